@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { carSchema, checkedCarDetailsSchema } from '../car';
+import { personSchema, photoRecordSchema } from '../exchange';
+import { reportDocumentSchema } from '../report';
+import { entrySchema } from '../walk';
+
+/** What the API answers, in one place for server and screens. Requests are parsed by the same shapes. */
+export const walkSummarySchema = z.object({
+  id: z.uuid(),
+  lastEntryAt: z.string(),
+  parts: z.int(),
+  looked: z.int(),
+  findings: z.int(),
+  photos: z.int(),
+  /** The latest report frozen from it. */
+  revision: z.int().optional(),
+});
+
+export const carSummarySchema = z.object({ car: carSchema, walk: walkSummarySchema.optional() });
+export type CarSummary = z.output<typeof carSummarySchema>;
+
+export const carListSchema = z.object({ cars: z.array(carSummarySchema), next: z.string().optional() });
+export type CarList = z.output<typeof carListSchema>;
+
+export const reportSummarySchema = z.object({
+  id: z.uuid(),
+  revision: z.int(),
+  position: z.int(),
+  frozenAt: z.string(),
+});
+
+export const carPageSchema = z.object({
+  car: carSchema,
+  walks: z.array(walkSummarySchema.extend({ begunAt: z.string(), reports: z.array(reportSummarySchema) })),
+});
+export type CarPage = z.output<typeof carPageSchema>;
+
+export const walkPageSchema = z.object({
+  walk: z.uuid(),
+  car: carSchema,
+  entries: z.array(entrySchema),
+  photos: z.array(z.object({ record: photoRecordSchema, stored: z.boolean() })),
+  reports: z.array(reportSummarySchema),
+});
+export type WalkPage = z.output<typeof walkPageSchema>;
+
+export const addCarSchema = z.object({ id: z.uuid(), details: checkedCarDetailsSchema });
+export const peopleSchema = z.object({ people: z.array(personSchema) });
+
+/** At most this many entries in one request. */
+export const MOST_ENTRIES = 500;
+export const appendSchema = z.object({
+  entries: z
+    .array(z.unknown())
+    .min(1, 'Send at least one entry.')
+    .max(MOST_ENTRIES, `Send at most ${MOST_ENTRIES} entries at a time.`),
+});
+export const appendedSchema = z.object({
+  accepted: z.array(z.string()),
+  already: z.array(z.string()),
+  position: z.int(),
+});
+
+export const shareSchema = z.object({
+  id: z.uuid(),
+  label: z.string(),
+  createdAt: z.string(),
+  revokedAt: z.string().optional(),
+});
+export type Share = z.output<typeof shareSchema>;
+export const newShareSchema = shareSchema.extend({
+  /** Told once: only its hash is kept. */
+  token: z.string(),
+  /** Path of the report on this server. */
+  path: z.string(),
+});
+export type NewShare = z.output<typeof newShareSchema>;
+
+export const reportPageSchema = z.object({ report: reportDocumentSchema, shares: z.array(shareSchema) });
+export type ReportPage = z.output<typeof reportPageSchema>;
+
+export const importedSchema = z.object({
+  walk: z.uuid(),
+  car: z.uuid(),
+  entries: z.int(),
+  reports: z.int(),
+  photosMissing: z.array(z.string()),
+});
+export type Imported = z.output<typeof importedSchema>;

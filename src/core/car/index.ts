@@ -1,0 +1,69 @@
+export {
+  type Car,
+  type CarDetails,
+  carDetailsSchema,
+  carSchema,
+  carTitle,
+  checkedCarDetailsSchema,
+  fuels,
+  paintTones,
+} from './car';
+export {
+  type Country,
+  countries,
+  countryCodes,
+  countryOf,
+  type DistanceUnit,
+  type Vocabulary,
+} from './countries';
+export {
+  checkDigit,
+  checkIdentity,
+  type IdentityCheck,
+  identityMessage,
+  normaliseIdentity,
+} from './identityNumber';
+export {
+  type Material,
+  materials,
+  type PartKind,
+  partKindOf,
+  partKinds,
+  type Zone,
+  zones,
+} from './partKinds';
+export {
+  endOf,
+  type Hand,
+  handOf,
+  type Position,
+  plainHand,
+  type SideSpeech,
+  type Steering,
+  speakHand,
+  twinPosition,
+} from './sides';
+export {
+  type BodyStyle,
+  type BodyStyleId,
+  bodyStyle,
+  bodyStyleIds,
+  bodyStyleNames,
+  type Face,
+  type FaceId,
+  faceIds,
+  type Part,
+  type PartId,
+  partIdOf,
+} from './styles/bodyStyle';
+export { type Box, boxOf, contains, type Point } from './styles/geometry';
+export {
+  faceName,
+  kindName,
+  partName,
+  partNameForAnyone,
+  partNameWithoutSide,
+  type Speech,
+  sentence,
+  vocabularyOf,
+} from './words';

@@ -1,0 +1,46 @@
+import { countryOf, type Vocabulary } from './countries';
+import { type PartKind, partKindOf } from './partKinds';
+import { endOf, handOf, plainHand, type SideSpeech, speakHand } from './sides';
+import type { FaceId, Part } from './styles/bodyStyle';
+
+/** How a car's parts are named: its country's vocabulary and side words. */
+export type Speech = SideSpeech;
+
+export function vocabularyOf(speech: Speech): Vocabulary {
+  return countryOf(speech.country).vocabulary;
+}
+
+export function kindName(kind: PartKind, speech: Speech): string {
+  return partKindOf(kind)[vocabularyOf(speech)];
+}
+
+/** The name alone, with its end but without a side: "rear door", "wing". */
+export function partNameWithoutSide(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {
+  const facts = partKindOf(part.kind);
+  const end = part.position && facts.saysEnd ? endOf(part.position) : undefined;
+  return end ? `${end} ${kindName(part.kind, speech)}` : kindName(part.kind, speech);
+}
+
+/** As people on the yard say it: "nearside rear door", "driver's side fender". */
+export function partName(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {
+  const name = partNameWithoutSide(part, speech);
+  return part.position ? `${speakHand(handOf(part.position), speech)} ${name}` : name;
+}
+
+/** With the side a foreign reader is sure of: "nearside rear door (left)". */
+export function partNameForAnyone(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {
+  const name = partName(part, speech);
+  return part.position ? `${name} (${plainHand(handOf(part.position))})` : name;
+}
+
+export function faceName(face: FaceId, speech: Speech): string {
+  if (face === 'left' || face === 'right') {
+    return `${speakHand(face === 'left' ? 'l' : 'r', speech)} (${face})`;
+  }
+  return face === 'top' ? 'top' : face;
+}
+
+/** First letter large, for the start of a line. */
+export function sentence(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1);
+}

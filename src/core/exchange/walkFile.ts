@@ -1,0 +1,80 @@
+import { z } from 'zod';
+import { carSchema } from '../car';
+import { reportDocumentSchema } from '../report';
+import { entrySchema, sha256Schema } from '../walk';
+
+export const WALK_FILE_VERSION = 1;
+
+export const photoRecordSchema = z.strictObject({
+  sha256: sha256Schema,
+  mime: z.enum(['image/jpeg', 'image/png', 'image/webp']),
+  /** Pixels, upright. */
+  width: z.int().positive(),
+  height: z.int().positive(),
+  bytes: z.int().positive(),
+  /** When the camera says it was taken; local time without a zone, as cameras keep it. */
+  takenAt: z.string().max(40).optional(),
+});
+export type PhotoRecord = z.output<typeof photoRecordSchema>;
+
+export const personSchema = z.strictObject({
+  id: z.uuid(),
+  name: z.string().trim().min(1, 'Type a name.').max(60),
+});
+export type Person = z.output<typeof personSchema>;
+
+/** One walk with its car, people, log, photo list and frozen reports, as exchanged between Zelks. */
+export const walkFileSchema = z.strictObject({
+  format: z.literal('zelk-walk'),
+  version: z.literal(WALK_FILE_VERSION),
+  exportedAt: z.iso.datetime(),
+  walk: z.uuid(),
+  car: carSchema.strict(),
+  people: z.array(personSchema),
+  /** In the order the exporting server took them in; a report's position counts along it. */
+  entries: z.array(entrySchema).min(1).max(100_000),
+  photos: z.array(photoRecordSchema).max(10_000),
+  reports: z.array(reportDocumentSchema).max(1000),
+});
+export type WalkFile = z.output<typeof walkFileSchema>;
+
+export type WalkFileReading =
+  | { ok: true; file: WalkFile }
+  | { ok: false; problem: 'not-a-walk-file' | 'newer-version' | 'damaged'; message: string };
+
+/** From anything to a walk file, or what is wrong with it. */
+export function readWalkFile(raw: unknown): WalkFileReading {
+  const head = raw as { format?: unknown; version?: unknown } | null;
+  if (typeof head !== 'object' || head === null || head.format !== 'zelk-walk') {
+    return {
+      ok: false,
+      problem: 'not-a-walk-file',
+      message: 'This is not a walk exported from Zelk. Choose the .json file that “Export walk” saved.',
+    };
+  }
+  if (typeof head.version === 'number' && head.version > WALK_FILE_VERSION) {
+    return {
+      ok: false,
+      problem: 'newer-version',
+      message: `The file was written by a newer Zelk (format ${head.version}; this one reads up to ${WALK_FILE_VERSION}). Update Zelk and import it again.`,
+    };
+  }
+  const parsed = walkFileSchema.safeParse(raw);
+  if (!parsed.success) {
+    const [issue] = parsed.error.issues;
+    return {
+      ok: false,
+      problem: 'damaged',
+      message: `The file is damaged at “${issue?.path.join('.') ?? ''}”: ${issue?.message ?? ''} Export it again.`,
+    };
+  }
+  const stray = parsed.data.entries.find((entry) => entry.walk !== parsed.data.walk);
+  if (stray) {
+    return {
+      ok: false,
+      problem: 'damaged',
+      message: `Entry ${stray.id} belongs to another walk. Export the file again.`,
+    };
+  }
+  return { ok: true, file: parsed.data };
+}

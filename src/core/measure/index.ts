@@ -1,0 +1,21 @@
+export { odometerProblemMessage, parseOdometer, speakDistance, speakDistanceBothWays } from './distance';
+export { parseSize, sizeProblemMessage, speakSize } from './size';
+export {
+  MAX_TREAD_MM,
+  NEW_CAR_TREAD_MM,
+  parseTread,
+  speakTread,
+  type TreadDepth,
+  type TreadUnit,
+  treadProblemMessage,
+} from './tread';
+export {
+  inchesFromMm,
+  KM_PER_MILE,
+  kmFromMiles,
+  MM_PER_INCH,
+  milesFromKm,
+  mmFrom32nds,
+  mmFromInches,
+  thirtySecondsFromMm,
+} from './units';

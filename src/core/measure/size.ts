@@ -1,0 +1,42 @@
+import type { Vocabulary } from '../car';
+import { inchesFromMm, mmFromInches } from './units';
+
+export type SizeReading =
+  | { ok: true; mm: number }
+  | { ok: false; problem: 'not-a-size' | 'not-positive' | 'too-large' };
+
+/** Longer than a car: a slip of the finger. */
+export const MAX_SIZE_MM = 6000;
+
+/** Reads a size as people type it: "12", "12 mm", "1.2 cm", "1/2 in", '0.5"'. A bare number is in millimetres, or inches in the US vocabulary. */
+export function parseSize(text: string, vocabulary: Vocabulary): SizeReading {
+  const clean = text.trim().toLowerCase().replace(/,/g, '.').replace(/\s+/g, '');
+  const spoken = /^(-?[\d.]+)(?:\/(\d+))?(mm|cm|m|in|inch|inches|")?$/.exec(clean);
+  if (!spoken) return { ok: false, problem: 'not-a-size' };
+  const value = Number(spoken[1]) / Number(spoken[2] ?? 1);
+  if (!Number.isFinite(value)) return { ok: false, problem: 'not-a-size' };
+  const unit = spoken[3] ?? (vocabulary === 'us' ? 'in' : 'mm');
+  const scale: Record<string, number> = { mm: 1, cm: 10, m: 1000 };
+  const mm = scale[unit] ? value * scale[unit] : mmFromInches(value);
+  if (mm <= 0) return { ok: false, problem: 'not-positive' };
+  if (mm > MAX_SIZE_MM) return { ok: false, problem: 'too-large' };
+  return { ok: true, mm: Math.round(mm * 10) / 10 };
+}
+
+export function sizeProblemMessage(problem: Extract<SizeReading, { ok: false }>['problem']): string {
+  switch (problem) {
+    case 'not-a-size':
+      return 'Type a size like 12, 1.2 cm or 1/2 in.';
+    case 'not-positive':
+      return 'A size must be more than 0.';
+    case 'too-large':
+      return `That is larger than ${MAX_SIZE_MM / 1000} m. Check the unit.`;
+  }
+}
+
+/** "12 mm"; in the US vocabulary inches with the millimetres beside them. */
+export function speakSize(mm: number, vocabulary: Vocabulary): string {
+  const metric = `${Math.round(mm * 10) / 10} mm`;
+  if (vocabulary === 'uk') return metric;
+  return `${Number(inchesFromMm(mm).toFixed(2))} in (${metric})`;
+}

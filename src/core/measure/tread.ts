@@ -1,0 +1,68 @@
+import { mmFrom32nds, thirtySecondsFromMm } from './units';
+
+/** A depth as spoken: a range is kept, and judged by its low end. Millimetres. */
+export interface TreadDepth {
+  lowMm: number;
+  highMm: number;
+}
+
+export type TreadUnit = 'mm' | '32nds';
+
+export type TreadReading =
+  | { ok: true; depth: TreadDepth; unit: TreadUnit }
+  | { ok: false; problem: 'empty' | 'not-a-depth' | 'negative' | 'too-deep'; limitMm: number };
+
+/** Deeper than any road tyre, truck tyres included; more than this is a slip of the finger. */
+export const MAX_TREAD_MM = 30;
+/** Deeper than a car tyre is made: asked about, not refused. Common practice. */
+export const NEW_CAR_TREAD_MM = 10;
+
+/**
+ * Reads a tread depth as people type it: "4", "3.5 mm", "4-5", "5/32", "5/32-6/32".
+ * A bare number is in `unit`, the unit of the car's country.
+ */
+export function parseTread(text: string, unit: TreadUnit): TreadReading {
+  const clean = text.trim().toLowerCase().replace(/,/g, '.').replace(/\s+/g, '');
+  const fail = (problem: Extract<TreadReading, { ok: false }>['problem']): TreadReading => ({
+    ok: false,
+    problem,
+    limitMm: MAX_TREAD_MM,
+  });
+  if (clean === '') return fail('empty');
+  if (/^[-–]/.test(clean)) return fail('negative');
+  const spoken = /^([\d.]+)(\/32)?(?:(?:-|–|to)([\d.]+)(\/32)?)?(mm|32nds?|in)?$/.exec(clean);
+  if (!spoken) return fail('not-a-depth');
+  const [, first, first32, second, second32, suffix] = spoken;
+  const in32nds = Boolean(first32 ?? second32) || Boolean(suffix?.startsWith('32'));
+  if (suffix === 'in' && !in32nds) return fail('not-a-depth');
+  if (suffix === 'mm' && in32nds) return fail('not-a-depth');
+  const used: TreadUnit = in32nds ? '32nds' : suffix === 'mm' ? 'mm' : unit;
+  const toMm = (value: number) => (used === 'mm' ? value : mmFrom32nds(value));
+  const ends = [Number(first), Number(second ?? first)].map(toMm);
+  if (ends.some((end) => !Number.isFinite(end))) return fail('not-a-depth');
+  const depth = { lowMm: Math.min(...ends), highMm: Math.max(...ends) };
+  return depth.highMm > MAX_TREAD_MM ? fail('too-deep') : { ok: true, depth, unit: used };
+}
+
+export function treadProblemMessage(reading: Extract<TreadReading, { ok: false }>): string {
+  switch (reading.problem) {
+    case 'empty':
+      return 'Type a depth, for example 4, 3.5, 4-5 or 5/32.';
+    case 'not-a-depth':
+      return 'That is not a depth Zelk can read. Type it like 4, 3.5 mm, 4-5 or 5/32.';
+    case 'negative':
+      return 'A depth cannot be less than 0. Type it like 4, 3.5, 4-5 or 5/32.';
+    case 'too-deep':
+      return `No road tyre has more than ${reading.limitMm} mm of tread. Check the figure and the unit.`;
+  }
+}
+
+/** "4 mm", "4 to 5 mm", "5/32 in". */
+export function speakTread(depth: TreadDepth, unit: TreadUnit): string {
+  const one = (mm: number) =>
+    unit === 'mm' ? String(Math.round(mm * 10) / 10) : `${Math.round(thirtySecondsFromMm(mm))}/32`;
+  const low = one(depth.lowMm);
+  const high = one(depth.highMm);
+  const suffix = unit === 'mm' ? 'mm' : 'in';
+  return low === high ? `${low} ${suffix}` : `${low} to ${high} ${suffix}`;
+}

@@ -1,0 +1,165 @@
+import {
+  bodyStyle,
+  bodyStyleNames,
+  type Car,
+  carTitle,
+  type Part,
+  partNameForAnyone,
+  sentence,
+  vocabularyOf,
+} from '../car';
+import { speakDistanceBothWays, speakTread } from '../measure';
+import {
+  actionLine,
+  coverage,
+  type Entry,
+  findingKindOf,
+  findingLine,
+  firstRoute,
+  isDismissed,
+  partStatus,
+  replay,
+  testLine,
+  type WalkState,
+} from '../walk';
+import { orderPhotos } from './orderPhotos';
+import { REPORT_VERSION, type ReportDocument, type ReportFinding } from './reportDocument';
+import { generalCautions, outOfScope, statusSays, summaryLines } from './wording';
+
+export interface PhotoFacts {
+  width: number;
+  height: number;
+}
+
+/** All that a report rests on. The same inputs give the same document. */
+export interface ReportInputs {
+  id: string;
+  revision: number;
+  frozenAt: string;
+  signedBy: string;
+  yard: ReportDocument['yard'];
+  car: Omit<Car, 'id' | 'createdAt' | 'updatedAt'>;
+  walk: string;
+  /** The walk's entries up to the position frozen. */
+  entries: readonly Entry[];
+  /** Known photos by SHA-256; others are listed without a size. */
+  photos: ReadonlyMap<string, PhotoFacts>;
+}
+
+/** Thrown when there is nothing to freeze. */
+export class EmptyWalkError extends Error {
+  constructor() {
+    super('The walk has not begun: there is nothing to freeze.');
+  }
+}
+
+/** Freezes a walk into the document every rendering is made from. Throws EmptyWalkError for a walk without its first entry. */
+export function composeReport(inputs: ReportInputs): ReportDocument {
+  const state = replay(inputs.walk, inputs.entries);
+  if (!state.begun) throw new EmptyWalkError();
+  const style = bodyStyle(state.begun.bodyStyle);
+  const vocabulary = vocabularyOf(inputs.car);
+  const partOf = (id: string): Part | undefined => style.parts.get(id);
+  const nameOf = (id: string) => {
+    const part = partOf(id);
+    return part ? partNameForAnyone(part, inputs.car) : id;
+  };
+  const route = firstRoute(style);
+  const photos = orderPhotos(state, route, nameOf, vocabulary, inputs.photos);
+  const standing = state.findings.filter((finding) => !isDismissed(finding));
+  const findings = standing.map((finding): ReportFinding => {
+    const caution = findingKindOf(finding.kind).caution;
+    return {
+      number: finding.number,
+      part: finding.part,
+      partName: nameOf(finding.part),
+      kind: finding.kind,
+      spot: finding.spot,
+      line: findingLine(finding, vocabulary),
+      suspected: finding.standing.status === 'suspected',
+      notice: finding.details.notice,
+      tests: testLine(finding),
+      action: actionLine(finding, vocabulary),
+      promised: finding.details.action !== undefined && finding.details.action !== 'leave',
+      note: finding.details.note ?? '',
+      caution,
+      photos: photos.filter((photo) => photo.finding === finding.number).map((photo) => photo.number),
+    };
+  });
+  const cover = coverage(state, style);
+  const { identityAsRead: _, ...car } = carOnly(inputs.car);
+
+  return withoutUndefined({
+    format: 'zelk-report',
+    version: REPORT_VERSION,
+    id: inputs.id,
+    revision: inputs.revision,
+    frozenAt: inputs.frozenAt,
+    position: inputs.entries.length,
+    walk: inputs.walk,
+    walkedFrom: state.begun.at,
+    walkedTo: state.lastEntryAt ?? state.begun.at,
+    signedBy: inputs.signedBy,
+    yard: inputs.yard,
+    title: carTitle(inputs.car),
+    car,
+    bodyStyleName: bodyStyleNames[state.begun.bodyStyle][vocabulary],
+    odometer: state.odometer && speakDistanceBothWays(state.odometer.value, state.odometer.unit),
+    summary: summaryLines(findings, cover),
+    findings,
+    dismissed: state.findings.flatMap((finding) =>
+      finding.standing.status === 'dismissed'
+        ? [
+            {
+              number: finding.number,
+              partName: nameOf(finding.part),
+              line: findingLine(finding, vocabulary),
+              why: finding.standing.why,
+            },
+          ]
+        : [],
+    ),
+    notLookedAt: cover.left.map((stop) => sentence(nameOf(stop.part))),
+    notSeen: cover.notSeen.map(({ part, why }) => ({ name: sentence(nameOf(part)), why })),
+    readingsMissing: missingReadings(cover, nameOf),
+    outOfScope: outOfScope(vocabulary),
+    parts: route.map(({ part, face }) => {
+      const here = findings.filter((finding) => finding.part === part).map((finding) => finding.number);
+      const status = partStatus(state, part);
+      return {
+        part,
+        name: sentence(nameOf(part)),
+        face,
+        status,
+        says: statusSays(status, here, notSeenWhy(state, part)),
+        findings: here,
+      };
+    }),
+    treads: route.flatMap(({ part }) => {
+      const read = state.treads.get(part);
+      return read ? [{ part, name: sentence(nameOf(part)), depth: speakTread(read.depth, read.unit) }] : [];
+    }),
+    photos,
+    cautions: [...new Set(findings.flatMap((finding) => finding.caution ?? [])), ...generalCautions],
+  });
+}
+
+function notSeenWhy(state: WalkState, part: string): string | undefined {
+  const look = state.looks.get(part);
+  return look?.status === 'not-seen' ? look.why : undefined;
+}
+
+function missingReadings(cover: ReturnType<typeof coverage>, nameOf: (part: string) => string): string[] {
+  const treads = cover.treadsLeft.map((part) => `Tread depth, ${nameOf(part)}`);
+  return cover.odometerLeft ? [...treads, 'Odometer'] : treads;
+}
+
+function carOnly(car: ReportInputs['car']): ReportInputs['car'] {
+  const { id: _id, createdAt: _created, updatedAt: _updated, ...details } = car as Car;
+  return details;
+}
+
+/** Absent and undefined mean the same; JSON keeps only the first, and a frozen document must equal its copy. */
+function withoutUndefined(document: ReportDocument): ReportDocument {
+  return JSON.parse(JSON.stringify(document)) as ReportDocument;
+}

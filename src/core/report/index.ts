@@ -1,0 +1,8 @@
+export { composeReport, EmptyWalkError, type PhotoFacts, type ReportInputs } from './composeReport';
+export {
+  REPORT_VERSION,
+  type ReportDocument,
+  type ReportFinding,
+  type ReportPhoto,
+  reportDocumentSchema,
+} from './reportDocument';

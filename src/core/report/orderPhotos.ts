@@ -1,0 +1,73 @@
+import { sentence, type Vocabulary } from '../car';
+import {
+  type AttachedPhoto,
+  type Finding,
+  findingLine,
+  isDismissed,
+  type Stop,
+  type WalkState,
+} from '../walk';
+import type { PhotoFacts } from './composeReport';
+import type { ReportPhoto } from './reportDocument';
+
+const roleRank = { 'whole-car': 0, where: 1, what: 2 } as const;
+
+/** Photos in a buyer's order: whole car first, then by part in walking order, the place before the thing. Captions write themselves. */
+export function orderPhotos(
+  state: WalkState,
+  route: readonly Stop[],
+  nameOf: (part: string) => string,
+  vocabulary: Vocabulary,
+  facts: ReadonlyMap<string, PhotoFacts>,
+): ReportPhoto[] {
+  const findings = new Map(state.findings.map((finding) => [finding.id, finding]));
+  const rankOf = new Map(route.map((stop, i) => [stop.part, i]));
+  const stopRank = (photo: AttachedPhoto): number => {
+    if (photo.role === 'whole-car') return -1;
+    const part = partOf(photo, findings);
+    return (part === undefined ? undefined : rankOf.get(part)) ?? route.length;
+  };
+  return [...state.photos]
+    .sort(
+      (a, b) =>
+        stopRank(a) - stopRank(b) ||
+        numberOf(a, findings) - numberOf(b, findings) ||
+        roleRank[a.role] - roleRank[b.role] ||
+        (a.entry < b.entry ? -1 : 1),
+    )
+    .map((photo, i) => {
+      const finding = photo.finding === undefined ? undefined : findings.get(photo.finding);
+      const part = partOf(photo, findings);
+      const size = facts.get(photo.sha256);
+      return {
+        number: i + 1,
+        sha256: photo.sha256,
+        role: photo.role,
+        caption: caption(photo, finding, part && nameOf(part), vocabulary),
+        part,
+        finding: finding && !isDismissed(finding) ? finding.number : undefined,
+        width: size?.width,
+        height: size?.height,
+      };
+    });
+}
+
+const partOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) =>
+  photo.part ?? (photo.finding === undefined ? undefined : findings.get(photo.finding)?.part);
+
+const numberOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) =>
+  (photo.finding === undefined ? undefined : findings.get(photo.finding)?.number) ?? 0;
+
+function caption(
+  photo: AttachedPhoto,
+  finding: Finding | undefined,
+  part: string | undefined,
+  vocabulary: Vocabulary,
+): string {
+  if (photo.role === 'whole-car') return 'The whole car';
+  const place = part ? sentence(part) : 'The car';
+  if (!finding) return place;
+  const line = findingLine(finding, vocabulary);
+  if (finding.standing.status === 'dismissed') return `${place}: not a fault, ${finding.standing.why}`;
+  return photo.role === 'where' ? `${place}: where finding ${finding.number} is` : `${place}: ${line}`;
+}

@@ -1,0 +1,88 @@
+import { z } from 'zod';
+import { carDetailsSchema, faceIds } from '../car';
+import { findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
+
+export const REPORT_VERSION = 1;
+
+const text = z.string();
+const partStatuses = ['not-looked-at', 'clear', 'findings', 'not-seen', 'second-look'] as const;
+
+const reportFindingSchema = z.strictObject({
+  number: z.int().positive(),
+  part: text,
+  /** "nearside rear door (left)" */
+  partName: text,
+  kind: z.enum(findingKindIds),
+  spot: spotSchema,
+  /** "Dent, 40 mm across" */
+  line: text,
+  suspected: z.boolean(),
+  notice: z.enum(noticeDistances).optional(),
+  tests: text,
+  /** What will be done about it; empty when nothing was decided. */
+  action: text,
+  promised: z.boolean(),
+  note: text,
+  caution: text.optional(),
+  /** Numbers of the photos that show it. */
+  photos: z.array(z.int().positive()),
+});
+
+const reportPhotoSchema = z.strictObject({
+  number: z.int().positive(),
+  sha256: sha256Schema,
+  role: z.enum(photoRoles),
+  caption: text,
+  part: text.optional(),
+  finding: z.int().positive().optional(),
+  width: z.int().positive().optional(),
+  height: z.int().positive().optional(),
+});
+
+const reportPartSchema = z.strictObject({
+  part: text,
+  name: text,
+  face: z.enum(faceIds).optional(),
+  status: z.enum(partStatuses),
+  /** What a reader is told: "Clear", "2 findings: 3, 7", "Not looked at". */
+  says: text,
+  findings: z.array(z.int().positive()),
+});
+
+/**
+ * A walk frozen at one position of its log: everything a reader is told, as data.
+ * Page, PDF and archive render it; none of them adds a fact.
+ */
+export const reportDocumentSchema = z.strictObject({
+  format: z.literal('zelk-report'),
+  version: z.literal(REPORT_VERSION),
+  id: z.uuid(),
+  revision: z.int().positive(),
+  frozenAt: z.iso.datetime(),
+  /** How many entries of the walk it rests on. */
+  position: z.int().positive(),
+  walk: z.uuid(),
+  walkedFrom: z.iso.datetime(),
+  walkedTo: z.iso.datetime(),
+  signedBy: text,
+  yard: z.strictObject({ name: text, place: text, phone: text }),
+  title: text,
+  car: carDetailsSchema.omit({ identityAsRead: true }),
+  bodyStyleName: text,
+  odometer: text.optional(),
+  summary: z.array(text),
+  findings: z.array(reportFindingSchema),
+  dismissed: z.array(z.strictObject({ number: z.int().positive(), partName: text, line: text, why: text })),
+  notLookedAt: z.array(text),
+  notSeen: z.array(z.strictObject({ name: text, why: text })),
+  readingsMissing: z.array(text),
+  outOfScope: text,
+  parts: z.array(reportPartSchema),
+  treads: z.array(z.strictObject({ part: text, name: text, depth: text })),
+  photos: z.array(reportPhotoSchema),
+  cautions: z.array(text),
+});
+
+export type ReportDocument = z.output<typeof reportDocumentSchema>;
+export type ReportFinding = ReportDocument['findings'][number];
+export type ReportPhoto = ReportDocument['photos'][number];

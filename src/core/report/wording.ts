@@ -1,0 +1,65 @@
+import type { Vocabulary } from '../car';
+import { type Coverage, type NoticeDistance, noticeDistances, type PartStatus } from '../walk';
+import type { ReportFinding } from './reportDocument';
+
+const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+const noticedFrom: Record<NoticeDistance, string> = {
+  'across-the-bay': 'noticed from across the bay',
+  'one-step-back': 'noticed from one step back',
+  'up-close': 'seen only up close',
+};
+
+/** What the reader is told first, from the far view inwards. */
+export function summaryLines(findings: readonly ReportFinding[], cover: Coverage): string[] {
+  const lines: string[] = [];
+  lines.push(
+    cover.left.length === 0
+      ? `All ${cover.total} parts on the route were looked at.`
+      : `${cover.looked} of ${cover.total} parts on the route were looked at; ${cover.left.length} were not.`,
+  );
+  if (findings.length === 0) {
+    lines.push(cover.looked === 0 ? 'Nothing has been looked at yet.' : 'No findings on what was looked at.');
+    return lines;
+  }
+  const groups = [...noticeDistances].reverse().flatMap((distance) => {
+    const n = findings.filter((finding) => finding.notice === distance).length;
+    return n > 0 ? [`${n} ${noticedFrom[distance]}`] : [];
+  });
+  const unsaid = findings.filter((finding) => finding.notice === undefined).length;
+  if (unsaid > 0) groups.push(`${unsaid} with no distance noted`);
+  lines.push(`${plural(findings.length, 'finding')}: ${groups.join(', ')}.`);
+  const promised = findings.filter((finding) => finding.promised).length;
+  if (promised > 0) lines.push(`${promised} of them will be put right before collection.`);
+  const open = findings.filter((finding) => finding.suspected).length;
+  if (open > 0) lines.push(`${plural(open, 'suspicion')} still to be looked at again.`);
+  return lines;
+}
+
+export function statusSays(status: PartStatus, findings: readonly number[], why: string | undefined): string {
+  switch (status) {
+    case 'clear':
+      return 'Clear';
+    case 'not-looked-at':
+      return 'Not looked at';
+    case 'not-seen':
+      return `Could not be seen: ${why ?? ''}`;
+    case 'findings':
+    case 'second-look': {
+      const listed = `${findings.length === 1 ? 'Finding' : 'Findings'} ${findings.join(', ')}`;
+      const look = status === 'second-look' ? '; second look wanted' : '';
+      return why ? `${listed}${look}; partly not seen: ${why}` : `${listed}${look}`;
+    }
+  }
+}
+
+/** What this kind of walk does not cover, so that silence is not read as praise. */
+export function outOfScope(vocabulary: Vocabulary): string {
+  const [bonnet, boot] = vocabulary === 'uk' ? ['bonnet', 'boot'] : ['hood', 'trunk'];
+  return `This walk covers the outside, glass, wheels, tread depth and the odometer. The cabin, ${boot}, under the ${bonnet}, underneath, functions, a drive and the papers were not part of it.`;
+}
+
+/** The usual limits, printed on every report. */
+export const generalCautions = [
+  'This is a record of what was seen and tried. It is no roadworthiness test, no brake test and no safety inspection: those belong to licensed testers and local law.',
+] as const;

@@ -1,0 +1,108 @@
+import { type BodyStyle, bodyStyle, bodyStyleIds } from '../car';
+import { type Entry, type EntryKind, entryKinds, entrySchema } from './entries';
+import { findingKindOf, kindFits } from './findingKinds';
+
+/** Clocks of phones wander; farther ahead than this is a wrong date. */
+export const CLOCK_TOLERANCE_MS = 60 * 60 * 1000;
+/** Nothing was walked with Zelk before this. */
+export const EARLIEST = '2020-01-01T00:00:00.000Z';
+
+export type EntryProblemCode =
+  | 'not-an-entry'
+  | 'unknown-kind'
+  | 'bad-body'
+  | 'other-walk'
+  | 'in-the-future'
+  | 'too-long-ago'
+  | 'unknown-part'
+  | 'kind-does-not-fit'
+  | 'not-a-tyre';
+
+export interface EntryProblem {
+  code: EntryProblemCode;
+  /** Where in the entry, as a dotted path. */
+  path: string;
+  /** What to change, in plain words. */
+  message: string;
+}
+
+export type EntryCheck = { ok: true; entry: Entry } | { ok: false; problem: EntryProblem };
+
+export interface EntryContext {
+  walk: string;
+  now: Date;
+  /** The walk's style, or undefined while its first entry is not known. */
+  style?: BodyStyle;
+}
+
+const refuse = (code: EntryProblemCode, path: string, message: string): EntryCheck => ({
+  ok: false,
+  problem: { code, path, message },
+});
+
+/** From anything to an entry this walk may hold, or the reason why not. */
+export function checkEntry(raw: unknown, { walk, now, style }: EntryContext): EntryCheck {
+  const kind = (raw as { kind?: unknown } | null)?.kind;
+  if (typeof kind === 'string' && !entryKinds.includes(kind as EntryKind)) {
+    return refuse(
+      'unknown-kind',
+      'kind',
+      `“${kind.slice(0, 40)}” is not a kind of entry this Zelk knows. Update Zelk, or correct the kind.`,
+    );
+  }
+  const parsed = entrySchema.safeParse(raw);
+  if (!parsed.success) {
+    const [issue] = parsed.error.issues;
+    const path = issue?.path.join('.') ?? '';
+    return refuse(
+      path.startsWith('body') ? 'bad-body' : 'not-an-entry',
+      path,
+      `${path || 'The entry'}: ${issue?.message ?? 'cannot be read.'}`,
+    );
+  }
+  const entry = parsed.data;
+  if (entry.walk !== walk) {
+    return refuse('other-walk', 'walk', 'This entry belongs to another walk. Send it to that walk.');
+  }
+  const at = Date.parse(entry.at);
+  if (at > now.getTime() + CLOCK_TOLERANCE_MS) {
+    return refuse(
+      'in-the-future',
+      'at',
+      `The entry is dated ${entry.at}, in the future. Set the clock of the device and send it again.`,
+    );
+  }
+  if (entry.at < EARLIEST) {
+    return refuse(
+      'too-long-ago',
+      'at',
+      `The entry is dated ${entry.at}, too long ago. Set the clock of the device.`,
+    );
+  }
+  const ownStyle = style ?? (entry.kind === 'walk-begun' ? bodyStyle(entry.body.bodyStyle) : undefined);
+  return ownStyle ? checkParts(entry, ownStyle) : { ok: true, entry };
+}
+
+function checkParts(entry: Entry, style: BodyStyle): EntryCheck {
+  const partId = 'part' in entry.body ? entry.body.part : undefined;
+  if (partId === undefined) return { ok: true, entry };
+  const part = style.parts.get(partId);
+  if (!part) {
+    return refuse(
+      'unknown-part',
+      'body.part',
+      `A ${bodyStyleIds.includes(style.id) ? style.id : 'car'} has no part “${partId}”. Choose a part on the map.`,
+    );
+  }
+  if (entry.kind === 'finding-noted' && !kindFits(entry.body.kind, part)) {
+    return refuse(
+      'kind-does-not-fit',
+      'body.kind',
+      `“${findingKindOf(entry.body.kind).uk}” cannot be on ${partId}. Choose a kind the part offers.`,
+    );
+  }
+  if (entry.kind === 'tread-read' && part.kind !== 'tyre') {
+    return refuse('not-a-tyre', 'body.part', `Tread is read on a tyre, and ${partId} is not one.`);
+  }
+  return { ok: true, entry };
+}

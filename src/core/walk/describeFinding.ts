@@ -1,0 +1,45 @@
+import type { Vocabulary } from '../car';
+import { speakSize } from '../measure';
+import { actionName, testWords } from './choices';
+import { findingKindName, findingKindOf } from './findingKinds';
+import type { Finding } from './walkState';
+
+type Described = Pick<Finding, 'kind' | 'details'>;
+
+/** Size in words: "40 mm", "12 × 8 mm", "about 5 mm across". Empty when not measured. */
+export function sizeWords({ kind, details }: Described, vocabulary: Vocabulary): string {
+  const { lengthMm, widthMm } = details;
+  if (lengthMm === undefined) return '';
+  if (widthMm !== undefined) return `${speakSize(lengthMm, vocabulary)} × ${speakSize(widthMm, vocabulary)}`;
+  switch (findingKindOf(kind).measuredBy) {
+    case 'length':
+      return `${speakSize(lengthMm, vocabulary)} long`;
+    case 'diameter':
+      return `${speakSize(lengthMm, vocabulary)} across`;
+    case 'count':
+      return `largest ${speakSize(lengthMm, vocabulary)}`;
+    case 'area':
+      return speakSize(lengthMm, vocabulary);
+  }
+}
+
+/** What it is, in one line: "Stone chip × 6, largest 3 mm". */
+export function findingLine(finding: Described, vocabulary: Vocabulary): string {
+  const { count } = finding.details;
+  const name = findingKindName(finding.kind, vocabulary);
+  const counted = count !== undefined && count > 1 ? `${name} × ${count}` : name;
+  return [counted, sizeWords(finding, vocabulary)].filter(Boolean).join(', ');
+}
+
+/** The tests done and what they said: "nail just catches; wiped: stays". */
+export function testLine({ details }: Pick<Finding, 'details'>): string {
+  const said: string[] = [];
+  if (details.wipe) said.push(`wiped: ${testWords.wipe[details.wipe]}`);
+  if (details.feel) said.push(`felt: ${testWords.feel[details.feel]}`);
+  if (details.nail) said.push(`nail ${testWords.nail[details.nail]}`);
+  return said.join('; ');
+}
+
+export function actionLine({ details }: Pick<Finding, 'details'>, vocabulary: Vocabulary): string {
+  return details.action ? actionName(details.action, vocabulary) : '';
+}

@@ -1,0 +1,126 @@
+import { z } from 'zod';
+import { bodyStyleIds } from '../car';
+import { actions, noticeDistances, photoRoles, testAnswers } from './choices';
+import { findingKindIds } from './findingKinds';
+
+const uuid = z.uuid('An id must be a UUID.');
+export const sha256Schema = z
+  .string()
+  .regex(/^[0-9a-f]{64}$/, 'A photo is named by its SHA-256: 64 lower-case hexadecimal digits.');
+const partId = z.string().min(1).max(40);
+const note = z.string().max(2000, 'A note may hold 2,000 characters.');
+
+/** A place in a part's own outline: u from front or left to rear or right, v from top to bottom. */
+export const spotSchema = z.strictObject({
+  u: z.number().min(0, 'A spot lies between 0 and 1.').max(1, 'A spot lies between 0 and 1.'),
+  v: z.number().min(0, 'A spot lies between 0 and 1.').max(1, 'A spot lies between 0 and 1.'),
+});
+export type Spot = z.output<typeof spotSchema>;
+
+const sizeMm = z
+  .number()
+  .positive('A size must be more than 0 mm.')
+  .max(6000, 'A size may be at most 6,000 mm.');
+
+/** What can be said of a finding beyond its part, spot and kind. */
+const detailShape = {
+  count: z.int().min(1, 'Count at least 1.').max(999, 'Count at most 999.').optional(),
+  lengthMm: sizeMm.optional(),
+  widthMm: sizeMm.optional(),
+  nail: z.enum(testAnswers.nail).optional(),
+  feel: z.enum(testAnswers.feel).optional(),
+  wipe: z.enum(testAnswers.wipe).optional(),
+  notice: z.enum(noticeDistances).optional(),
+  action: z.enum(actions).optional(),
+  note: note.optional(),
+};
+export const findingDetailsSchema = z.strictObject(detailShape);
+export type FindingDetails = z.output<typeof findingDetailsSchema>;
+
+/** Changed details; null takes one back. */
+const changesSchema = z.strictObject({
+  ...(Object.fromEntries(
+    Object.entries(detailShape).map(([key, schema]) => [key, schema.unwrap().nullable().optional()]),
+  ) as {
+    [K in keyof typeof detailShape]: z.ZodOptional<
+      z.ZodNullable<ReturnType<(typeof detailShape)[K]['unwrap']>>
+    >;
+  }),
+  kind: z.enum(findingKindIds).optional(),
+  spot: spotSchema.optional(),
+  suspected: z.boolean().optional(),
+});
+export type FindingChanges = z.output<typeof changesSchema>;
+
+const depthSchema = z
+  .strictObject({ lowMm: z.number().min(0).max(30), highMm: z.number().min(0).max(30) })
+  .refine((depth) => depth.lowMm <= depth.highMm, 'The low end must not exceed the high end.');
+
+const bodies = {
+  'walk-begun': z.strictObject({ carId: uuid, bodyStyle: z.enum(bodyStyleIds) }),
+  'stop-reached': z.strictObject({ part: partId }),
+  'part-cleared': z.strictObject({ part: partId }),
+  'part-not-seen': z.strictObject({
+    part: partId,
+    why: z.string().trim().min(1, 'Say why it could not be seen.').max(200),
+  }),
+  'finding-noted': z.strictObject({
+    finding: uuid,
+    part: partId,
+    spot: spotSchema,
+    kind: z.enum(findingKindIds),
+    suspected: z.boolean(),
+    details: findingDetailsSchema,
+  }),
+  'finding-amended': z.strictObject({ finding: uuid, changes: changesSchema }),
+  'finding-dismissed': z.strictObject({
+    finding: uuid,
+    why: z.string().trim().min(1, 'Say what it turned out to be.').max(200),
+  }),
+  'photo-attached': z.strictObject({
+    photo: sha256Schema,
+    role: z.enum(photoRoles),
+    part: partId.optional(),
+    finding: uuid.optional(),
+  }),
+  'tread-read': z.strictObject({ part: partId, depth: depthSchema, unit: z.enum(['mm', '32nds']) }),
+  'odometer-read': z.strictObject({ value: z.int().min(0).max(2_000_000), unit: z.enum(['mi', 'km']) }),
+  undone: z.strictObject({ entry: uuid }),
+} as const;
+
+export type EntryKind = keyof typeof bodies;
+export const entryKinds = Object.keys(bodies) as [EntryKind, ...EntryKind[]];
+
+const head = {
+  id: uuid,
+  walk: uuid,
+  /** When it was made, UTC. */
+  at: z.iso.datetime({
+    message: 'A time must be written in UTC, like 2026-03-14T09:30:00.000Z.',
+    precision: 3,
+  }),
+  /** The person who made it. */
+  who: uuid,
+};
+
+const entryOf = <K extends EntryKind>(kind: K) =>
+  z.strictObject({ ...head, kind: z.literal(kind), body: bodies[kind] });
+
+/** One small fact of a walk, made once and never changed. */
+export const entrySchema = z.discriminatedUnion('kind', [
+  entryOf('walk-begun'),
+  entryOf('stop-reached'),
+  entryOf('part-cleared'),
+  entryOf('part-not-seen'),
+  entryOf('finding-noted'),
+  entryOf('finding-amended'),
+  entryOf('finding-dismissed'),
+  entryOf('photo-attached'),
+  entryOf('tread-read'),
+  entryOf('odometer-read'),
+  entryOf('undone'),
+]);
+export type Entry = z.output<typeof entrySchema>;
+export type EntryOf<K extends EntryKind> = Extract<Entry, { kind: K }>;
+/** Kind and body alone: what a screen makes before id, time and person are added. */
+export type Fact = { [K in EntryKind]: Pick<EntryOf<K>, 'kind' | 'body'> }[EntryKind];

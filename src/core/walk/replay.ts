@@ -1,0 +1,109 @@
+import type { Entry, EntryOf, FindingChanges } from './entries';
+import { ordered, undoneIds } from './liveEntries';
+import type { Finding, WalkState } from './walkState';
+
+/**
+ * The state of a walk from its entries. The same entries in any order, with repeats, give the same state;
+ * entries about a finding that is not (or not yet) here wait without effect.
+ */
+export function replay(walk: string, entries: Iterable<Entry>): WalkState {
+  const log = ordered(entries);
+  const undone = undoneIds(log);
+  const live = log.filter((entry) => entry.walk === walk && !undone.has(entry.id));
+  const state: WalkState = {
+    walk,
+    people: [],
+    looks: new Map(),
+    findings: [],
+    photos: [],
+    treads: new Map(),
+    undoable: [],
+    redoable: [],
+  };
+  const findings = new Map<string, Finding>();
+  // Findings first: on two phones, a later word about one may carry an earlier time than its noting.
+  for (const entry of live) if (entry.kind === 'finding-noted') note(findings, entry);
+  for (const entry of live) step(state, findings, entry);
+  state.findings = [...findings.values()];
+  return state;
+}
+
+function note(findings: Map<string, Finding>, { body, at, who }: EntryOf<'finding-noted'>): void {
+  if (findings.has(body.finding)) return;
+  findings.set(body.finding, {
+    id: body.finding,
+    number: findings.size + 1,
+    part: body.part,
+    spot: body.spot,
+    kind: body.kind,
+    standing: { status: body.suspected ? 'suspected' : 'confirmed' },
+    details: body.details,
+    at,
+    who,
+  });
+}
+
+function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): void {
+  const { at, who } = entry;
+  state.lastEntryAt = at;
+  if (!state.people.includes(who)) state.people.push(who);
+  if (entry.kind === 'undone') state.redoable.push(entry.id);
+  else if (entry.kind !== 'walk-begun' && entry.kind !== 'stop-reached') state.undoable.push(entry.id);
+
+  switch (entry.kind) {
+    case 'walk-begun':
+      state.begun ??= { ...entry.body, at, who };
+      break;
+    case 'stop-reached':
+      state.at = entry.body.part;
+      break;
+    case 'part-cleared':
+      state.looks.set(entry.body.part, { status: 'clear', at, who });
+      break;
+    case 'part-not-seen':
+      state.looks.set(entry.body.part, { status: 'not-seen', why: entry.body.why, at, who });
+      break;
+    case 'finding-amended': {
+      const finding = findings.get(entry.body.finding);
+      if (finding) findings.set(finding.id, amended(finding, entry.body.changes));
+      break;
+    }
+    case 'finding-dismissed': {
+      const finding = findings.get(entry.body.finding);
+      if (finding) finding.standing = { status: 'dismissed', why: entry.body.why };
+      break;
+    }
+    case 'photo-attached': {
+      const { photo, ...where } = entry.body;
+      state.photos.push({ entry: entry.id, sha256: photo, ...where, at });
+      break;
+    }
+    case 'tread-read':
+      state.treads.set(entry.body.part, { depth: entry.body.depth, unit: entry.body.unit, at });
+      break;
+    case 'odometer-read':
+      state.odometer = { ...entry.body, at };
+      break;
+    case 'finding-noted':
+    case 'undone':
+      break;
+    default:
+      entry satisfies never;
+  }
+}
+
+function amended(finding: Finding, changes: FindingChanges): Finding {
+  const { kind, spot, suspected, ...details } = changes;
+  const merged: Record<string, unknown> = { ...finding.details };
+  for (const [key, value] of Object.entries(details)) {
+    if (value === null) delete merged[key];
+    else if (value !== undefined) merged[key] = value;
+  }
+  return {
+    ...finding,
+    kind: kind ?? finding.kind,
+    spot: spot ?? finding.spot,
+    standing: suspected === undefined ? finding.standing : { status: suspected ? 'suspected' : 'confirmed' },
+    details: merged,
+  };
+}

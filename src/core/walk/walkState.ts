@@ -1,0 +1,64 @@
+import type { BodyStyleId, DistanceUnit, PartId } from '../car';
+import type { TreadDepth, TreadUnit } from '../measure';
+import type { PhotoRole } from './choices';
+import type { FindingDetails, Spot } from './entries';
+import type { FindingKind } from './findingKinds';
+
+/** How a part was last looked at; findings stand beside it, not in it. */
+export type PartLook =
+  | { status: 'clear'; at: string; who: string }
+  | { status: 'not-seen'; why: string; at: string; who: string };
+
+export type FindingStanding =
+  | { status: 'suspected' }
+  | { status: 'confirmed' }
+  | { status: 'dismissed'; why: string };
+
+export interface Finding {
+  id: string;
+  /** Counted in the order of noting; the number on its strip of tape. Dismissed ones keep theirs. */
+  number: number;
+  part: PartId;
+  spot: Spot;
+  kind: FindingKind;
+  standing: FindingStanding;
+  details: FindingDetails;
+  at: string;
+  who: string;
+}
+
+export interface AttachedPhoto {
+  /** Id of the entry that attached it: undoing that entry takes it off again. */
+  entry: string;
+  sha256: string;
+  role: PhotoRole;
+  part?: PartId;
+  finding?: string;
+  at: string;
+}
+
+export interface TreadRead {
+  depth: TreadDepth;
+  unit: TreadUnit;
+  at: string;
+}
+
+export interface WalkState {
+  walk: string;
+  begun?: { carId: string; bodyStyle: BodyStyleId; at: string; who: string };
+  /** The stop last reached: where to come back to. */
+  at?: PartId;
+  lastEntryAt?: string;
+  people: string[];
+  looks: Map<PartId, PartLook>;
+  findings: Finding[];
+  photos: AttachedPhoto[];
+  treads: Map<PartId, TreadRead>;
+  odometer?: { value: number; unit: DistanceUnit; at: string };
+  /** Entries in force, oldest first, that an undo could take back. */
+  undoable: string[];
+  /** Undos in force, oldest first: undoing the last of them brings something back. */
+  redoable: string[];
+}
+
+export const isDismissed = (finding: Finding): boolean => finding.standing.status === 'dismissed';

@@ -1,0 +1,13 @@
+import type { Logger } from 'pino';
+import type { PhotoFiles } from '../photos/photoFiles';
+import type { makePhotoIntake } from '../photos/takeIn';
+import type { Stores } from '../store/stores';
+
+/** What handlers work with; the clock is passed in so that tests can set it. */
+export interface Context {
+  stores: Stores;
+  files: PhotoFiles;
+  takeIn: ReturnType<typeof makePhotoIntake>;
+  now: () => Date;
+  log: Logger;
+}

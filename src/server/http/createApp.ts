@@ -1,0 +1,115 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express, Router } from 'express';
+import helmet from 'helmet';
+import { pinoHttp } from 'pino-http';
+import { z } from 'zod';
+import { walkFileSchema } from '#core/exchange';
+import type { Context } from './context';
+import { answerErrors, noSuchRoute } from './errors';
+import { describeApi } from './openapi';
+import { mount, route } from './route';
+import { carRoutes } from './routes/cars';
+import { photoRoutes } from './routes/photos';
+import { reportRoutes } from './routes/reports';
+import { walkRoutes } from './routes/walks';
+
+/** A walk of thousands of entries with its reports, as JSON. */
+const JSON_LIMIT = '32mb';
+
+/** The whole application, without a port. */
+export function createApp(context: Context, webDir: string): Express {
+  const routes = [
+    ...carRoutes(context),
+    ...walkRoutes(context),
+    ...photoRoutes(context),
+    ...reportRoutes(context),
+  ];
+  routes.push(
+    route({
+      method: 'get',
+      path: '/api/health',
+      summary: 'Whether the server is up',
+      gives: z.object({ status: z.literal('up') }),
+      handle: () => ({ status: 'up' }),
+    }),
+    route({
+      method: 'get',
+      path: '/api/schemas/walk.json',
+      summary: 'JSON Schema of a walk file',
+      gives: 'application/schema+json',
+      handle: (_input, _request, response) => {
+        response.type('application/schema+json').send(JSON.stringify(walkFileJsonSchema()));
+      },
+    }),
+  );
+  const description = JSON.stringify(describeApi(routes));
+
+  const app = express();
+  app.disable('x-powered-by');
+  app.set('query parser', 'simple');
+  app.use(
+    pinoHttp({
+      logger: context.log,
+      redact: ['req.headers.cookie'],
+      customLogLevel: levelOf,
+      serializers: { req: maskToken },
+    }),
+  );
+  app.use(
+    helmet({
+      // Loopback speaks plain HTTP: upgrading would break every link.
+      contentSecurityPolicy: {
+        directives: { upgradeInsecureRequests: null, imgSrc: ["'self'", 'blob:', 'data:'] },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(compression());
+  app.use('/api', express.json({ limit: JSON_LIMIT }));
+  const router = Router();
+  mount(router, routes);
+  router.get('/api/openapi.json', (_request, response) => {
+    response.type('json').send(description);
+  });
+  app.use(router);
+  app.use('/api', noSuchRoute);
+  serveInterface(app, webDir);
+  app.use(answerErrors(context.log));
+  return app;
+}
+
+/** JSON Schema 2020-12 of the walk file, as `/api/schemas/walk.json` serves it. */
+export function walkFileJsonSchema(): unknown {
+  return {
+    ...z.toJSONSchema(walkFileSchema, { io: 'input', unrepresentable: 'any' }),
+    title: 'Zelk walk file',
+    $id: '/api/schemas/walk.json',
+  };
+}
+
+function serveInterface(app: Express, webDir: string): void {
+  if (!existsSync(webDir)) return;
+  app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '365d' }));
+  app.use(express.static(webDir, { index: false, maxAge: 0 }));
+  const page =
+    (file: string): express.RequestHandler =>
+    (_request, response) => {
+      response.set('Cache-Control', 'no-cache').sendFile(join(webDir, file));
+    };
+  app.get('/r/:token', page('buyer.html'));
+  app.get('/{*path}', page('index.html'));
+}
+
+const levelOf = (_request: unknown, response: { statusCode: number }, error?: Error) =>
+  error || response.statusCode >= 500 ? 'error' : 'info';
+
+/** A link's token opens a report: it must not lie about in logs. */
+function maskToken(request: { id: unknown; method: string; url: string }) {
+  return {
+    id: request.id,
+    method: request.method,
+    url: request.url.replace(/(\/(?:r|shared)\/)[^/?]+/, '$1…'),
+  };
+}

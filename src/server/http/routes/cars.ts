@@ -1,0 +1,96 @@
+import { z } from 'zod';
+import { addCarSchema, carListSchema, carPageSchema, peopleSchema } from '#core/api';
+import { carSchema, checkedCarDetailsSchema } from '#core/car';
+import { personSchema } from '#core/exchange';
+import type { WalkRow } from '../../store/walkStore';
+import type { Context } from '../context';
+import { notFound } from '../problems';
+import { type AnyRoute, route } from '../route';
+
+const idParams = z.object({ id: z.uuid('That is not a car of this yard.') });
+const listQuery = z.object({
+  search: z.string().max(100).default(''),
+  cursor: z.string().max(200).optional(),
+  limit: z.coerce.number().int().min(1).max(100).default(50),
+});
+
+export function carRoutes({ stores, now }: Context): AnyRoute[] {
+  const { cars, people, walks, reports } = stores;
+  return [
+    route({
+      method: 'get',
+      path: '/api/people',
+      summary: 'Who may walk',
+      gives: peopleSchema,
+      handle: () => ({ people: people.list() }),
+    }),
+    route({
+      method: 'post',
+      path: '/api/people',
+      summary: 'Add a person',
+      body: personSchema,
+      status: 201,
+      gives: personSchema,
+      handle: ({ body }) => {
+        people.put(body);
+        return people.get(body.id);
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/cars',
+      summary: 'The stock list, newest first',
+      query: listQuery,
+      gives: carListSchema,
+      handle: ({ query }) => cars.list(query.search, query.cursor, query.limit),
+    }),
+    route({
+      method: 'post',
+      path: '/api/cars',
+      summary: 'Add a car',
+      body: addCarSchema,
+      status: 201,
+      gives: carSchema,
+      handle: ({ body }) => cars.add(body.id, body.details, now().toISOString()),
+    }),
+    route({
+      method: 'get',
+      path: '/api/cars/:id',
+      summary: 'A car with its walks and reports',
+      params: idParams,
+      gives: carPageSchema,
+      handle: ({ params }) => {
+        const car = cars.get(params.id);
+        if (!car) throw notFound('car');
+        const toWalk = (row: WalkRow) => {
+          const frozen = reports.ofWalk(row.id);
+          return {
+            id: row.id,
+            begunAt: row.begun_at,
+            lastEntryAt: row.last_entry_at,
+            parts: row.parts,
+            looked: row.looked,
+            findings: row.findings,
+            photos: row.photos,
+            revision: frozen.at(-1)?.revision,
+            reports: frozen,
+          };
+        };
+        return { car, walks: walks.ofCar(car.id).map(toWalk) };
+      },
+    }),
+    route({
+      method: 'put',
+      path: '/api/cars/:id',
+      summary: 'Change the details of a car',
+      params: idParams,
+      body: checkedCarDetailsSchema,
+      gives: carSchema,
+      handle: ({ params, body }) => {
+        const car = cars.edit(params.id, body, now().toISOString());
+        if (!car) throw notFound('car');
+        return car;
+      },
+    }),
+  ];
+}

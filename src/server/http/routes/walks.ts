@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import { appendedSchema, appendSchema, importedSchema, walkPageSchema } from '#core/api';
+import { readWalkFile, walkFileSchema } from '#core/exchange';
+import { replay } from '#core/walk';
+import { exportWalk, importWalk } from '../../reports/exchange';
+import type { Context } from '../context';
+import { badRequest, notFound } from '../problems';
+import { type AnyRoute, route } from '../route';
+
+const idParams = z.object({ id: z.uuid('That is not a walk of this yard.') });
+
+export function walkRoutes({ stores, now }: Context): AnyRoute[] {
+  const { walks, cars, photos, reports } = stores;
+  return [
+    route({
+      method: 'get',
+      path: '/api/walks/:id',
+      summary: 'A walk: its log, car, photos and reports',
+      params: idParams,
+      gives: walkPageSchema,
+      handle: ({ params }) => {
+        const row = walks.get(params.id);
+        if (!row) throw notFound('walk');
+        const entries = walks.entriesOf(row.id);
+        const hashes = replay(row.id, entries).photos.map((photo) => photo.sha256);
+        return {
+          walk: row.id,
+          car: cars.get(row.car_id),
+          entries,
+          photos: photos.known(hashes),
+          reports: reports.ofWalk(row.id),
+        };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/walks/:id/entries',
+      summary: 'Append entries, all or none; the same ones again change nothing',
+      params: idParams,
+      body: appendSchema,
+      gives: appendedSchema,
+      handle: ({ params, body }) => walks.append(params.id, body.entries, now()),
+    }),
+    route({
+      method: 'get',
+      path: '/api/walks/:id/export',
+      summary: 'The walk as one file',
+      params: idParams,
+      gives: walkFileSchema,
+      handle: ({ params }, _request, response) => {
+        response.attachment(`zelk-walk-${params.id.slice(0, 8)}.json`);
+        return exportWalk(stores, params.id, now());
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/imports',
+      summary: 'Take in a walk file from another Zelk',
+      body: z.unknown(),
+      status: 201,
+      gives: importedSchema,
+      handle: ({ body }) => {
+        const reading = readWalkFile(body);
+        if (!reading.ok) throw badRequest(`walk-file-${reading.problem}`, reading.message);
+        return importWalk(stores, reading.file, now());
+      },
+    }),
+  ];
+}

@@ -1,0 +1,78 @@
+import exifr from 'exifr';
+import sharp from 'sharp';
+import { unprocessable } from '../http/problems';
+import type { PhotoMime } from './sniff';
+
+export const MAX_PIXELS = 60_000_000;
+/** Good enough to judge a scratch by, small enough to send abroad. */
+const QUALITY = { 1600: 80, 320: 72 } as const;
+
+export interface Developed {
+  width: number;
+  height: number;
+  takenAt?: string;
+}
+
+const formats: Record<PhotoMime, string> = { 'image/jpeg': 'jpeg', 'image/png': 'png', 'image/webp': 'webp' };
+
+/**
+ * Proves that a file is the photo it claims to be by decoding it whole, and writes its derivatives upright
+ * and without metadata. Throws a Problem for anything else.
+ */
+export async function develop(
+  file: string,
+  mime: PhotoMime,
+  targets: { large: string; small: string },
+): Promise<Developed> {
+  try {
+    const image = sharp(file, { limitInputPixels: MAX_PIXELS, failOn: 'warning' });
+    const { format, width, height, orientation = 1 } = await image.metadata();
+    if (format !== formats[mime]) throw new Error(`Decodes as ${format}, not ${mime}`);
+    if (width * height > MAX_PIXELS) throw new Error('Input image exceeds pixel limit');
+    const { data, info } = await image
+      .autoOrient()
+      .resize({ width: 1600, withoutEnlargement: true })
+      .flatten({ background: '#ffffff' })
+      .toColourspace('srgb')
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const raw = { width: info.width, height: info.height, channels: info.channels };
+    await sharp(data, { raw }).jpeg({ quality: QUALITY[1600] }).toFile(targets.large);
+    await sharp(data, { raw })
+      .resize({ width: 320, withoutEnlargement: true })
+      .jpeg({ quality: QUALITY[320] })
+      .toFile(targets.small);
+    const sideways = orientation >= 5;
+    return {
+      width: sideways ? height : width,
+      height: sideways ? width : height,
+      takenAt: await captureTime(file),
+    };
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    if (/pixel limit/i.test(reason)) {
+      throw unprocessable(
+        'photo-too-many-pixels',
+        'The photo has more than 60 megapixels. Set the camera to a smaller size and take it again.',
+      );
+    }
+    throw unprocessable(
+      'photo-damaged',
+      'The photo is damaged or cut short and cannot be opened. Take it again or send the original file.',
+    );
+  }
+}
+
+/** The camera's own time, kept as it wrote it: cameras seldom know their zone. */
+async function captureTime(file: string): Promise<string | undefined> {
+  try {
+    const exif = await exifr.parse(file, { pick: ['DateTimeOriginal', 'CreateDate'], reviveValues: false });
+    const written: unknown = exif?.DateTimeOriginal ?? exif?.CreateDate;
+    const match =
+      typeof written === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)/.exec(written) : null;
+    return match ? `${match[1]}-${match[2]}-${match[3]}T${match[4]}` : undefined;
+  } catch {
+    // Unreadable metadata is no reason to refuse a photo that decodes.
+    return undefined;
+  }
+}

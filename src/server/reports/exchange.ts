@@ -1,0 +1,111 @@
+import type { WalkFile } from '#core/exchange';
+import { WALK_FILE_VERSION } from '#core/exchange';
+import { composeReport, type ReportDocument } from '#core/report';
+import { type Entry, replay } from '#core/walk';
+import { conflict, notFound, unprocessable } from '../http/problems';
+import { detailsOf } from '../store/carStore';
+import type { Stores } from '../store/stores';
+
+/** One walk with all that belongs to it. */
+export function exportWalk(stores: Stores, walkId: string, now: Date): WalkFile {
+  const walk = stores.walks.get(walkId);
+  const car = walk && stores.cars.get(walk.car_id);
+  if (!car) throw notFound('walk');
+  const entries = stores.walks.entriesOf(walkId);
+  const people = new Set(entries.map((entry) => entry.who));
+  return {
+    format: 'zelk-walk',
+    version: WALK_FILE_VERSION,
+    exportedAt: now.toISOString(),
+    walk: walkId,
+    car,
+    people: [...people].flatMap((id) => stores.people.get(id) ?? []),
+    entries: [...entries],
+    photos: stores.photos.known(photosNamed(entries)).map(({ record }) => record),
+    reports: stores.reports.ofWalk(walkId).map(({ id }) => stores.reports.get(id) as ReportDocument),
+  };
+}
+
+export interface Imported {
+  walk: string;
+  car: string;
+  entries: number;
+  reports: number;
+  /** Photos whose pixels are still to be sent. */
+  photosMissing: string[];
+}
+
+/** Takes a walk file in whole or not at all; the same file again changes nothing. */
+export function importWalk(stores: Stores, file: WalkFile, now: Date): Imported {
+  for (const report of file.reports) proveReport(file, report);
+  const at = now.toISOString();
+  return stores.db
+    .transaction(() => {
+      const { id, createdAt } = file.car;
+      stores.cars.add(id, detailsOf(file.car), at, createdAt);
+      for (const person of file.people) stores.people.put(person);
+      for (const photo of file.photos) stores.photos.put(photo, false, at);
+      const held = stores.walks.get(file.walk)?.entries ?? 0;
+      if (held > file.entries.length) {
+        throw conflict(
+          'walk-went-on',
+          'This walk is already here and has gone on since the file was exported. Nothing was changed.',
+        );
+      }
+      const { accepted } = stores.walks.append(file.walk, file.entries, now);
+      if (held + accepted.length !== file.entries.length) {
+        throw conflict(
+          'walk-differs',
+          'This walk is already here with other entries than in the file. Nothing was changed.',
+        );
+      }
+      const here = stores.reports.ofWalk(file.walk);
+      const fresh = file.reports.filter((report) => !here.some((known) => known.id === report.id));
+      if (fresh.some((report) => here.some((known) => known.revision === report.revision))) {
+        throw conflict(
+          'revision-taken',
+          'The walk was frozen both here and in the file under the same revision. Nothing was changed.',
+        );
+      }
+      for (const report of fresh) stores.reports.add(report);
+      return {
+        walk: file.walk,
+        car: id,
+        entries: accepted.length,
+        reports: fresh.length,
+        photosMissing: file.photos
+          .map((photo) => photo.sha256)
+          .filter((sha256) => !stores.photos.get(sha256)?.stored),
+      };
+    })
+    .immediate();
+}
+
+/** A frozen report must say what its own log says: a file that was edited is refused. */
+function proveReport(file: WalkFile, report: ReportDocument): void {
+  const again = composeReport({
+    id: report.id,
+    revision: report.revision,
+    frozenAt: report.frozenAt,
+    signedBy: report.signedBy,
+    yard: report.yard,
+    car: { ...report.car, identityAsRead: false },
+    walk: file.walk,
+    entries: file.entries.slice(0, report.position),
+    // As known when it was frozen: pixels that came later do not change a frozen report.
+    photos: new Map(
+      report.photos.flatMap(({ sha256, width, height }) =>
+        width && height ? [[sha256, { width, height }]] : [],
+      ),
+    ),
+  });
+  if (report.walk !== file.walk || JSON.stringify(again) !== JSON.stringify(report)) {
+    throw unprocessable(
+      'report-differs',
+      `Report revision ${report.revision} in the file does not follow from the file’s own log. Export it again from the Zelk it came from.`,
+    );
+  }
+}
+
+const photosNamed = (entries: readonly Entry[]) =>
+  replay(entries[0]?.walk ?? '', entries).photos.map((photo) => photo.sha256);

@@ -1,0 +1,43 @@
+import { composeReport, type ReportDocument } from '#core/report';
+import { replay } from '#core/walk';
+import { badRequest, conflict, notFound } from '../http/problems';
+import type { Stores } from '../store/stores';
+
+/** Freezes a walk at its present end into the next revision. The same id again gives the same report. */
+export function freeze(
+  stores: Stores,
+  walkId: string,
+  id: string,
+  signer: string,
+  now: Date,
+): ReportDocument {
+  return stores.db
+    .transaction(() => {
+      const before = stores.reports.get(id);
+      if (before) {
+        if (before.walk === walkId) return before;
+        throw conflict('id-taken', 'That report id belongs to another walk. Make a new one.');
+      }
+      const walk = stores.walks.get(walkId);
+      const car = walk && stores.cars.get(walk.car_id);
+      if (!walk || !car) throw notFound('walk');
+      const person = stores.people.get(signer);
+      if (!person) throw badRequest('unknown-person', 'Choose who signs the report.');
+      const entries = stores.walks.entriesOf(walkId);
+      const hashes = replay(walkId, entries).photos.map((photo) => photo.sha256);
+      const document = composeReport({
+        id,
+        revision: stores.reports.ofWalk(walkId).length + 1,
+        frozenAt: now.toISOString(),
+        signedBy: person.name,
+        yard: stores.people.yard(),
+        car,
+        walk: walkId,
+        entries,
+        photos: new Map(stores.photos.known(hashes).map(({ record }) => [record.sha256, record])),
+      });
+      stores.reports.add(document);
+      return document;
+    })
+    .immediate();
+}

@@ -1,0 +1,87 @@
+import type { ReportDocument, ReportFinding, ReportPhoto } from '#core/report';
+import { noticeWords } from '#core/walk';
+import { ink, type Sheet, soft, tape } from './sheet';
+
+/** Path of a photo's shareable copy, when its pixels are here. */
+export type PhotoPath = (sha256: string) => string | false | undefined;
+
+const TEXT_SHARE = 0.44;
+const PHOTO_GAP = 8;
+const PHOTO_RATIO = 3 / 4;
+/** A strip of tape is longer the farther off the finding is noticed. */
+const stripWidth = { 'up-close': 24, 'one-step-back': 38, 'across-the-bay': 56 } as const;
+
+/** A finding with its photos beside it, kept together on one page. */
+export function findingBlock(
+  sheet: Sheet,
+  finding: ReportFinding,
+  report: ReportDocument,
+  path: PhotoPath,
+): void {
+  const photos = finding.photos.flatMap((n) => report.photos.find((photo) => photo.number === n) ?? []);
+  const textWidth = sheet.width * (photos.length > 0 ? TEXT_SHARE : 1);
+  const lines = linesOf(finding);
+  const textHeight =
+    22 + lines.reduce((sum, line) => sum + sheet.heightOf(line, { width: textWidth }) + 2, 0);
+  const cell = (sheet.width * (1 - TEXT_SHARE) - 2 * PHOTO_GAP) / 2;
+  const cellHeight = cell * PHOTO_RATIO + 14;
+  const rows = Math.ceil(photos.length / 2);
+  sheet.need(Math.min(Math.max(textHeight, rows * cellHeight) + 12, 600));
+
+  const top = sheet.y;
+  strip(sheet, finding);
+  sheet.y = top + 22;
+  for (const line of lines) sheet.text(line, { width: textWidth, gap: 2 });
+  const textEnd = sheet.y;
+  photos.slice(0, 4).forEach((photo, i) => {
+    const x = sheet.left + textWidth + PHOTO_GAP + (i % 2) * (cell + PHOTO_GAP);
+    drawPhoto(sheet, photo, path, x, top + Math.floor(i / 2) * cellHeight, cell);
+  });
+  sheet.y = Math.max(textEnd, top + Math.min(rows, 2) * cellHeight) + 4;
+  sheet.line();
+}
+
+function linesOf(finding: ReportFinding): string[] {
+  const place = finding.partName.charAt(0).toUpperCase() + finding.partName.slice(1);
+  return [
+    place,
+    finding.suspected ? `Suspected: ${finding.line}. A second look is wanted.` : finding.line,
+    finding.notice ? `Noticed: ${noticeWords[finding.notice].name.toLowerCase()}` : '',
+    finding.tests && `Tried: ${finding.tests}`,
+    finding.action && `${finding.promised ? 'Will be done' : 'Decision'}: ${finding.action}`,
+    finding.note,
+    finding.caution ? `Caution: ${finding.caution}` : '',
+  ].filter((line) => line !== '');
+}
+
+function strip(sheet: Sheet, finding: ReportFinding): void {
+  const width = finding.notice ? stripWidth[finding.notice] : stripWidth['up-close'];
+  const { pdf, left, y } = sheet;
+  pdf.rect(left, y, width, 16);
+  if (finding.suspected) pdf.dash(3, { space: 2 }).lineWidth(1).stroke(ink).undash();
+  else pdf.fill(tape);
+  const at = sheet.y;
+  sheet.y += 2.5;
+  sheet.text(String(finding.number), { x: left + 5, width: width - 5, weight: 'bold', gap: 0, size: 10 });
+  sheet.y = at;
+}
+
+/** A photo in a box of the given width, whole, with its number beneath. */
+export function drawPhoto(
+  sheet: Sheet,
+  photo: ReportPhoto,
+  path: PhotoPath,
+  x: number,
+  y: number,
+  width: number,
+): void {
+  const height = width * PHOTO_RATIO;
+  const file = path(photo.sha256);
+  if (file) sheet.pdf.image(file, x, y, { fit: [width, height], align: 'center', valign: 'center' });
+  else sheet.pdf.rect(x, y, width, height).lineWidth(0.5).stroke(soft);
+  const at = sheet.y;
+  sheet.y = y + height + 1;
+  const missing = file ? '' : ': not sent yet';
+  sheet.text(`Photo ${photo.number}${missing}`, { x, width, size: 7.5, colour: soft, gap: 0 });
+  sheet.y = at;
+}

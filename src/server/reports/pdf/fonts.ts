@@ -1,0 +1,38 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+
+const require = createRequire(import.meta.url);
+const load = (path: string) => readFileSync(require.resolve(path));
+
+export type Weight = 'regular' | 'bold';
+
+/** Characters the house face has: Latin with western accents and the usual signs. */
+const latin =
+  /^[\u0020-\u007e\u00a0-\u00ff\u0131\u0152\u0153\u2013\u2014\u2018-\u201a\u201c-\u201e\u2022\u2026\u20ac\u2122]*$/;
+
+const files = {
+  'house-regular':
+    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff',
+  'house-bold':
+    '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff',
+  'wide-regular': 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf',
+  'wide-bold': 'dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf',
+} as const;
+export type FontName = keyof typeof files;
+
+const loaded = new Map<FontName, Buffer>();
+
+/** Bytes of a face, read once. */
+export function fontBytes(name: FontName): Buffer {
+  let bytes = loaded.get(name);
+  if (!bytes) {
+    bytes = load(files[name]);
+    loaded.set(name, bytes);
+  }
+  return bytes;
+}
+
+/** The face for a text: the house one where it has every character, else one that knows most scripts. */
+export function fontFor(text: string, weight: Weight): FontName {
+  return `${latin.test(text.replace(/\n/g, ' ')) ? 'house' : 'wide'}-${weight}`;
+}

@@ -1,0 +1,114 @@
+import PDFDocument from 'pdfkit';
+import { type FontName, fontBytes, fontFor, type Weight } from './fonts';
+
+export const papers = ['a4', 'letter'] as const;
+export type Paper = (typeof papers)[number];
+
+export const ink = '#14181c';
+export const soft = '#4a535b';
+export const tape = '#ffc933';
+export const rule = '#c9cdc8';
+
+const MARGIN = 45;
+const FOOT = 34;
+
+export interface TextStyle {
+  size?: number;
+  weight?: Weight;
+  colour?: string;
+  x?: number;
+  width?: number;
+  /** Space below, in points. */
+  gap?: number;
+}
+
+/** A page that is written from top to bottom and turns by itself. Measures in points. */
+export class Sheet {
+  readonly pdf: PDFKit.PDFDocument;
+  readonly left = MARGIN;
+  y = MARGIN;
+  readonly #known = new Set<FontName>();
+
+  constructor(paper: Paper, title: string) {
+    this.pdf = new PDFDocument({
+      size: paper === 'a4' ? 'A4' : 'LETTER',
+      margins: { top: MARGIN, bottom: 0, left: MARGIN, right: MARGIN },
+      bufferPages: true,
+      info: { Title: title, Producer: 'Zelk', Creator: 'Zelk' },
+      lang: 'en',
+      displayTitle: true,
+    });
+  }
+
+  get width(): number {
+    return this.pdf.page.width - 2 * MARGIN;
+  }
+
+  get #end(): number {
+    return this.pdf.page.height - MARGIN - FOOT;
+  }
+
+  /** Turns the page unless `height` still fits. */
+  need(height: number): void {
+    if (this.y + height <= this.#end) return;
+    this.pdf.addPage();
+    this.y = MARGIN;
+  }
+
+  heightOf(text: string, { size = 10, weight = 'regular', width = this.width }: TextStyle = {}): number {
+    this.#use(text, weight);
+    return this.pdf.fontSize(size).heightOfString(text, { width, lineGap: 1.5 });
+  }
+
+  text(text: string, style: TextStyle = {}): void {
+    const { size = 10, weight = 'regular', colour = ink, x = this.left, width = this.width, gap = 3 } = style;
+    const height = this.heightOf(text, style);
+    this.need(height);
+    this.#use(text, weight);
+    this.pdf.fontSize(size).fillColor(colour).text(text, x, this.y, { width, lineGap: 1.5 });
+    this.y += height + gap;
+  }
+
+  heading(text: string): void {
+    this.need(70);
+    this.y += 12;
+    this.pdf.outline.addItem(text);
+    this.text(text, { size: 14, weight: 'bold', gap: 5 });
+  }
+
+  line(): void {
+    this.pdf
+      .moveTo(this.left, this.y)
+      .lineTo(this.left + this.width, this.y)
+      .lineWidth(0.5)
+      .stroke(rule);
+    this.y += 6;
+  }
+
+  /** Writes into the foot of every page, when all of them are there. */
+  foot(write: (page: number, of: number) => string): void {
+    const { start, count } = this.pdf.bufferedPageRange();
+    for (let i = 0; i < count; i++) {
+      this.pdf.switchToPage(start + i);
+      const text = write(i + 1, count);
+      this.#use(text, 'regular');
+      this.pdf
+        .fontSize(8)
+        .fillColor(soft)
+        .text(text, this.left, this.pdf.page.height - MARGIN, {
+          width: this.width,
+          align: 'center',
+          lineBreak: false,
+        });
+    }
+  }
+
+  #use(text: string, weight: Weight): void {
+    const name = fontFor(text, weight);
+    if (!this.#known.has(name)) {
+      this.pdf.registerFont(name, fontBytes(name));
+      this.#known.add(name);
+    }
+    this.pdf.font(name);
+  }
+}

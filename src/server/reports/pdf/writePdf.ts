@@ -1,0 +1,142 @@
+import { once } from 'node:events';
+import type { Writable } from 'node:stream';
+import { countryOf } from '#core/car';
+import type { ReportDocument } from '#core/report';
+import { type NoticeDistance, noticeDistances, noticeWords } from '#core/walk';
+import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
+import { type Paper, Sheet, soft } from './sheet';
+
+export { type Paper, papers } from './sheet';
+
+/** Renders a frozen report as PDF into a stream. Adds no fact to the document. */
+export async function writePdf(
+  report: ReportDocument,
+  paper: Paper,
+  path: PhotoPath,
+  out: Writable,
+): Promise<void> {
+  const sheet = new Sheet(paper, `${report.title}: condition report`);
+  sheet.pdf.pipe(out);
+  const closed = Promise.race([once(out, 'finish'), once(out, 'close')]);
+  head(sheet, report, path);
+  findings(sheet, report, path);
+  promises(sheet, report);
+  notChecked(sheet, report);
+  parts(sheet, report);
+  treads(sheet, report);
+  otherPhotos(sheet, report, path);
+  dismissed(sheet, report);
+  limits(sheet, report);
+  sheet.foot(
+    (page, of) =>
+      `${report.car.stockNumber} · revision ${report.revision} · ${report.frozenAt.slice(0, 10)} · page ${page} of ${of}`,
+  );
+  sheet.pdf.end();
+  await closed;
+}
+
+function head(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
+  const { car, yard } = report;
+  sheet.text([yard.name, yard.place, yard.phone].filter(Boolean).join(' · '), { colour: soft, gap: 8 });
+  sheet.text(report.title, { size: 22, weight: 'bold', gap: 2 });
+  sheet.text(`Condition report, revision ${report.revision}`, { size: 12, gap: 8 });
+  const cover = report.photos.find((photo) => photo.role === 'whole-car');
+  if (cover && path(cover.sha256)) {
+    const width = Math.min(sheet.width, 380);
+    drawPhoto(sheet, cover, path, sheet.left, sheet.y, width);
+    sheet.y += width * 0.75 + 16;
+  }
+  const facts: [string, string][] = [
+    ['Stock number', car.stockNumber],
+    ['Body', report.bodyStyleName],
+    ['Colour', car.colour],
+    ['Fuel', car.fuel],
+    ['Number plate', car.plate],
+    ['Identity number', car.identityNumber],
+    ['Used in', `${countryOf(car.country).name}, steering wheel on the ${car.steering}`],
+    ['Odometer', report.odometer ?? 'not read'],
+    ['Walked', `${when(report.walkedFrom)} to ${when(report.walkedTo)}`],
+    ['Signed', `${report.signedBy}, ${when(report.frozenAt)}`],
+  ];
+  for (const [name, value] of facts) if (value) sheet.text(`${name}: ${value}`, { gap: 1 });
+  sheet.y += 6;
+  for (const line of report.summary) sheet.text(line, { size: 11, weight: 'bold', gap: 2 });
+}
+
+const when = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
+
+function findings(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
+  const groups: (NoticeDistance | undefined)[] = [...[...noticeDistances].reverse(), undefined];
+  for (const distance of groups) {
+    const here = report.findings.filter((finding) => finding.notice === distance);
+    if (here.length === 0) continue;
+    sheet.heading(
+      distance ? `${noticeWords[distance].name}: ${noticeWords[distance].hint}` : 'Distance not noted',
+    );
+    for (const finding of here) findingBlock(sheet, finding, report, path);
+  }
+}
+
+function promises(sheet: Sheet, report: ReportDocument): void {
+  const promised = report.findings.filter((finding) => finding.promised);
+  if (promised.length === 0) return;
+  sheet.heading('Will be put right before collection');
+  for (const finding of promised)
+    sheet.text(`${finding.number}. ${finding.action}: ${finding.partName}, ${finding.line}`);
+}
+
+function notChecked(sheet: Sheet, report: ReportDocument): void {
+  sheet.heading('What was not looked at');
+  sheet.text(report.outOfScope);
+  for (const { name, why } of report.notSeen) sheet.text(`${name}: could not be seen, ${why}`);
+  if (report.notLookedAt.length > 0) sheet.text(`Not looked at: ${report.notLookedAt.join('; ')}.`);
+  if (report.readingsMissing.length > 0) sheet.text(`Not read: ${report.readingsMissing.join('; ')}.`);
+  if (report.notLookedAt.length + report.notSeen.length + report.readingsMissing.length === 0) {
+    sheet.text('Every part on the route was looked at and every reading taken.');
+  }
+}
+
+function parts(sheet: Sheet, report: ReportDocument): void {
+  sheet.heading('Part by part, in walking order');
+  for (const part of report.parts) sheet.text(`${part.name}: ${part.says}`, { gap: 1 });
+}
+
+function treads(sheet: Sheet, report: ReportDocument): void {
+  if (report.treads.length === 0) return;
+  sheet.heading('Tread');
+  for (const { name, depth } of report.treads) sheet.text(`${name}: ${depth}`, { gap: 1 });
+}
+
+function otherPhotos(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
+  const shown = new Set(report.findings.flatMap((finding) => finding.photos.slice(0, 4)));
+  const others = report.photos.filter((photo) => !shown.has(photo.number));
+  if (others.length === 0) return;
+  sheet.heading('More photos');
+  const gap = 10;
+  const width = (sheet.width - gap) / 2;
+  const height = width * 0.75 + 34;
+  for (let i = 0; i < others.length; i += 2) {
+    sheet.need(height);
+    const top = sheet.y;
+    others.slice(i, i + 2).forEach((photo, column) => {
+      const x = sheet.left + column * (width + gap);
+      drawPhoto(sheet, photo, path, x, top, width);
+      sheet.y = top + width * 0.75 + 12;
+      sheet.text(photo.caption, { x, width, size: 8.5, gap: 0 });
+      sheet.y = top;
+    });
+    sheet.y = top + height;
+  }
+}
+
+function dismissed(sheet: Sheet, report: ReportDocument): void {
+  if (report.dismissed.length === 0) return;
+  sheet.heading('Looks like a fault, but is not');
+  for (const { number, partName, line, why } of report.dismissed)
+    sheet.text(`${number}. ${partName}, ${line}: ${why}`);
+}
+
+function limits(sheet: Sheet, report: ReportDocument): void {
+  sheet.heading('Cautions and limits');
+  for (const caution of report.cautions) sheet.text(caution);
+}

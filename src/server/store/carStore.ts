@@ -1,0 +1,139 @@
+import { type Car, type CarDetails, carDetailsSchema, carSchema } from '#core/car';
+import { badRequest } from '../http/problems';
+import type { Db } from './openDatabase';
+
+interface CarRow {
+  id: string;
+  details: string;
+  created_at: string;
+  updated_at: string;
+}
+
+export interface CarSummary {
+  car: Car;
+  /** The latest walk, as its projection says. */
+  walk?: {
+    id: string;
+    lastEntryAt: string;
+    parts: number;
+    looked: number;
+    findings: number;
+    photos: number;
+    revision?: number;
+  };
+}
+
+interface SummaryRow extends CarRow {
+  walk_id: string | null;
+  last_entry_at: string;
+  parts: number;
+  looked: number;
+  findings: number;
+  photos: number;
+  revision: number | null;
+}
+
+const readRow = (row: CarRow): Car =>
+  carSchema.parse({
+    ...JSON.parse(row.details),
+    id: row.id,
+    createdAt: row.created_at,
+    updatedAt: row.updated_at,
+  });
+
+const searchText = (details: CarDetails) =>
+  [
+    details.stockNumber,
+    details.plate,
+    details.make,
+    details.model,
+    details.variant,
+    details.colour,
+    details.year,
+    details.identityNumber,
+    details.plate.replace(/\s/g, ''),
+  ]
+    .join(' ')
+    .toLowerCase();
+
+const escapeLike = (word: string) => word.replace(/[\\%_]/g, (sign) => `\\${sign}`);
+
+export function makeCarStore(db: Db) {
+  const one = db.prepare<[string], CarRow>('SELECT * FROM cars WHERE id = ?');
+  const insert = db.prepare(
+    'INSERT INTO cars (id, details, search, created_at, updated_at) VALUES (?, ?, ?, ?, ?)',
+  );
+  const update = db.prepare('UPDATE cars SET details = ?, search = ?, updated_at = ? WHERE id = ?');
+  // The newest walk of each car, found through walks_of_car.
+  const page = (words: number) =>
+    db.prepare<unknown[], SummaryRow>(`
+      SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, looked, findings, photos,
+             (SELECT max(revision) FROM reports WHERE reports.walk_id = walks.id) AS revision
+      FROM cars
+      LEFT JOIN walks ON walks.id =
+        (SELECT id FROM walks WHERE car_id = cars.id ORDER BY begun_at DESC, id DESC LIMIT 1)
+      WHERE (cars.created_at, cars.id) < (?, ?)
+        ${"AND search LIKE ? ESCAPE '\\' ".repeat(words)}
+      ORDER BY cars.created_at DESC, cars.id DESC
+      LIMIT ?`);
+
+  return {
+    get: (id: string): Car | undefined => {
+      const row = one.get(id);
+      return row && readRow(row);
+    },
+    /** Adds a car, or gives the one already here under this id. */
+    add: (id: string, details: CarDetails, now: string, createdAt = now): Car => {
+      if (!one.get(id)) insert.run(id, JSON.stringify(details), searchText(details), createdAt, now);
+      return readRow(one.get(id) as CarRow);
+    },
+    edit: (id: string, details: CarDetails, now: string): Car | undefined => {
+      update.run(JSON.stringify(details), searchText(details), now, id);
+      const row = one.get(id);
+      return row && readRow(row);
+    },
+    /** Newest first; every word of `search` must be found. */
+    list: (
+      search: string,
+      cursor: string | undefined,
+      limit: number,
+    ): { cars: CarSummary[]; next?: string } => {
+      const words = search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
+      const [createdAt, id] = cursor === undefined ? ['9999', ''] : readCursor(cursor);
+      const rows = page(words.length).all(
+        createdAt,
+        id,
+        ...words.map((word) => `%${escapeLike(word)}%`),
+        limit + 1,
+      );
+      const last = rows[limit - 1];
+      return {
+        cars: rows.slice(0, limit).map(readSummary),
+        next: rows.length > limit && last ? writeCursor(last) : undefined,
+      };
+    },
+  };
+}
+
+function readSummary(row: SummaryRow): CarSummary {
+  const { walk_id: id, last_entry_at: lastEntryAt, parts, looked, findings, photos, revision } = row;
+  const walk =
+    id === null
+      ? undefined
+      : { id, lastEntryAt, parts, looked, findings, photos, revision: revision ?? undefined };
+  return { car: readRow(row), walk };
+}
+
+const writeCursor = (row: CarRow) => Buffer.from(`${row.created_at} ${row.id}`).toString('base64url');
+
+function readCursor(cursor: string): [string, string] {
+  const [createdAt, id] = Buffer.from(cursor, 'base64url').toString().split(' ');
+  if (!createdAt || !id)
+    throw badRequest('bad-cursor', 'The page mark cannot be read. Start from the first page.');
+  return [createdAt, id];
+}
+
+/** A car without what the store added to it. */
+export const detailsOf = (car: Car): CarDetails => carDetailsSchema.parse(car);
+
+export type CarStore = ReturnType<typeof makeCarStore>;

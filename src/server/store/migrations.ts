@@ -1,0 +1,83 @@
+/** Append only: a released migration is never edited. Each is applied once, in its own transaction. */
+export const migrations: readonly { number: number; sql: string }[] = [
+  {
+    number: 1,
+    sql: `
+      CREATE TABLE yard (
+        only INTEGER PRIMARY KEY CHECK (only = 1),
+        name TEXT NOT NULL,
+        place TEXT NOT NULL,
+        phone TEXT NOT NULL
+      ) STRICT;
+      INSERT INTO yard VALUES (1, 'The yard', '', '');
+
+      CREATE TABLE people (
+        id TEXT PRIMARY KEY,
+        name TEXT NOT NULL
+      ) STRICT;
+
+      CREATE TABLE cars (
+        id TEXT PRIMARY KEY,
+        details TEXT NOT NULL,
+        -- Lower-case words a search looks in.
+        search TEXT NOT NULL,
+        created_at TEXT NOT NULL,
+        updated_at TEXT NOT NULL
+      ) STRICT;
+      CREATE INDEX cars_newest ON cars (created_at DESC, id DESC);
+
+      CREATE TABLE walks (
+        id TEXT PRIMARY KEY,
+        car_id TEXT NOT NULL REFERENCES cars (id),
+        body_style TEXT NOT NULL,
+        begun_at TEXT NOT NULL,
+        -- Projection of the log, rewritten in the transaction that appends to it.
+        last_entry_at TEXT NOT NULL,
+        entries INTEGER NOT NULL,
+        parts INTEGER NOT NULL,
+        looked INTEGER NOT NULL,
+        findings INTEGER NOT NULL,
+        photos INTEGER NOT NULL
+      ) STRICT;
+      CREATE INDEX walks_of_car ON walks (car_id, begun_at DESC);
+
+      CREATE TABLE entries (
+        walk_id TEXT NOT NULL REFERENCES walks (id),
+        position INTEGER NOT NULL,
+        id TEXT NOT NULL UNIQUE,
+        json TEXT NOT NULL,
+        received_at TEXT NOT NULL,
+        PRIMARY KEY (walk_id, position)
+      ) STRICT, WITHOUT ROWID;
+
+      CREATE TABLE photos (
+        sha256 TEXT PRIMARY KEY,
+        record TEXT NOT NULL,
+        -- 0 while only named by an imported walk: its pixels have not come yet.
+        stored INTEGER NOT NULL,
+        created_at TEXT NOT NULL
+      ) STRICT;
+
+      CREATE TABLE reports (
+        id TEXT PRIMARY KEY,
+        walk_id TEXT NOT NULL REFERENCES walks (id),
+        revision INTEGER NOT NULL,
+        position INTEGER NOT NULL,
+        frozen_at TEXT NOT NULL,
+        document TEXT NOT NULL,
+        UNIQUE (walk_id, revision)
+      ) STRICT;
+
+      CREATE TABLE shares (
+        id TEXT PRIMARY KEY,
+        report_id TEXT NOT NULL REFERENCES reports (id),
+        -- SHA-256 of the token: the token itself is shown once and never kept.
+        token_hash TEXT NOT NULL UNIQUE,
+        label TEXT NOT NULL,
+        created_at TEXT NOT NULL,
+        revoked_at TEXT
+      ) STRICT;
+      CREATE INDEX shares_of_report ON shares (report_id, created_at);
+    `,
+  },
+];

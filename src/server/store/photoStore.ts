@@ -1,0 +1,34 @@
+import { type PhotoRecord, photoRecordSchema } from '#core/exchange';
+import type { Db } from './openDatabase';
+
+export interface StoredPhoto {
+  record: PhotoRecord;
+  /** False while only an imported walk names it. */
+  stored: boolean;
+}
+
+export function makePhotoStore(db: Db) {
+  const one = db.prepare<[string], { record: string; stored: number }>(
+    'SELECT record, stored FROM photos WHERE sha256 = ?',
+  );
+  const put = db.prepare(
+    `INSERT INTO photos (sha256, record, stored, created_at) VALUES (?, ?, ?, ?)
+     ON CONFLICT (sha256) DO UPDATE SET record = excluded.record, stored = 1 WHERE excluded.stored = 1`,
+  );
+  const get = (sha256: string): StoredPhoto | undefined => {
+    const row = one.get(sha256);
+    return row && { record: photoRecordSchema.parse(JSON.parse(row.record)), stored: row.stored === 1 };
+  };
+  return {
+    get,
+    /** Keeps what is known already; pixels, once stored, are never unlearned. */
+    put: (record: PhotoRecord, stored: boolean, now: string): void => {
+      put.run(record.sha256, JSON.stringify(record), stored ? 1 : 0, now);
+    },
+    /** Known ones among the given, in the order given. */
+    known: (hashes: Iterable<string>): StoredPhoto[] =>
+      [...new Set(hashes)].flatMap((sha256) => get(sha256) ?? []),
+  };
+}
+
+export type PhotoStore = ReturnType<typeof makePhotoStore>;

@@ -1,0 +1,23 @@
+import { makeCarStore } from './carStore';
+import type { Db } from './openDatabase';
+import { makePeopleStore } from './peopleStore';
+import { makePhotoStore } from './photoStore';
+import { makeReportStore } from './reportStore';
+import { makeShareStore } from './shareStore';
+import { makeWalkStore } from './walkStore';
+
+/** Every table's face, over one open database. */
+export function makeStores(db: Db) {
+  const cars = makeCarStore(db);
+  return {
+    db,
+    cars,
+    people: makePeopleStore(db),
+    walks: makeWalkStore(db, (id) => cars.get(id) !== undefined),
+    photos: makePhotoStore(db),
+    reports: makeReportStore(db),
+    shares: makeShareStore(db),
+  };
+}
+
+export type Stores = ReturnType<typeof makeStores>;

@@ -1,0 +1,161 @@
+import { bodyStyle, bodyStyleIds } from '#core/car';
+import { checkEntry, coverage, type Entry, entrySchema, isDismissed, replay } from '#core/walk';
+import { conflict, notFound, type ProblemPart, unprocessable } from '../http/problems';
+import { LogCache } from './logCache';
+import type { Db } from './openDatabase';
+
+export interface WalkRow {
+  id: string;
+  car_id: string;
+  body_style: (typeof bodyStyleIds)[number];
+  begun_at: string;
+  last_entry_at: string;
+  entries: number;
+  parts: number;
+  looked: number;
+  findings: number;
+  photos: number;
+}
+
+export interface Appended {
+  /** Newly taken in. */
+  accepted: string[];
+  /** Here already, with the same content. */
+  already: string[];
+  position: number;
+}
+
+export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
+  const one = db.prepare<[string], WalkRow>('SELECT * FROM walks WHERE id = ?');
+  const ofCar = db.prepare<[string], WalkRow>(
+    'SELECT * FROM walks WHERE car_id = ? ORDER BY begun_at DESC, id DESC',
+  );
+  const log = db.prepare<[string, number], { json: string }>(
+    'SELECT json FROM entries WHERE walk_id = ? AND position > ? ORDER BY position',
+  );
+  const known = db.prepare<[string], { walk_id: string; json: string }>(
+    'SELECT walk_id, json FROM entries WHERE id = ?',
+  );
+  const insertWalk = db.prepare(
+    `INSERT INTO walks (id, car_id, body_style, begun_at, last_entry_at, entries, parts, looked, findings, photos)
+     VALUES (@id, @car_id, @body_style, @begun_at, @begun_at, 0, 0, 0, 0, 0)`,
+  );
+  const insertEntry = db.prepare(
+    'INSERT INTO entries (walk_id, position, id, json, received_at) VALUES (?, ?, ?, ?, ?)',
+  );
+  const project = db.prepare(
+    `UPDATE walks SET last_entry_at = ?, entries = ?, parts = ?, looked = ?, findings = ?, photos = ? WHERE id = ?`,
+  );
+  const cache = new LogCache();
+
+  function entriesOf(walk: string): readonly Entry[] {
+    const held = cache.get(walk) ?? [];
+    const fresh = log.all(walk, held.length).map((row) => entrySchema.parse(JSON.parse(row.json)));
+    return fresh.length === 0 ? held : cache.set(walk, [...held, ...fresh]);
+  }
+
+  function updateProjection(row: WalkRow, entries: readonly Entry[]): void {
+    const state = replay(row.id, entries);
+    const cover = coverage(state, bodyStyle(row.body_style));
+    const findings = state.findings.filter((finding) => !isDismissed(finding)).length;
+    project.run(
+      state.lastEntryAt ?? row.begun_at,
+      entries.length,
+      cover.total,
+      cover.looked,
+      findings,
+      state.photos.length,
+      row.id,
+    );
+  }
+
+  function begin(entry: Entry | undefined): WalkRow {
+    if (entry?.kind !== 'walk-begun') {
+      throw notFound('walk', 'A walk begins with its “walk-begun” entry: send that first.');
+    }
+    if (!carExists(entry.body.carId)) throw notFound('car', 'Add the car before walking round it.');
+    insertWalk.run({
+      id: entry.walk,
+      car_id: entry.body.carId,
+      body_style: entry.body.bodyStyle,
+      begun_at: entry.at,
+    });
+    return one.get(entry.walk) as WalkRow;
+  }
+
+  /**
+   * Appends entries to a walk, all or none. Sending the same ones again changes nothing.
+   * Throws a Problem that names each entry refused.
+   */
+  const append = db.transaction((walk: string, raws: readonly unknown[], now: Date): Appended => {
+    const stored = one.get(walk);
+    const entries = checkAll(walk, raws, now, stored);
+    const accepted: Entry[] = [];
+    const already: string[] = [];
+    for (const entry of entries) {
+      const json = JSON.stringify(entry);
+      const same = accepted.find((other) => other.id === entry.id);
+      const before = same ? { walk_id: walk, json: JSON.stringify(same) } : known.get(entry.id);
+      if (!before) accepted.push(entry);
+      else if (before.walk_id === walk && before.json === json) already.push(entry.id);
+      else
+        throw conflict(
+          'entry-differs',
+          `Entry ${entry.id} is already here with other content. An entry never changes: make a new one.`,
+        );
+    }
+    if (accepted.length === 0) return { accepted: [], already, position: stored?.entries ?? 0 };
+
+    const row = stored ?? begin(accepted[0]);
+    const earlier = entriesOf(walk);
+    accepted.forEach((entry, i) => {
+      insertEntry.run(walk, earlier.length + i + 1, entry.id, JSON.stringify(entry), now.toISOString());
+    });
+    updateProjection(row, [...earlier, ...accepted]);
+    return {
+      accepted: accepted.map((entry) => entry.id),
+      already,
+      position: earlier.length + accepted.length,
+    };
+  });
+
+  return {
+    get: (id: string): WalkRow | undefined => one.get(id),
+    ofCar: (car: string): WalkRow[] => ofCar.all(car),
+    entriesOf,
+    append: (walk: string, raws: readonly unknown[], now: Date): Appended =>
+      append.immediate(walk, raws, now),
+  };
+}
+
+/** Entries in one parse, or one problem that lists every refusal. */
+function checkAll(walk: string, raws: readonly unknown[], now: Date, stored: WalkRow | undefined): Entry[] {
+  const begun = raws.find((raw) => (raw as { kind?: unknown } | null)?.kind === 'walk-begun') as
+    | { body?: { bodyStyle?: never } }
+    | undefined;
+  const styleId = stored?.body_style ?? begun?.body?.bodyStyle;
+  const style = styleId && bodyStyleIds.includes(styleId) ? bodyStyle(styleId) : undefined;
+  const entries: Entry[] = [];
+  const refused: ProblemPart[] = [];
+  for (const [i, raw] of raws.entries()) {
+    const check = checkEntry(raw, { walk, now, style });
+    if (check.ok) entries.push(check.entry);
+    else {
+      const id = (raw as { id?: unknown } | null)?.id;
+      refused.push({
+        path: [`entries.${i}`, check.problem.path].filter(Boolean).join('.'),
+        detail: check.problem.message,
+        code: check.problem.code,
+        entry: typeof id === 'string' ? id : undefined,
+      });
+    }
+  }
+  const [first] = refused;
+  if (first) {
+    const others = refused.length > 1 ? ` (and ${refused.length - 1} more)` : '';
+    throw unprocessable('entries-refused', `${first.detail}${others} Nothing was stored.`, refused);
+  }
+  return entries;
+}
+
+export type WalkStore = ReturnType<typeof makeWalkStore>;

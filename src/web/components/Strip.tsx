@@ -1,0 +1,35 @@
+import type { NoticeDistance } from '#core/walk';
+import { type StripStanding, stripLength, TapeStrip } from '../map/TapeStrip';
+
+interface StripProps {
+  number?: number;
+  notice?: NoticeDistance;
+  standing: StripStanding;
+  small?: boolean;
+}
+
+/** A strip of marker tape in running text. */
+export function Strip({ number, notice, standing, small }: StripProps) {
+  const h = small ? 12 : 22;
+  const width = h * Math.max(stripLength(notice), 0.7 + String(number ?? '').length * 0.6) + 4;
+  return (
+    <svg
+      width={width}
+      height={h + 8}
+      viewBox={`0 0 ${width} ${h + 8}`}
+      className="shrink-0"
+      aria-hidden={number === undefined}
+      role={number === undefined ? undefined : 'img'}
+      aria-label={number === undefined ? undefined : `Finding ${number}`}
+    >
+      <TapeStrip
+        number={number ?? ''}
+        notice={notice}
+        standing={standing}
+        x={width / 2}
+        y={h / 2 + 4}
+        height={h}
+      />
+    </svg>
+  );
+}

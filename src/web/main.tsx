@@ -1,0 +1,35 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { AppRoutes } from './AppRoutes';
+import { RefusedError } from './api/client';
+import { httpCourier } from './sync/courier';
+import { Outbox } from './sync/outbox';
+import { openOutboxStore } from './sync/outboxStore';
+import { SyncProvider } from './sync/SyncContext';
+import { WalkSessions } from './sync/walkSession';
+import './styles.css';
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { retry: (failures, error) => !(error instanceof RefusedError) && failures < 2 },
+  },
+});
+
+const store = await openOutboxStore();
+const outbox = await Outbox.open(store, httpCourier);
+window.addEventListener('online', () => void outbox.flush());
+void outbox.flush();
+
+createRoot(document.getElementById('app') as HTMLElement).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <SyncProvider sessions={new WalkSessions(outbox, store)}>
+        <BrowserRouter>
+          <AppRoutes />
+        </BrowserRouter>
+      </SyncProvider>
+    </QueryClientProvider>
+  </StrictMode>,
+);

@@ -1,0 +1,18 @@
+import type { PartStatus } from '#core/walk';
+
+/** Fill of a part on the map. Every meaning has a mark or a strip besides its colour. */
+export const partFill: Record<PartStatus, string> = {
+  'not-looked-at': 'fill-sheet',
+  clear: 'fill-clear',
+  findings: 'fill-sheet',
+  'not-seen': 'fill-[url(#not-seen)]',
+  'second-look': 'fill-sheet',
+};
+
+export const statusWords: Record<PartStatus, string> = {
+  'not-looked-at': 'not looked at',
+  clear: 'clear',
+  findings: 'has findings',
+  'not-seen': 'could not be seen',
+  'second-look': 'second look wanted',
+};

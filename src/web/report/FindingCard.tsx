@@ -1,0 +1,52 @@
+import { sentence } from '#core/car';
+import type { ReportDocument, ReportFinding } from '#core/report';
+import { Strip } from '../components/Strip';
+import type { PhotoUrl } from './photoUrl';
+import { ReportPhotoFigure } from './ReportPhotoFigure';
+
+/** A finding as a buyer reads it: what and where in words, then the place and the thing side by side. */
+export function FindingCard({
+  finding,
+  report,
+  photoUrl,
+}: {
+  finding: ReportFinding;
+  report: ReportDocument;
+  photoUrl: PhotoUrl;
+}) {
+  const photos = finding.photos.flatMap((n) => report.photos.find((photo) => photo.number === n) ?? []);
+  return (
+    <article id={`finding-${finding.number}`} className="scroll-mt-4 border-b border-line py-4">
+      <div className="flex items-start gap-3">
+        <Strip
+          number={finding.number}
+          notice={finding.notice}
+          standing={finding.suspected ? 'suspected' : 'confirmed'}
+        />
+        <div className="min-w-0">
+          <h3 className="text-lg leading-tight">{finding.line}</h3>
+          <p>{sentence(finding.partName)}</p>
+        </div>
+      </div>
+      <div className="mt-1 space-y-0.5">
+        {finding.suspected && <p>Suspected only; a second look is wanted.</p>}
+        {finding.tests && <p>Tried: {finding.tests}.</p>}
+        {finding.action && (
+          <p>
+            {finding.promised ? 'Will be done: ' : ''}
+            <span className={finding.promised ? 'font-bold' : ''}>{finding.action}</span>.
+          </p>
+        )}
+        {finding.note && <p className="whitespace-pre-line">{finding.note}</p>}
+        {finding.caution && <p className="font-bold text-warn">{finding.caution}</p>}
+      </div>
+      {photos.length > 0 && (
+        <div className="mt-2 grid grid-cols-2 gap-2">
+          {photos.map((photo) => (
+            <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
+          ))}
+        </div>
+      )}
+    </article>
+  );
+}

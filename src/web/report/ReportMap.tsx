@@ -1,0 +1,67 @@
+import { useMemo } from 'react';
+import { type BodyStyle, type FaceId, faceIds, faceName, sentence } from '#core/car';
+import type { ReportDocument } from '#core/report';
+import type { PartStatus } from '#core/walk';
+import { FaceMap, type MapFinding } from '../map/FaceMap';
+
+/** Where the findings are. Tapping a part goes to its first finding. */
+export function ReportMap({ report, style }: { report: ReportDocument; style: BodyStyle }) {
+  const statuses = useMemo(() => new Map(report.parts.map((part) => [part.part, part.status])), [report]);
+  const statusOf = (part: string): PartStatus => statuses.get(part) ?? 'not-looked-at';
+  const findings = report.findings.map(
+    (finding): MapFinding => ({
+      id: String(finding.number),
+      number: finding.number,
+      part: finding.part,
+      spot: finding.spot,
+      notice: finding.notice,
+      standing: finding.suspected ? 'suspected' : 'confirmed',
+    }),
+  );
+  const go = (part: string) => {
+    const first = report.findings.find((finding) => finding.part === part);
+    if (first) document.getElementById(`finding-${first.number}`)?.scrollIntoView({ behavior: 'smooth' });
+  };
+  const height: Record<FaceId, string> = {
+    front: 'h-56 sm:h-64',
+    rear: 'h-56 sm:h-64',
+    left: 'h-36 sm:h-44',
+    right: 'h-36 sm:h-44',
+    top: 'h-64',
+  };
+  return (
+    <section aria-label="Where the findings are" className="mt-6 px-4">
+      <h2 className="mb-2 text-2xl">Where the findings are</h2>
+      <div className="grid grid-cols-2 gap-2">
+        {faceIds
+          .filter(
+            (face) =>
+              face !== 'top' || findings.some((finding) => style.parts.get(finding.part)?.face === 'top'),
+          )
+          .map((face) => (
+            <figure
+              key={face}
+              className={`relative ${face === 'front' || face === 'rear' ? '' : 'col-span-2'}`}
+            >
+              <FaceMap
+                style={style}
+                face={face}
+                speech={report.car}
+                statusOf={statusOf}
+                findings={findings}
+                onPart={go}
+                className={`w-full ${height[face]}`}
+              />
+              <figcaption className="absolute top-0 left-0 text-sm text-soft">
+                {sentence(faceName(face, report.car))}
+              </figcaption>
+            </figure>
+          ))}
+      </div>
+      <p className="mt-1 text-sm text-soft">
+        A ✓ is a part looked at and clear. The longer the strip of tape, the farther off the finding is
+        noticed.
+      </p>
+    </section>
+  );
+}

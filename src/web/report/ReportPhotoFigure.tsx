@@ -1,0 +1,48 @@
+import { useState } from 'react';
+import type { ReportPhoto } from '#core/report';
+import type { PhotoUrl } from './photoUrl';
+
+/** A photo with its number and caption; opens large. Its place is kept while it loads. */
+export function ReportPhotoFigure({
+  photo,
+  photoUrl,
+  eager,
+}: {
+  photo: ReportPhoto;
+  photoUrl: PhotoUrl;
+  eager?: boolean;
+}) {
+  const { sha256, width = 4, height = 3, caption, number } = photo;
+  const [missing, setMissing] = useState(false);
+  const large = photoUrl(sha256, 1600);
+  return (
+    <figure className="min-w-0">
+      {missing ? (
+        <div
+          className="grid place-items-center border border-dashed border-soft p-2 text-center text-sm"
+          style={{ aspectRatio: `${width} / ${height}` }}
+        >
+          This picture has not been sent yet.
+        </div>
+      ) : (
+        <a href={large} target="_blank" rel="noreferrer" className="block">
+          <img
+            src={eager ? large : photoUrl(sha256, 320)}
+            srcSet={`${photoUrl(sha256, 320)} 320w, ${large} 1600w`}
+            sizes="(min-width: 640px) 360px, 46vw"
+            alt={caption}
+            width={width}
+            height={height}
+            loading={eager ? 'eager' : 'lazy'}
+            decoding="async"
+            onError={() => setMissing(true)}
+            className="h-auto w-full bg-fill"
+          />
+        </a>
+      )}
+      <figcaption className="mt-1 text-sm text-soft">
+        <span className="font-bold text-ink">Photo {number}</span> {caption}
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,133 @@
+import { useQuery } from '@tanstack/react-query';
+import { Download, FileText, Footprints, Pencil } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { v4 as newId } from 'uuid';
+import { type CarPage, carPageSchema } from '#core/api';
+import { bodyStyleNames, type Car, carTitle, countryOf } from '#core/car';
+import { getJson } from '../../api/client';
+import { Button, buttonLook } from '../../components/Button';
+import { Notice } from '../../components/Notice';
+import { Bar } from '../../shell/Bar';
+import { OutboxBadge } from '../../shell/OutboxBadge';
+import { useWalker } from '../../shell/person';
+import { WalkerList, WalkerPicker } from '../../shell/WalkerPicker';
+import { useSessions } from '../../sync/SyncContext';
+
+/** One car: what it is, its walks and its reports. */
+export function CarScreen() {
+  const { id = '' } = useParams();
+  const page = useQuery({ queryKey: ['car', id], queryFn: () => getJson(`/api/cars/${id}`, carPageSchema) });
+  return (
+    <>
+      <Bar title={page.data ? page.data.car.stockNumber : 'Car'} back={{ to: '/', label: 'Stock list' }}>
+        <OutboxBadge />
+        <WalkerPicker />
+      </Bar>
+      <main className="mx-auto max-w-4xl p-4">
+        {page.error && <Notice look="warn">{page.error.message}</Notice>}
+        {page.data && <CarView page={page.data} />}
+      </main>
+    </>
+  );
+}
+
+function CarView({ page: { car, walks } }: { page: CarPage }) {
+  return (
+    <div className="grid gap-8 sm:grid-cols-[1fr_1.2fr]">
+      <section>
+        <div className="flex items-start justify-between gap-2">
+          <h1 className="text-2xl leading-tight">{carTitle(car)}</h1>
+          <Link to={`/cars/${car.id}/edit`} className={buttonLook()}>
+            <Pencil aria-hidden size={18} /> Edit
+          </Link>
+        </div>
+        <Facts car={car} />
+      </section>
+      <section>
+        <h2 className="mb-2 text-xl">Walk-rounds</h2>
+        <StartWalk car={car} first={walks.length === 0} />
+        <ul className="mt-4 border-t border-ink">
+          {walks.map((walk) => (
+            <WalkRow key={walk.id} walk={walk} />
+          ))}
+        </ul>
+      </section>
+    </div>
+  );
+}
+
+function Facts({ car }: { car: Car }) {
+  const country = countryOf(car.country);
+  const facts: [string, string][] = [
+    ['Body', bodyStyleNames[car.bodyStyle][country.vocabulary]],
+    ['Colour', `${car.colour} (${car.paintTone})`],
+    ['Fuel', car.fuel],
+    ['Number plate', car.plate],
+    ['Identity number', car.identityNumber],
+    ['Used in', country.name],
+    ['Steering wheel', `on the ${car.steering}`],
+  ];
+  return (
+    <dl className="mt-3">
+      {facts
+        .filter(([, value]) => value)
+        .map(([name, value]) => (
+          <div key={name} className="grid grid-cols-[8.5rem_1fr] gap-2 border-b border-line py-1.5">
+            <dt className="text-soft">{name}</dt>
+            <dd className="min-w-0 break-words">{value}</dd>
+          </div>
+        ))}
+    </dl>
+  );
+}
+
+function StartWalk({ car, first }: { car: Car; first: boolean }) {
+  const sessions = useSessions();
+  const walker = useWalker();
+  const navigate = useNavigate();
+  const [asking, setAsking] = useState(false);
+  if (asking && !walker) return <WalkerList onDone={() => setAsking(false)} />;
+  const start = async () => {
+    if (!walker) {
+      setAsking(true);
+      return;
+    }
+    const walk = newId();
+    await sessions.remember({ walk, car, entries: [], photos: [], reports: [] });
+    sessions.record(walk, walker, [
+      { kind: 'walk-begun', body: { carId: car.id, bodyStyle: car.bodyStyle } },
+    ]);
+    navigate(`/walks/${walk}`);
+  };
+  return (
+    <Button look={first ? 'main' : 'plain'} className="w-full" onClick={start}>
+      <Footprints aria-hidden size={20} /> {first ? 'Start a walk-round' : 'Start another walk-round'}
+    </Button>
+  );
+}
+
+function WalkRow({ walk }: { walk: CarPage['walks'][number] }) {
+  const open = walk.looked < walk.parts;
+  return (
+    <li className="border-b border-line py-3">
+      <p className="font-bold">
+        {new Date(walk.begunAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
+      </p>
+      <p className="mb-2 text-sm text-soft tabular-nums">
+        {walk.looked} of {walk.parts} parts looked at · {walk.findings} findings · {walk.photos} photos
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Link to={`/walks/${walk.id}`} className={buttonLook(open ? 'main' : 'plain')}>
+          <Footprints aria-hidden size={18} /> {open ? 'Go on walking' : 'Open'}
+        </Link>
+        <Link to={`/walks/${walk.id}/report`} className={buttonLook(open ? 'plain' : 'main')}>
+          <FileText aria-hidden size={18} /> Report
+        </Link>
+        <a href={`/api/walks/${walk.id}/export`} download className={buttonLook()}>
+          <Download aria-hidden size={18} /> Export walk
+        </a>
+      </div>
+    </li>
+  );
+}

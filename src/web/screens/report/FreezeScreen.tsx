@@ -1,0 +1,157 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Snowflake } from 'lucide-react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { v4 as newId } from 'uuid';
+import { walkPageSchema } from '#core/api';
+import { carTitle, partNameForAnyone, sentence } from '#core/car';
+import { reportDocumentSchema } from '#core/report';
+import { type Coverage, coverage } from '#core/walk';
+import { getJson, sendJson } from '../../api/client';
+import { Button, buttonLook } from '../../components/Button';
+import { Notice } from '../../components/Notice';
+import { Bar } from '../../shell/Bar';
+import { useWalker } from '../../shell/person';
+import { WalkerPicker } from '../../shell/WalkerPicker';
+import { useOutbox, useSessions } from '../../sync/SyncContext';
+import { type OpenWalk, useWalk } from '../../sync/useWalk';
+
+/** What the report will have to say was missed, then freezing it. */
+export function FreezeScreen() {
+  const { id = '' } = useParams();
+  const load = useWalk(id, useWalker());
+  return (
+    <>
+      <Bar title="Report" back={{ to: `/walks/${id}`, label: 'Back to the walk' }}>
+        <WalkerPicker />
+      </Bar>
+      <main className="mx-auto max-w-2xl space-y-6 p-4">
+        {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
+        {load.status === 'open' && <Freeze walk={load.walk} />}
+      </main>
+    </>
+  );
+}
+
+function Freeze({ walk }: { walk: OpenWalk }) {
+  const { page, state, style } = walk;
+  const cover = coverage(state, style);
+  const navigate = useNavigate();
+  const client = useQueryClient();
+  const walker = useWalker();
+  const sessions = useSessions();
+  const { waiting, refusedEntries } = useOutbox();
+  const server = useQuery({
+    queryKey: ['walk-reports', page.walk],
+    queryFn: () => getJson(`/api/walks/${page.walk}`, walkPageSchema),
+  });
+  const freeze = useMutation({
+    mutationFn: async () => {
+      await sessions.outbox.flush();
+      if (sessions.outbox.snapshot().waiting > 0) {
+        throw new Error(
+          'Some of the walk is still on this device and has not reached the server. Find signal, then freeze it.',
+        );
+      }
+      return sendJson(
+        'POST',
+        `/api/walks/${page.walk}/reports`,
+        { id: newId(), signer: walker },
+        reportDocumentSchema,
+      );
+    },
+    onSuccess: async (report) => {
+      await client.invalidateQueries();
+      navigate(`/reports/${report.id}`);
+    },
+  });
+  return (
+    <>
+      <div>
+        <h1 className="text-2xl">{carTitle(page.car)}</h1>
+        <p className="text-soft tabular-nums">
+          {cover.looked} of {cover.total} parts looked at · {state.findings.length} findings ·{' '}
+          {state.photos.length} photos
+        </p>
+      </div>
+      <Holes cover={cover} walk={walk} />
+      {refusedEntries.length > 0 && (
+        <Notice look="warn">
+          The server refused {refusedEntries.length} entries; they will not be in the report. See the cloud
+          sign on the walk.
+        </Notice>
+      )}
+      {freeze.error && <Notice look="warn">{freeze.error.message}</Notice>}
+      <div className="space-y-2">
+        <Button
+          look="main"
+          className="min-h-16 w-full text-lg"
+          disabled={!walker || freeze.isPending}
+          onClick={() => freeze.mutate()}
+        >
+          <Snowflake aria-hidden size={22} /> {freeze.isPending ? 'Freezing…' : 'Freeze and sign the report'}
+        </Button>
+        <p className="text-sm text-soft">
+          {walker
+            ? `A frozen report never changes; walking on and freezing again makes the next revision.${waiting > 0 ? ` ${waiting} things are sent first.` : ''}`
+            : 'Choose who is walking first: that person signs.'}
+        </p>
+      </div>
+      {server.data && server.data.reports.length > 0 && (
+        <section>
+          <h2 className="mb-1 text-xl">Frozen before</h2>
+          <ul className="border-t border-ink">
+            {server.data.reports.toReversed().map((report) => (
+              <li
+                key={report.id}
+                className="flex items-center justify-between gap-2 border-b border-line py-2"
+              >
+                <span>
+                  Revision {report.revision}
+                  <span className="block text-sm text-soft">
+                    {new Date(report.frozenAt).toLocaleString([], {
+                      dateStyle: 'medium',
+                      timeStyle: 'short',
+                    })}
+                  </span>
+                </span>
+                <Link to={`/reports/${report.id}`} className={buttonLook()}>
+                  Open
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}
+
+function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
+  const name = (id: string) => {
+    const part = walk.style.parts.get(id);
+    return part ? partNameForAnyone(part, walk.page.car) : id;
+  };
+  const groups = [
+    { title: 'Parts not looked at', names: cover.left.map((stop) => name(stop.part)) },
+    { title: 'Could not be seen', names: cover.notSeen.map(({ part, why }) => `${name(part)}: ${why}`) },
+    { title: 'Tread not read', names: cover.treadsLeft.map(name) },
+    { title: 'Odometer', names: cover.odometerLeft ? ['not read'] : [] },
+    { title: 'Suspicions not settled', names: cover.unresolved.map(name) },
+  ].filter((group) => group.names.length > 0);
+  if (groups.length === 0) return <Notice>Every part was looked at and every reading taken.</Notice>;
+  return (
+    <section>
+      <h2 className="text-xl">The report will say that this is missing</h2>
+      <dl className="mt-2">
+        {groups.map((group) => (
+          <div key={group.title} className="border-b border-line py-2">
+            <dt className="font-bold">
+              {group.title} ({group.names.length})
+            </dt>
+            <dd className="text-soft">{group.names.map((entry) => sentence(entry)).join(' · ')}</dd>
+          </div>
+        ))}
+      </dl>
+    </section>
+  );
+}

@@ -1,0 +1,110 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Copy, FileDown, Link2 } from 'lucide-react';
+import { type FormEvent, useState } from 'react';
+import { type NewShare, newShareSchema, type Share, shareSchema } from '#core/api';
+import { sendJson } from '../../api/client';
+import { Button, buttonLook } from '../../components/Button';
+import { Field, inputLook } from '../../components/Field';
+import { Notice } from '../../components/Notice';
+
+/** Links that open the report without signing in, and the PDF. */
+export function Sharing({ report, shares }: { report: string; shares: readonly Share[] }) {
+  const client = useQueryClient();
+  const [label, setLabel] = useState('');
+  const refresh = () => client.invalidateQueries({ queryKey: ['report', report] });
+  const make = useMutation({
+    mutationFn: () => sendJson('POST', `/api/reports/${report}/shares`, { label }, newShareSchema),
+    onSuccess: () => {
+      setLabel('');
+      return refresh();
+    },
+  });
+  const revoke = useMutation({
+    mutationFn: (id: string) => sendJson('DELETE', `/api/shares/${id}`, {}, shareSchema),
+    onSuccess: refresh,
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    make.mutate();
+  };
+  return (
+    <section aria-label="Hand it over" className="border-b border-ink bg-sheet">
+      <div className="mx-auto max-w-3xl space-y-3 p-4">
+        <form onSubmit={submit} className="flex flex-wrap items-end gap-2">
+          <div className="min-w-48 flex-1">
+            <Field id="label" label="Link for (optional)">
+              <input
+                id="label"
+                className={inputLook}
+                maxLength={80}
+                autoComplete="off"
+                value={label}
+                onChange={(event) => setLabel(event.target.value)}
+              />
+            </Field>
+          </div>
+          <Button type="submit" look="main" disabled={make.isPending}>
+            <Link2 aria-hidden size={20} /> Make a link
+          </Button>
+          <a className={buttonLook()} href={`/api/reports/${report}/pdf?paper=a4`} download>
+            <FileDown aria-hidden size={20} /> PDF, A4
+          </a>
+          <a className={buttonLook()} href={`/api/reports/${report}/pdf?paper=letter`} download>
+            <FileDown aria-hidden size={20} /> PDF, US Letter
+          </a>
+        </form>
+        {make.data && <NewLink share={make.data} />}
+        {(make.error ?? revoke.error) && <Notice look="warn">{(make.error ?? revoke.error)?.message}</Notice>}
+        {shares.length > 0 && (
+          <ul className="border-t border-line">
+            {shares.map((share) => (
+              <li
+                key={share.id}
+                className="flex items-center justify-between gap-2 border-b border-line py-1"
+              >
+                <span>
+                  {share.label || 'Link'}
+                  <span className="block text-sm text-soft">
+                    made{' '}
+                    {new Date(share.createdAt).toLocaleString([], {
+                      dateStyle: 'medium',
+                      timeStyle: 'short',
+                    })}
+                  </span>
+                </span>
+                {share.revokedAt ? (
+                  <span className="text-soft">Withdrawn</span>
+                ) : (
+                  <Button look="warn" onClick={() => revoke.mutate(share.id)}>
+                    Withdraw
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function NewLink({ share }: { share: NewShare }) {
+  const url = new URL(share.path, window.location.origin).href;
+  const [copied, setCopied] = useState(false);
+  return (
+    <Notice>
+      <p className="font-bold">Copy this link now: it is shown only once.</p>
+      <p className="my-1 break-all" data-testid="share-link">
+        {url}
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={() => navigator.clipboard.writeText(url).then(() => setCopied(true))}>
+          <Copy aria-hidden size={18} /> {copied ? 'Copied' : 'Copy'}
+        </Button>
+        <a className={buttonLook()} href={url} target="_blank" rel="noreferrer">
+          Open it
+        </a>
+      </div>
+    </Notice>
+  );
+}

@@ -1,0 +1,80 @@
+import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
+import { FileInput, Plus, Search } from 'lucide-react';
+import { useDeferredValue, useState } from 'react';
+import { Link } from 'react-router';
+import { carListSchema } from '#core/api';
+import { getJson } from '../../api/client';
+import { Button, buttonLook } from '../../components/Button';
+import { inputLook } from '../../components/Field';
+import { Notice } from '../../components/Notice';
+import { Bar } from '../../shell/Bar';
+import { OutboxBadge } from '../../shell/OutboxBadge';
+import { WalkerPicker } from '../../shell/WalkerPicker';
+import { StockRow } from './StockRow';
+
+/** The yard's cars, newest first. */
+export function StockScreen() {
+  const [search, setSearch] = useState('');
+  const asked = useDeferredValue(search.trim());
+  const stock = useInfiniteQuery({
+    queryKey: ['cars', asked],
+    queryFn: ({ pageParam }) => {
+      const query = new URLSearchParams({ search: asked, ...(pageParam && { cursor: pageParam }) });
+      return getJson(`/api/cars?${query}`, carListSchema);
+    },
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next,
+    placeholderData: keepPreviousData,
+  });
+  const cars = stock.data?.pages.flatMap((page) => page.cars) ?? [];
+  return (
+    <>
+      <Bar title="">
+        <OutboxBadge />
+        <WalkerPicker />
+      </Bar>
+      <main className="mx-auto max-w-5xl p-3 sm:p-4">
+        <div className="mb-3 flex flex-wrap items-end gap-2">
+          <h1 className="mr-auto text-2xl max-sm:w-full">Stock list</h1>
+          <div className="relative min-w-48 flex-1 sm:max-w-80">
+            <Search aria-hidden size={20} className="absolute top-3.5 left-3 text-soft" />
+            <input
+              type="search"
+              aria-label="Search the stock list"
+              placeholder="Plate, make, stock number…"
+              className={`${inputLook} pl-10`}
+              value={search}
+              onChange={(event) => setSearch(event.target.value)}
+            />
+          </div>
+          <Link to="/import" className={buttonLook()} aria-label="Import a walk" title="Import a walk">
+            <FileInput aria-hidden size={20} /> <span className="max-sm:sr-only">Import</span>
+          </Link>
+          <Link to="/cars/new" className={buttonLook('main')}>
+            <Plus aria-hidden size={20} /> Add car
+          </Link>
+        </div>
+        {stock.error && <Notice look="warn">{stock.error.message}</Notice>}
+        {stock.isSuccess && cars.length === 0 && <Empty search={asked} />}
+        <ul className="border-t border-ink">
+          {cars.map((summary) => (
+            <StockRow key={summary.car.id} summary={summary} />
+          ))}
+        </ul>
+        {stock.hasNextPage && (
+          <Button className="mt-3" disabled={stock.isFetchingNextPage} onClick={() => stock.fetchNextPage()}>
+            Show more
+          </Button>
+        )}
+      </main>
+    </>
+  );
+}
+
+function Empty({ search }: { search: string }) {
+  return search ? (
+    <p className="py-6">No car matches “{search}”. Try part of the plate or the stock number.</p>
+  ) : (
+    <p className="py-6">No cars yet. Add the first one, then walk round it.</p>
+  );
+}

@@ -1,0 +1,34 @@
+import type { DeckProps } from './decks/deckProps';
+import { KindsDeck } from './decks/KindsDeck';
+import { LeftDeck } from './decks/LeftDeck';
+import { LogDeck } from './decks/LogDeck';
+import { NotSeenDeck } from './decks/NotSeenDeck';
+import { PhotosDeck } from './decks/PhotosDeck';
+import { RefineDeck } from './decks/RefineDeck';
+import { StopDeck } from './decks/StopDeck';
+
+/** Shows the deck that is on. */
+export function DeckView(props: DeckProps) {
+  const { deck, walk } = props;
+  switch (deck.mode) {
+    case 'stop':
+      return <StopDeck {...props} />;
+    case 'kinds':
+      return <KindsDeck {...props} part={deck.part} spot={deck.spot} />;
+    case 'refine': {
+      const finding = walk.state.findings.find((candidate) => candidate.id === deck.finding);
+      // An undo may have taken it away under the open deck.
+      return finding ? <RefineDeck key={finding.id} {...props} finding={finding} /> : <StopDeck {...props} />;
+    }
+    case 'not-seen':
+      return <NotSeenDeck {...props} />;
+    case 'photos':
+      return <PhotosDeck {...props} />;
+    case 'left':
+      return <LeftDeck {...props} />;
+    case 'log':
+      return <LogDeck {...props} />;
+    default:
+      return deck satisfies never;
+  }
+}

@@ -1,0 +1,58 @@
+import { FileText, History, ListTodo, Undo2 } from 'lucide-react';
+import { Link } from 'react-router';
+import type { Coverage } from '#core/walk';
+import { Bar } from '../../shell/Bar';
+import { OutboxBadge } from '../../shell/OutboxBadge';
+import type { OpenWalk } from '../../sync/useWalk';
+
+interface WalkBarProps {
+  walk: OpenWalk;
+  cover: Coverage;
+  onLeft: () => void;
+  onLog: () => void;
+  onUndo: () => void;
+}
+
+const tool =
+  'flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-md px-2 font-bold disabled:text-soft';
+
+export function WalkBar({ walk, cover, onLeft, onLog, onUndo }: WalkBarProps) {
+  const { car, walk: id } = walk.page;
+  const left = cover.left.length;
+  return (
+    <Bar
+      title={<span title={`${car.make} ${car.model}`}>{car.stockNumber}</span>}
+      back={{ to: `/cars/${car.id}`, label: 'Back to the car' }}
+    >
+      <OutboxBadge />
+      <button
+        type="button"
+        className={tool}
+        onClick={onUndo}
+        disabled={walk.state.undoable.length === 0}
+        aria-label="Undo"
+      >
+        <Undo2 aria-hidden size={22} />
+        <span className="max-sm:hidden">Undo</span>
+      </button>
+      <button type="button" className={tool} onClick={onLog} aria-label="What was logged">
+        <History aria-hidden size={22} />
+        <span className="max-sm:hidden">Log</span>
+      </button>
+      <button
+        type="button"
+        className={`${tool} tabular-nums`}
+        onClick={onLeft}
+        aria-label={`${left} parts left`}
+      >
+        <ListTodo aria-hidden size={22} />
+        {left}
+        <span className="max-sm:hidden">left</span>
+      </button>
+      <Link to={`/walks/${id}/report`} className={tool} aria-label="Report">
+        <FileText aria-hidden size={22} />
+        <span className="max-sm:hidden">Report</span>
+      </Link>
+    </Bar>
+  );
+}

@@ -1,0 +1,136 @@
+import { Maximize2, Minimize2 } from 'lucide-react';
+import { useCallback, useMemo, useState } from 'react';
+import { type FaceId, type PartId, partNameForAnyone, sentence } from '#core/car';
+import { coverage, type Fact, firstRoute, nextLeft, partStatus, type Spot } from '#core/walk';
+import { FaceMap } from '../../map/FaceMap';
+import { TurningPlan } from '../../map/TurningPlan';
+import type { OpenWalk } from '../../sync/useWalk';
+import { DeckView } from './DeckView';
+import { DeskMap } from './DeskMap';
+import { useIsDesk } from './useIsDesk';
+import { useWalkKeys } from './useWalkKeys';
+import { WalkBar } from './WalkBar';
+import { type Deck, faceOf, progressOf, toMapFinding } from './walkModel';
+
+/** The walk itself: the car above, what to do at this stop below; beside each other on a desk. */
+export function WalkRound({ walk }: { walk: OpenWalk }) {
+  const { state, style, page, record } = walk;
+  const [deck, setDeck] = useState<Deck>({ mode: 'stop' });
+  const [turnedTo, setTurnedTo] = useState<FaceId>();
+  const [close, setClose] = useState(true);
+  const desk = useIsDesk();
+
+  const route = useMemo(() => firstRoute(style), [style]);
+  const here: PartId = state.at && style.parts.has(state.at) ? state.at : (route[0]?.part ?? '');
+  const partHere = style.parts.get(here);
+  const face = turnedTo ?? faceOf(style, here) ?? 'left';
+  const findings = useMemo(() => state.findings.map(toMapFinding), [state]);
+  const progress = useMemo(() => progressOf(state, style), [state, style]);
+  const cover = useMemo(() => coverage(state, style), [state, style]);
+  const statusOf = useCallback((part: PartId) => partStatus(state, part), [state]);
+
+  const goTo = useCallback(
+    (part: PartId) => {
+      setTurnedTo(undefined);
+      setDeck({ mode: 'stop' });
+      if (part !== here) record({ kind: 'stop-reached', body: { part } });
+    },
+    [here, record],
+  );
+  const say = useCallback(
+    (fact: Fact) => {
+      record(fact);
+    },
+    [record],
+  );
+  /** One tap says what there is to say here and walks on to the next part not looked at. */
+  const sayAndWalkOn = useCallback(
+    (fact: Fact) => {
+      const next = nextLeft(state, style, here);
+      setTurnedTo(undefined);
+      setDeck(next ? { mode: 'stop' } : { mode: 'left' });
+      record(fact, ...(next ? [{ kind: 'stop-reached' as const, body: { part: next.part } }] : []));
+    },
+    [record, state, style, here],
+  );
+  const step = useCallback(
+    (by: number) => {
+      const at = route.findIndex((stop) => stop.part === here);
+      const stop = route[(at + by + route.length) % route.length];
+      if (stop) goTo(stop.part);
+    },
+    [route, here, goTo],
+  );
+  const undo = useCallback(() => {
+    const entry = state.undoable.at(-1);
+    if (entry) record({ kind: 'undone', body: { entry } });
+    setDeck((now) => (now.mode === 'log' ? now : { mode: 'stop' }));
+  }, [state, record]);
+  const onPart = useCallback(
+    (part: PartId, spot: Spot) => {
+      if (part === here) setDeck({ mode: 'kinds', part, spot });
+      else goTo(part);
+    },
+    [here, goTo],
+  );
+  useWalkKeys({
+    here,
+    face,
+    setDeck,
+    sayAndWalkOn,
+    step,
+    undo,
+    turn: setTurnedTo,
+    toggleClose: () => setClose((now) => !now),
+  });
+
+  const pending = deck.mode === 'kinds' ? deck : undefined;
+  const map = { style, speech: page.car, statusOf, findings, current: here, pending, onPart };
+  const plan = (
+    <TurningPlan style={style} face={face} speech={page.car} progress={progress} onFace={setTurnedTo} />
+  );
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden">
+      <WalkBar
+        walk={walk}
+        cover={cover}
+        onLeft={() => setDeck({ mode: 'left' })}
+        onLog={() => setDeck({ mode: 'log' })}
+        onUndo={undo}
+      />
+      <div className="flex min-h-0 flex-1 max-lg:flex-col">
+        {desk ? (
+          <DeskMap {...map} plan={plan} />
+        ) : (
+          <section aria-label="The car" className="flex min-h-0 flex-1 flex-col px-2 pt-1">
+            {plan}
+            <div className="relative min-h-0 flex-1">
+              <FaceMap
+                {...map}
+                face={face}
+                close={close && face === partHere?.face}
+                className="absolute inset-0 size-full touch-manipulation"
+              />
+              {face === partHere?.face && (
+                <button
+                  type="button"
+                  aria-label={close ? 'Show the whole side' : 'Show this part large'}
+                  onClick={() => setClose(!close)}
+                  className="absolute right-0 bottom-1 grid size-12 place-items-center rounded-md border border-line bg-ground/90"
+                >
+                  {close ? <Minimize2 aria-hidden size={22} /> : <Maximize2 aria-hidden size={22} />}
+                </button>
+              )}
+            </div>
+          </section>
+        )}
+        <section
+          aria-label={partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop'}
+          className="flex flex-col border-ink bg-sheet max-lg:max-h-[58dvh] max-lg:border-t lg:w-96 lg:border-l"
+        >
+          <DeckView {...{ walk, deck, setDeck, here, goTo, say, sayAndWalkOn, step, cover }} />
+        </section>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import type { Fact, Finding, PhotoRole } from '#core/walk';
+import { Choice } from '../../../components/Choice';
+import type { OpenWalk } from '../../../sync/useWalk';
+import { PhotoInputs } from './PhotoInputs';
+import { PhotoThumb } from './PhotoThumb';
+
+/** A finding wants one photo that shows the thing and one that shows where it is. */
+export function FindingPhotos({
+  walk,
+  finding,
+  say,
+}: {
+  walk: OpenWalk;
+  finding: Finding;
+  say: (fact: Fact) => void;
+}) {
+  const photos = walk.state.photos.filter((photo) => photo.finding === finding.id);
+  const missing: PhotoRole = photos.some((photo) => photo.role === 'what') ? 'where' : 'what';
+  const [chosen, setChosen] = useState<PhotoRole>();
+  const role = chosen ?? missing;
+  return (
+    <section className="space-y-2">
+      <Choice<PhotoRole>
+        legend="Next photo shows"
+        value={role}
+        options={[
+          { value: 'what', label: 'the thing, close' },
+          { value: 'where', label: 'where it is' },
+        ]}
+        onChange={setChosen}
+      />
+      <PhotoInputs shows={role} part={finding.part} finding={finding.id} say={say} />
+      {photos.length > 0 && (
+        <div className="flex gap-2 overflow-x-auto">
+          {photos.map((photo) => (
+            <PhotoThumb
+              key={photo.entry}
+              photo={photo}
+              onRemove={() => say({ kind: 'undone', body: { entry: photo.entry } })}
+            />
+          ))}
+        </div>
+      )}
+    </section>
+  );
+}

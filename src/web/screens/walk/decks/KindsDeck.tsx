@@ -1,0 +1,59 @@
+import { useState } from 'react';
+import { v4 as newId } from 'uuid';
+import { type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
+import { type FindingKind, findingKindName, kindsFor, type Spot } from '#core/walk';
+import { DeckHead } from './DeckHead';
+import type { DeckProps } from './deckProps';
+
+/** The second of two taps: what it is. */
+export function KindsDeck({
+  walk,
+  setDeck,
+  say,
+  part: partId,
+  spot,
+}: DeckProps & { part: PartId; spot: Spot }) {
+  const { state, style, page } = walk;
+  const [suspected, setSuspected] = useState(false);
+  const part = style.parts.get(partId);
+  if (!part) return null;
+  const used = new Map<FindingKind, number>();
+  for (const { kind } of state.findings) used.set(kind, (used.get(kind) ?? 0) + 1);
+  const log = (kind: FindingKind) => {
+    const finding = newId();
+    say({ kind: 'finding-noted', body: { finding, part: partId, spot, kind, suspected, details: {} } });
+    setDeck({ mode: 'refine', finding });
+  };
+  return (
+    <>
+      <DeckHead
+        title="What is it?"
+        note={`On the ${partNameForAnyone(part, page.car)}`}
+        onClose={() => setDeck({ mode: 'stop' })}
+      />
+      <div className="min-h-0 flex-1 overflow-y-auto p-2">
+        <div className="grid grid-cols-2 gap-2">
+          {kindsFor(part, used).map((kind) => (
+            <button
+              key={kind}
+              type="button"
+              onClick={() => log(kind)}
+              className="min-h-13 rounded-md border border-soft bg-sheet px-2 text-left font-bold leading-tight active:bg-tape"
+            >
+              {findingKindName(kind, vocabularyOf(page.car))}
+            </button>
+          ))}
+        </div>
+      </div>
+      <label className="flex min-h-12 items-center gap-3 border-t border-line px-3">
+        <input
+          type="checkbox"
+          className="size-6 accent-accent"
+          checked={suspected}
+          onChange={(event) => setSuspected(event.target.checked)}
+        />
+        Not sure yet: might be dirt or a reflection
+      </label>
+    </>
+  );
+}

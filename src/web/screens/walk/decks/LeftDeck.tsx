@@ -1,0 +1,61 @@
+import { Link } from 'react-router';
+import { partNameForAnyone, sentence } from '#core/car';
+import { buttonLook } from '../../../components/Button';
+import { leftFrom } from '../walkModel';
+import { DeckHead } from './DeckHead';
+import type { DeckProps } from './deckProps';
+
+/** What is left, in walking order from where one stands. */
+export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
+  const { state, style, page } = walk;
+  const name = (id: string) => {
+    const part = style.parts.get(id);
+    return part ? sentence(partNameForAnyone(part, page.car)) : id;
+  };
+  const groups = [
+    { title: 'Not looked at', parts: leftFrom(state, style, here).map((stop) => stop.part) },
+    { title: 'Tread to read', parts: cover.treadsLeft },
+    { title: 'Figure to read', parts: cover.odometerLeft ? ['odometer'] : [] },
+    { title: 'Second look wanted', parts: cover.unresolved },
+  ].filter((group) => group.parts.length > 0);
+  return (
+    <>
+      <DeckHead
+        title={groups.length > 0 ? 'What is left' : 'Nothing is left'}
+        note={`${cover.looked} of ${cover.total} parts looked at`}
+        onClose={() => setDeck({ mode: 'stop' })}
+      />
+      <div className="min-h-0 flex-1 overflow-y-auto p-2">
+        {groups.map((group) => (
+          <section key={group.title} className="mb-3">
+            <h3 className="px-1 text-sm text-soft">
+              {group.title} ({group.parts.length})
+            </h3>
+            <ul>
+              {group.parts.map((part) => (
+                <li key={part}>
+                  <button
+                    type="button"
+                    onClick={() => goTo(part)}
+                    className="min-h-12 w-full border-b border-line px-1 text-left"
+                  >
+                    {name(part)}
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </section>
+        ))}
+        {groups.length === 0 && <p className="p-2">Every part was looked at and every reading taken.</p>}
+      </div>
+      <div className="border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+        <Link
+          to={`/walks/${page.walk}/report`}
+          className={`${buttonLook(groups.length === 0 ? 'main' : 'plain')} w-full`}
+        >
+          Go to the report
+        </Link>
+      </div>
+    </>
+  );
+}

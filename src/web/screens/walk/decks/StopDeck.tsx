@@ -1,0 +1,96 @@
+import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
+import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { findingLine, firstRoute, partStatus } from '#core/walk';
+import { Button } from '../../../components/Button';
+import { Strip } from '../../../components/Strip';
+import { statusWords } from '../../../map/partMarks';
+import type { DeckProps } from './deckProps';
+import { OdometerEntry } from './OdometerEntry';
+import { TreadEntry } from './TreadEntry';
+
+/** What there is to do at a stop: one tap when there is nothing to say. */
+export function StopDeck({ walk, here, setDeck, sayAndWalkOn, step, say }: DeckProps) {
+  const { state, style, page } = walk;
+  const part = style.parts.get(here);
+  if (!part) return null;
+  const route = firstRoute(style);
+  const at = route.findIndex((stop) => stop.part === here) + 1;
+  const findings = state.findings.filter((finding) => finding.part === here);
+  const photos = state.photos.filter(
+    (photo) => photo.part === here || findings.some((finding) => finding.id === photo.finding),
+  );
+  const status = partStatus(state, here);
+  const look = state.looks.get(here);
+  const vocabulary = vocabularyOf(page.car);
+  return (
+    <>
+      <div className="min-h-0 flex-1 space-y-2 overflow-y-auto p-3">
+        <div>
+          <h2 className="text-xl leading-tight">{sentence(partNameForAnyone(part, page.car))}</h2>
+          <p className="text-sm text-soft tabular-nums">
+            Stop {at} of {route.length} · {statusWords[status]}
+            {look?.status === 'not-seen' && `: ${look.why}`}
+          </p>
+        </div>
+        {part.kind === 'tyre' && <TreadEntry key={here} walk={walk} part={here} say={say} />}
+        {part.kind === 'odometer' && <OdometerEntry walk={walk} say={say} />}
+        {findings.length > 0 ? (
+          <ul className="space-y-1">
+            {findings.map((finding) => (
+              <li key={finding.id}>
+                <button
+                  type="button"
+                  className="flex min-h-12 w-full items-center gap-3 text-left"
+                  onClick={() => setDeck({ mode: 'refine', finding: finding.id })}
+                >
+                  <Strip
+                    number={finding.number}
+                    notice={finding.details.notice}
+                    standing={finding.standing.status}
+                  />
+                  <span className={finding.standing.status === 'dismissed' ? 'text-soft line-through' : ''}>
+                    {findingLine(finding, vocabulary)}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        ) : (
+          part.face && <p className="text-soft max-lg:text-sm">Tap the spot on the map to log a finding.</p>
+        )}
+      </div>
+      <div className="space-y-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+        <div className="grid grid-cols-3 gap-2">
+          <Button className="px-1" onClick={() => setDeck({ mode: 'photos' })}>
+            <Camera aria-hidden size={20} /> Photo
+            {photos.length > 0 && <span className="tabular-nums">{photos.length}</span>}
+          </Button>
+          <Button className="px-1" onClick={() => setDeck({ mode: 'not-seen' })}>
+            <EyeOff aria-hidden size={20} /> Not seen
+          </Button>
+          <Button
+            className="px-1"
+            onClick={() => setDeck({ mode: 'kinds', part: here, spot: { u: 0.5, v: 0.5 } })}
+          >
+            <Plus aria-hidden size={20} /> Finding
+          </Button>
+        </div>
+        <div className="grid grid-cols-[3.5rem_1fr_3.5rem] gap-2">
+          <Button className="min-h-16 px-0" aria-label="Stop before" onClick={() => step(-1)}>
+            <ChevronLeft aria-hidden size={26} />
+          </Button>
+          <Button
+            look="main"
+            className="min-h-16 text-xl"
+            onClick={() => sayAndWalkOn({ kind: 'part-cleared', body: { part: here } })}
+          >
+            <Check aria-hidden size={26} /> {findings.length > 0 ? 'Rest is clear' : 'Clear'}
+          </Button>
+          <Button className="min-h-16 px-0" aria-label="Next stop" onClick={() => step(1)}>
+            <ChevronRight aria-hidden size={26} />
+          </Button>
+        </div>
+      </div>
+    </>
+  );
+}

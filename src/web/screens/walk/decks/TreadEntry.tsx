@@ -1,0 +1,66 @@
+import { type FormEvent, useState } from 'react';
+import { countryOf, type PartId } from '#core/car';
+import { NEW_CAR_TREAD_MM, parseTread, speakTread, type TreadUnit, treadProblemMessage } from '#core/measure';
+import type { Fact } from '#core/walk';
+import { Button } from '../../../components/Button';
+import { Field, inputLook } from '../../../components/Field';
+import { Notice } from '../../../components/Notice';
+import type { OpenWalk } from '../../../sync/useWalk';
+
+/** Depth of one tyre, as it is spoken: one figure or a range. */
+export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; say: (fact: Fact) => void }) {
+  const unit: TreadUnit = countryOf(walk.page.car.country).vocabulary === 'us' ? '32nds' : 'mm';
+  const read = walk.state.treads.get(part);
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string>();
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    const reading = parseTread(text, unit);
+    if (!reading.ok) {
+      setError(treadProblemMessage(reading));
+      return;
+    }
+    setError(undefined);
+    setText('');
+    say({ kind: 'tread-read', body: { part, depth: reading.depth, unit: reading.unit } });
+  };
+  return (
+    <form onSubmit={submit} className="space-y-2">
+      <Field
+        id="tread"
+        label={unit === 'mm' ? 'Tread depth, mm' : 'Tread depth, 32nds of an inch'}
+        error={error}
+        hint={read ? `Read: ${speakTread(read.depth, read.unit)}` : 'One figure or a range, like 4-5'}
+      >
+        <div className="flex gap-2">
+          <input
+            id="tread"
+            className={inputLook}
+            inputMode="text"
+            enterKeyHint="done"
+            autoComplete="off"
+            value={text}
+            aria-invalid={error !== undefined}
+            aria-describedby="tread-says"
+            onChange={(event) => setText(event.target.value)}
+          />
+          <Button type="submit" look="tape">
+            Read
+          </Button>
+        </div>
+      </Field>
+      {read && read.depth.highMm > NEW_CAR_TREAD_MM && (
+        <Notice>
+          That is more than a new car tyre has. Is it {unit === 'mm' ? 'in mm' : 'in 32nds'}? Read it again if
+          not.
+        </Notice>
+      )}
+      {read && read.depth.lowMm < 1.6 && (
+        <Notice look="warn">
+          Under 1.6 mm, the limit for cars in the UK and the EU; local law rules. Do not drive until a
+          qualified person has checked it.
+        </Notice>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,104 @@
+import { type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { speakDistance, speakTread } from '#core/measure';
+import { type Entry, findingKindName, ordered } from '#core/walk';
+import type { OpenWalk } from '../../sync/useWalk';
+
+export interface LogLine {
+  id: string;
+  at: string;
+  who: string;
+  says: string;
+  undone: boolean;
+  /** What to undo to change this line's mind: the entry, or the undo that took it away. */
+  undo: string;
+}
+
+/** The log in words, latest first; moves between stops and undos themselves are not lines of their own. */
+export function logLines({ entries, state, style, page }: OpenWalk): LogLine[] {
+  const inForce = new Set(state.undoable);
+  const undos = new Set(state.redoable);
+  const all = ordered(entries);
+  const undoOf = new Map<string, string>();
+  for (const entry of all)
+    if (entry.kind === 'undone' && undos.has(entry.id)) undoOf.set(entry.body.entry, entry.id);
+  const names = new Map<string, { kind: string; part: PartId }>();
+  const vocabulary = vocabularyOf(page.car);
+  for (const entry of all) {
+    if (entry.kind !== 'finding-noted') continue;
+    names.set(entry.body.finding, {
+      kind: findingKindName(entry.body.kind, vocabulary),
+      part: entry.body.part,
+    });
+  }
+  const nameOf = (id: PartId) => {
+    const part = style.parts.get(id);
+    return part ? sentence(partNameForAnyone(part, page.car)) : id;
+  };
+  return all
+    .filter(
+      (entry) => entry.kind !== 'walk-begun' && entry.kind !== 'stop-reached' && entry.kind !== 'undone',
+    )
+    .map((entry) => ({
+      id: entry.id,
+      at: entry.at,
+      who: entry.who,
+      says: sentenceOf(entry, nameOf, names),
+      undone: !inForce.has(entry.id),
+      undo: inForce.has(entry.id) ? entry.id : (undoOf.get(entry.id) ?? entry.id),
+    }))
+    .reverse();
+}
+
+function sentenceOf(
+  entry: Entry,
+  nameOf: (part: PartId) => string,
+  findings: ReadonlyMap<string, { kind: string; part: PartId }>,
+): string {
+  const about = (id: string) => {
+    const finding = findings.get(id);
+    return finding ? `${nameOf(finding.part)}, ${finding.kind.toLowerCase()}` : 'A finding';
+  };
+  switch (entry.kind) {
+    case 'part-cleared':
+      return `${nameOf(entry.body.part)}: clear`;
+    case 'part-not-seen':
+      return `${nameOf(entry.body.part)}: not seen, ${entry.body.why}`;
+    case 'finding-noted':
+      return `${about(entry.body.finding)}: ${entry.body.suspected ? 'suspected' : 'logged'}`;
+    case 'finding-amended':
+      return `${about(entry.body.finding)}: ${Object.entries(entry.body.changes).map(changeWords).join(', ')}`;
+    case 'finding-dismissed':
+      return `${about(entry.body.finding)}: it was ${entry.body.why}`;
+    case 'photo-attached':
+      return entry.body.finding
+        ? `${about(entry.body.finding)}: photo`
+        : entry.body.part
+          ? `${nameOf(entry.body.part)}: photo`
+          : 'Photo of the whole car';
+    case 'tread-read':
+      return `${nameOf(entry.body.part)}: ${speakTread(entry.body.depth, entry.body.unit)}`;
+    case 'odometer-read':
+      return `Odometer: ${speakDistance(entry.body.value, entry.body.unit)}`;
+    case 'walk-begun':
+    case 'stop-reached':
+    case 'undone':
+      return '';
+    default:
+      return entry satisfies never;
+  }
+}
+
+const changeNames: Record<string, string> = {
+  lengthMm: 'length',
+  widthMm: 'width',
+  notice: 'noticed from',
+  action: 'to do',
+};
+
+function changeWords([key, value]: [string, unknown]): string {
+  const name = changeNames[key] ?? key;
+  if (value === null) return `${name} taken back`;
+  if (typeof value === 'object') return name;
+  if (typeof value === 'boolean') return value ? 'not sure yet' : 'confirmed';
+  return `${name} ${String(value).replaceAll('-', ' ')}${key.endsWith('Mm') ? ' mm' : ''}`;
+}

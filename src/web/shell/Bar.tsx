@@ -1,0 +1,34 @@
+import { ChevronLeft } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+
+interface BarProps {
+  title: ReactNode;
+  /** Where the arrow leads; the stock list has none. */
+  back?: { to: string; label: string };
+  children?: ReactNode;
+}
+
+/** The strip at the top of every screen of the yard. */
+export function Bar({ title, back, children }: BarProps) {
+  return (
+    <header className="sticky top-0 z-20 flex min-h-14 items-center gap-1 border-b border-ink bg-ground px-2 sm:px-4">
+      {back ? (
+        <Link
+          to={back.to}
+          aria-label={back.label}
+          title={back.label}
+          className="grid size-12 shrink-0 place-items-center"
+        >
+          <ChevronLeft aria-hidden size={26} />
+        </Link>
+      ) : (
+        <Link to="/" className="mr-2 flex min-h-12 items-center">
+          <span className="-rotate-3 bg-tape px-2 text-xl font-bold tracking-tight">Zelk</span>
+        </Link>
+      )}
+      <div className="min-w-0 flex-1 truncate text-lg font-bold">{title}</div>
+      {children}
+    </header>
+  );
+}

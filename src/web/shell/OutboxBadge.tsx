@@ -1,0 +1,70 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { CloudAlert, CloudCheck, CloudUpload } from 'lucide-react';
+import { Button } from '../components/Button';
+import { useOutbox, useSessions } from '../sync/SyncContext';
+
+/** Whether everything made here has reached the server; what was refused is shown until someone decides. */
+export function OutboxBadge() {
+  const { waiting, refusedEntries, refusedPhotos, stalled } = useOutbox();
+  const { outbox } = useSessions();
+  const refused = [
+    ...refusedEntries.map((item) => ({
+      id: item.id,
+      what: item.entry.kind.replace('-', ' '),
+      why: item.refusal,
+    })),
+    ...refusedPhotos.map((item) => ({ id: item.sha256, what: 'photo', why: item.refusal })),
+  ];
+  const [Icon, says] =
+    refused.length > 0
+      ? [CloudAlert, `${refused.length} refused`]
+      : waiting > 0
+        ? [CloudUpload, stalled ? `${waiting} kept here` : `${waiting} sending`]
+        : [CloudCheck, 'Saved'];
+  return (
+    <Popover className="relative">
+      <PopoverButton
+        className={`flex min-h-12 items-center gap-2 rounded-md px-2 ${refused.length > 0 ? 'bg-warn-fill font-bold text-warn' : ''}`}
+        aria-label={`${says}. Show what is waiting`}
+        data-testid="outbox"
+      >
+        <Icon aria-hidden size={22} />
+        <span className="max-sm:sr-only tabular-nums">{says}</span>
+      </PopoverButton>
+      <PopoverPanel
+        anchor="bottom end"
+        className="z-30 mt-1 w-80 max-w-[94vw] rounded-md border border-ink bg-sheet p-3 shadow-lg"
+      >
+        {waiting === 0 && refused.length === 0 && (
+          <p>Everything made on this device has reached the server.</p>
+        )}
+        {waiting > 0 && (
+          <p>
+            {waiting} {waiting === 1 ? 'thing is' : 'things are'} kept on this device and{' '}
+            {stalled ? 'sent when the server can be reached.' : 'being sent.'}
+          </p>
+        )}
+        {refused.length > 0 && (
+          <>
+            <p className="font-bold text-warn">The server would not take:</p>
+            <ul className="my-2 max-h-60 space-y-2 overflow-y-auto">
+              {refused.map((item) => (
+                <li key={item.id} className="border-l-4 border-warn pl-2">
+                  <span className="font-bold">{item.what}</span>: {item.why}
+                </li>
+              ))}
+            </ul>
+            <div className="flex gap-2">
+              <Button look="main" onClick={() => outbox.tryAgain()}>
+                Send again
+              </Button>
+              <Button look="warn" onClick={() => outbox.setAside(refused.map((item) => item.id))}>
+                Give up on them
+              </Button>
+            </div>
+          </>
+        )}
+      </PopoverPanel>
+    </Popover>
+  );
+}

@@ -1,0 +1,30 @@
+import { appendedSchema } from '#core/api';
+import { putPhoto, RefusedError, sendJson } from '../api/client';
+import type { Courier } from './outbox';
+
+/** Reaches the server over HTTP. */
+export const httpCourier: Courier = {
+  async postEntries(walk, entries) {
+    try {
+      await sendJson('POST', `/api/walks/${walk}/entries`, { entries }, appendedSchema);
+      return { refused: new Map() };
+    } catch (error) {
+      if (!(error instanceof RefusedError)) throw error;
+      const { errors = [], detail } = error.problem;
+      const named = errors.flatMap((part) => (part.entry ? [[part.entry, part.detail] as const] : []));
+      // A refusal that names no entry is about all of them.
+      return {
+        refused: new Map(named.length > 0 ? named : entries.map((entry) => [entry.id, detail] as const)),
+      };
+    }
+  },
+  async putPhoto(sha256, blob) {
+    try {
+      await putPhoto(sha256, blob);
+      return {};
+    } catch (error) {
+      if (error instanceof RefusedError) return { refusal: error.message };
+      throw error;
+    }
+  },
+};

@@ -1,0 +1,46 @@
+import { useQuery } from '@tanstack/react-query';
+import { useCallback, useMemo, useSyncExternalStore } from 'react';
+import type { WalkPage } from '#core/api';
+import { type BodyStyle, bodyStyle } from '#core/car';
+import { type Entry, type Fact, replay, type WalkState } from '#core/walk';
+import { useOutbox, useSessions } from './SyncContext';
+
+export interface OpenWalk {
+  page: WalkPage;
+  entries: readonly Entry[];
+  state: WalkState;
+  style: BodyStyle;
+  record: (...facts: Fact[]) => void;
+}
+
+export type WalkLoad =
+  | { status: 'loading' }
+  | { status: 'failed'; error: Error }
+  | { status: 'open'; walk: OpenWalk };
+
+/** A walk as this device knows it: the server's log, what waits in the outbox and what was just made, replayed. */
+export function useWalk(id: string, who: string | undefined): WalkLoad {
+  const sessions = useSessions();
+  const query = useQuery({ queryKey: ['walk', id], queryFn: () => sessions.load(id), staleTime: 15_000 });
+  const made = useSyncExternalStore(sessions.subscribe, () => sessions.made(id));
+  const { refusedEntries } = useOutbox();
+  const record = useCallback(
+    (...facts: Fact[]) => {
+      if (who) sessions.record(id, who, facts);
+    },
+    [sessions, id, who],
+  );
+
+  return useMemo((): WalkLoad => {
+    if (query.error) return { status: 'failed', error: query.error };
+    const page = query.data;
+    if (!page) return { status: 'loading' };
+    const refused = new Set(refusedEntries.map((item) => item.id));
+    const entries = [...page.entries, ...sessions.outbox.entriesOf(id), ...made].filter(
+      (entry) => !refused.has(entry.id),
+    );
+    const state = replay(id, entries);
+    const style = bodyStyle(state.begun?.bodyStyle ?? page.car.bodyStyle);
+    return { status: 'open', walk: { page, entries, state, style, record } };
+  }, [query.error, query.data, made, refusedEntries, sessions, id, record]);
+}

@@ -1,0 +1,60 @@
+import { v7 as newEntryId } from 'uuid';
+import { type WalkPage, walkPageSchema } from '#core/api';
+import type { Entry, Fact } from '#core/walk';
+import { getJson, RefusedError, UnreachableError } from '../api/client';
+import type { Outbox } from './outbox';
+import type { OutboxStore } from './outboxStore';
+
+/** Entries made on this device in this page's life, by walk: shown at once, whatever the server says meanwhile. */
+export class WalkSessions {
+  readonly #made = new Map<string, Entry[]>();
+  readonly #listeners = new Set<() => void>();
+  /** Entries of one walk must sort in the order they were made, also within a millisecond. */
+  #lastAt = 0;
+
+  constructor(
+    readonly outbox: Outbox,
+    private readonly store: OutboxStore,
+  ) {}
+
+  /** Turns facts into entries, shows them at once and hands them to the outbox. */
+  record(walk: string, who: string, facts: readonly Fact[]): Entry[] {
+    const entries = facts.map((fact) => {
+      this.#lastAt = Math.max(Date.now(), this.#lastAt);
+      return { ...fact, id: newEntryId(), walk, who, at: new Date(this.#lastAt).toISOString() } as Entry;
+    });
+    this.#made.set(walk, [...(this.#made.get(walk) ?? []), ...entries]);
+    for (const listener of this.#listeners) listener();
+    void this.outbox.addEntries(entries);
+    return entries;
+  }
+
+  readonly made = (walk: string): readonly Entry[] => this.#made.get(walk) ?? none;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.#listeners.add(listener);
+    return () => this.#listeners.delete(listener);
+  };
+
+  /** Remembers a walk before the server knows it, so that it opens without signal. */
+  async remember(page: WalkPage): Promise<void> {
+    await this.store.put('walks', page);
+  }
+
+  /** The walk from the server, or as this device last saw it. */
+  async load(walk: string): Promise<WalkPage> {
+    try {
+      const page = await getJson(`/api/walks/${walk}`, walkPageSchema);
+      await this.remember(page);
+      return page;
+    } catch (error) {
+      const lost =
+        error instanceof UnreachableError || (error instanceof RefusedError && error.problem.status === 404);
+      const held = lost ? await this.store.get('walks', walk) : undefined;
+      if (held) return held;
+      throw error;
+    }
+  }
+}
+
+const none: readonly Entry[] = [];
