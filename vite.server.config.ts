@@ -3,10 +3,13 @@ import { defineConfig } from 'vite';
 /** Bundles the server's own modules; packages stay in node_modules. */
 export default defineConfig({
   build: {
-    ssr: 'src/server/main.ts',
+    ssr: true,
     outDir: 'dist/server',
     target: 'node20',
     emptyOutDir: true,
-    rolldownOptions: { output: { entryFileNames: 'main.js' } },
+    rolldownOptions: {
+      input: { main: 'src/server/main.ts', demo: 'demo/yard/main.ts' },
+      output: { entryFileNames: '[name].js', chunkFileNames: 'shared-[hash].js' },
+    },
   },
 });

@@ -1,27 +1,17 @@
-import { mkdirSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { join } from 'node:path';
 import { pino } from 'pino';
 import { readConfig } from './config';
 import { createApp } from './http/createApp';
-import { PhotoFiles } from './photos/photoFiles';
-import { makePhotoIntake } from './photos/takeIn';
-import { openDatabase } from './store/openDatabase';
-import { makeStores } from './store/stores';
+import { makeContext } from './makeContext';
 
 const STOP_WITHIN_MS = 5000;
 
 const config = readConfig(process.env);
 // Standard output is for the one line that says where to go; logs go beside it.
 const log = pino({ level: config.logLevel }, pino.destination(2));
-mkdirSync(config.dataDir, { recursive: true });
-const db = openDatabase(join(config.dataDir, 'zelk.db'));
-const files = new PhotoFiles(join(config.dataDir, 'photos'));
-const app = createApp(
-  { stores: makeStores(db), files, takeIn: makePhotoIntake(files), now: () => new Date(), log },
-  config.webDir,
-);
+const context = makeContext(config.dataDir, log);
+const app = createApp(context, config.webDir);
 
 const server = createServer(app);
 server.on('error', (error: NodeJS.ErrnoException) => {
@@ -43,7 +33,7 @@ function stop(signal: string): void {
   const force = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
   force.unref();
   server.close(() => {
-    db.close();
+    context.stores.db.close();
     process.exit(0);
   });
   server.closeIdleConnections();

@@ -37,7 +37,8 @@ export function parseTread(text: string, unit: TreadUnit): TreadReading {
   if (suffix === 'in' && !in32nds) return fail('not-a-depth');
   if (suffix === 'mm' && in32nds) return fail('not-a-depth');
   const used: TreadUnit = in32nds ? '32nds' : suffix === 'mm' ? 'mm' : unit;
-  const toMm = (value: number) => (used === 'mm' ? value : mmFrom32nds(value));
+  // Ten-thousandths of a millimetre: enough for exact 32nds, without the dust of binary fractions.
+  const toMm = (value: number) => Math.round((used === 'mm' ? value : mmFrom32nds(value)) * 1e4) / 1e4;
   const ends = [Number(first), Number(second ?? first)].map(toMm);
   if (ends.some((end) => !Number.isFinite(end))) return fail('not-a-depth');
   const depth = { lowMm: Math.min(...ends), highMm: Math.max(...ends) };

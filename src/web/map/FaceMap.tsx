@@ -1,7 +1,6 @@
 import { type KeyboardEvent, type MouseEvent, memo, useMemo, useRef } from 'react';
 import {
   type BodyStyle,
-  type Box,
   type FaceId,
   type Part,
   type PartId,
@@ -10,7 +9,7 @@ import {
   sentence,
 } from '#core/car';
 import type { Finding, PartStatus, Spot } from '#core/walk';
-import { closeUp, pathOf, pointOf, seenBox, spotAt, wholeFace } from './faceGeometry';
+import { closeUp, pathOf, pointOf, seenX, spotAt, wholeFace } from './faceGeometry';
 import { partFill, statusWords } from './partMarks';
 import { TapeStrip } from './TapeStrip';
 import { useGlide } from './useGlide';
@@ -165,7 +164,12 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
       {drawn
         .filter(({ part }) => statusOf(part.id) === 'clear')
         .map(({ part }) => (
-          <Tick key={part.id} box={seenBox(face, part.box)} unit={unit} />
+          <Tick
+            key={part.id}
+            x={seenX(face, part.mark.at[0])}
+            y={part.mark.at[1]}
+            size={Math.min(9 * unit, part.mark.radius * 0.8)}
+          />
         ))}
       {here?.face === faceId && (
         <path
@@ -197,15 +201,12 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
   );
 });
 
-function Tick({ box, unit }: { box: Box; unit: number }) {
-  const s = Math.min(9 * unit, box.width * 0.3, box.height * 0.3);
-  const x = box.x + box.width / 2;
-  const y = box.y + box.height / 2;
+function Tick({ x, y, size: s }: { x: number; y: number; size: number }) {
   return (
     <path
       d={`M${x - s} ${y}l${s * 0.7} ${s * 0.7}l${s * 1.3} ${-s * 1.4}`}
       className="fill-transparent stroke-clear-ink"
-      strokeWidth={Math.min(2 * unit, s * 0.4)}
+      strokeWidth={s * 0.24}
       strokeLinecap="round"
       strokeLinejoin="round"
       pointerEvents="none"

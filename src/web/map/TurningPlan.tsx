@@ -73,10 +73,11 @@ export function TurningPlan({ style, face, speech, progress, onFace }: TurningPl
           </g>
         </svg>
         <div className="min-w-0">
-          <p className="text-sm text-soft">You stand at the</p>
+          <p className="text-sm text-soft max-sm:sr-only">You stand at the</p>
           <p className="font-bold leading-tight">{sentence(faceName(face, speech))}</p>
           <p className="text-sm text-soft tabular-nums">
-            {progress[face].looked} of {progress[face].total} looked at
+            {progress[face].looked} of {progress[face].total}
+            <span className="max-sm:sr-only"> looked at</span>
           </p>
         </div>
         <button

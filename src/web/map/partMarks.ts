@@ -4,9 +4,9 @@ import type { PartStatus } from '#core/walk';
 export const partFill: Record<PartStatus, string> = {
   'not-looked-at': 'fill-sheet',
   clear: 'fill-clear',
-  findings: 'fill-sheet',
+  findings: 'fill-tape-pale',
   'not-seen': 'fill-[url(#not-seen)]',
-  'second-look': 'fill-sheet',
+  'second-look': 'fill-tape-pale',
 };
 
 export const statusWords: Record<PartStatus, string> = {

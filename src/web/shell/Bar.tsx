@@ -12,7 +12,7 @@ interface BarProps {
 /** The strip at the top of every screen of the yard. */
 export function Bar({ title, back, children }: BarProps) {
   return (
-    <header className="sticky top-0 z-20 flex min-h-14 items-center gap-1 border-b border-ink bg-ground px-2 sm:px-4">
+    <header className="sticky top-0 z-20 flex min-h-14 items-center border-b border-ink bg-ground px-1 sm:gap-1 sm:px-4">
       {back ? (
         <Link
           to={back.to}
@@ -27,7 +27,7 @@ export function Bar({ title, back, children }: BarProps) {
           <span className="-rotate-3 bg-tape px-2 text-xl font-bold tracking-tight">Zelk</span>
         </Link>
       )}
-      <div className="min-w-0 flex-1 truncate text-lg font-bold">{title}</div>
+      <div className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">{title}</div>
       {children}
     </header>
   );

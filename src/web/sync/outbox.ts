@@ -16,7 +16,7 @@ export interface OutboxSnapshot {
 }
 
 const BATCH = 200;
-const RETRY_MS = [1000, 3000, 10_000, 30_000];
+const RETRY_MS = [1000, 2000, 5000, 10_000];
 
 /**
  * Holds entries and photos until the server has them. Sending the same thing twice is harmless there,
@@ -100,11 +100,9 @@ export class Outbox {
     return () => this.#listeners.delete(listener);
   };
 
-  /** Sends what waits. Resolves when nothing more can be sent now. */
+  /** Sends what waits, and what is added meanwhile. Resolves when nothing more can be sent now. */
   flush(): Promise<void> {
-    this.#flushing ??= this.#sendAll().finally(() => {
-      this.#flushing = undefined;
-    });
+    this.#flushing ??= this.#sendAll();
     return this.#flushing;
   }
 
@@ -113,20 +111,30 @@ export class Outbox {
   }
 
   async #sendAll(): Promise<void> {
+    // Nothing below may finish before `#flushing` holds this run.
+    await Promise.resolve();
     clearTimeout(this.#timer);
     try {
-      for (let batch = this.#nextBatch(); batch.length > 0; batch = this.#nextBatch())
-        await this.#sendBatch(batch);
-      for (let item = this.#nextPhoto(); item; item = this.#nextPhoto()) await this.#sendPhoto(item);
+      // Asked anew each time round: a walk goes on while photos are sent, and its entries come first.
+      for (let send = this.#next(); send; send = this.#next()) await send();
       this.#failures = 0;
-      this.#changed();
     } catch {
       // Not reached: kept, and tried again, less and less often.
       const delay = RETRY_MS[Math.min(this.#failures, RETRY_MS.length - 1)] as number;
       this.#failures++;
       this.#timer = setTimeout(() => void this.flush(), delay);
+    } finally {
+      // In the same breath as finding nothing left, so that what is added next starts a new run.
+      this.#flushing = undefined;
       this.#changed();
     }
+  }
+
+  #next(): (() => Promise<void>) | undefined {
+    const batch = this.#nextBatch();
+    if (batch.length > 0) return () => this.#sendBatch(batch);
+    const photo = this.#nextPhoto();
+    return photo && (() => this.#sendPhoto(photo));
   }
 
   /** Waiting entries of one walk, in the order they were made. */

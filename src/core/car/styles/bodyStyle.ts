@@ -1,7 +1,7 @@
 import { type Material, type PartKind, partKindOf, type Zone } from '../partKinds';
 import { handOf, type Position } from '../sides';
 import { drawFront, drawRear, drawTop, planOutline } from './endFaces';
-import { type Box, boxOf, type Point } from './geometry';
+import { type Box, boxOf, innerPoint, type Point } from './geometry';
 import { profiles } from './profiles';
 import type { FaceDrawing, Scenery } from './shape';
 import { drawSide } from './sideFace';
@@ -26,6 +26,8 @@ export interface Part {
   face?: FaceId;
   outline: readonly Point[];
   box: Box;
+  /** Where a mark on it is best seen, and the room there. */
+  mark: { at: Point; radius: number };
 }
 
 export interface Face {
@@ -114,6 +116,7 @@ function makePart(
   outline: Point[],
 ): Part {
   const { zone, material } = partKindOf(kind);
+  const box = outline.length > 0 ? boxOf(outline) : { x: 0, y: 0, width: 0, height: 0 };
   const side = position && handOf(position) === 'l' ? 'left' : 'right';
   return {
     id: partIdOf(kind, position),
@@ -123,6 +126,14 @@ function makePart(
     material,
     face,
     outline,
-    box: outline.length > 0 ? boxOf(outline) : { x: 0, y: 0, width: 0, height: 0 },
+    box,
+    // The wheel covers the middle of its tyre.
+    mark:
+      kind === 'tyre'
+        ? { at: [box.x + box.width / 2, box.y + box.height * 0.92], radius: box.width * 0.07 }
+        : markOf(outline),
   };
 }
+
+const markOf = (outline: readonly Point[]): Part['mark'] =>
+  outline.length > 0 ? innerPoint(outline) : { at: [0, 0], radius: 0 };

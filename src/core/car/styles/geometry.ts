@@ -127,3 +127,31 @@ export function contains(outline: Line, [px, py]: Point): boolean {
   }
   return inside;
 }
+
+/** An inner point far from the edges, and how far: where a mark is best seen. Found on a grid, so approximate. */
+export function innerPoint(outline: Line): { at: Point; radius: number } {
+  const steps = 12;
+  const { x, y, width, height } = boxOf(outline);
+  let best = { at: [x + width / 2, y + height / 2] as Point, radius: 0 };
+  for (let i = 1; i < steps; i++) {
+    for (let j = 1; j < steps; j++) {
+      const at: Point = [x + (width * i) / steps, y + (height * j) / steps];
+      if (!contains(outline, at)) continue;
+      const radius = edgeDistance(outline, at);
+      if (radius > best.radius) best = { at, radius };
+    }
+  }
+  return best;
+}
+
+function edgeDistance(outline: Line, [px, py]: Point): number {
+  let least = Number.POSITIVE_INFINITY;
+  for (let i = 0, j = outline.length - 1; i < outline.length; j = i++) {
+    const [ax, ay] = outline[j] as Point;
+    const [bx, by] = outline[i] as Point;
+    const lengthSquared = (bx - ax) ** 2 + (by - ay) ** 2 || 1;
+    const t = Math.min(1, Math.max(0, ((px - ax) * (bx - ax) + (py - ay) * (by - ay)) / lengthSquared));
+    least = Math.min(least, Math.hypot(px - ax - t * (bx - ax), py - ay - t * (by - ay)));
+  }
+  return least;
+}

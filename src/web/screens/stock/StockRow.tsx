@@ -1,16 +1,7 @@
 import { Link } from 'react-router';
 import type { CarSummary } from '#core/api';
 import { bodyStyleNames, carTitle, countryOf } from '#core/car';
-
-/** How light or dark the paint is, as a swatch. The colour's name stands beside it. */
-const tones = {
-  black: '#17191b',
-  dark: '#3a4650',
-  mid: '#7d8a91',
-  silver: '#b9bfc2',
-  light: '#d9d6cc',
-  white: '#f8f8f6',
-} as const;
+import { Silhouette } from '../../map/Silhouette';
 
 /** A car in the stock list, with how far its latest walk has come. */
 export function StockRow({ summary: { car, walk } }: { summary: CarSummary }) {
@@ -18,13 +9,9 @@ export function StockRow({ summary: { car, walk } }: { summary: CarSummary }) {
     <li className="border-b border-line">
       <Link
         to={`/cars/${car.id}`}
-        className="grid grid-cols-[1.25rem_1fr_auto] items-center gap-x-3 px-1 py-2.5 hover:bg-fill sm:grid-cols-[1.25rem_minmax(0,5fr)_minmax(0,3fr)_10rem]"
+        className="grid min-h-18 grid-cols-[6rem_1fr_auto] items-center gap-x-3 px-1 py-2.5 hover:bg-fill sm:grid-cols-[6rem_minmax(0,5fr)_minmax(0,3fr)_10rem]"
       >
-        <span
-          aria-hidden
-          className="size-5 rounded-full border border-soft"
-          style={{ background: tones[car.paintTone] }}
-        />
+        <Silhouette bodyStyle={car.bodyStyle} paintTone={car.paintTone} />
         <span className="min-w-0">
           <span className="block truncate font-bold">{carTitle(car)}</span>
           <span className="block truncate text-sm text-soft">

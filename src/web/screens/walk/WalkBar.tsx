@@ -14,7 +14,7 @@ interface WalkBarProps {
 }
 
 const tool =
-  'flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-md px-2 font-bold disabled:text-soft';
+  'flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-md font-bold sm:px-2 disabled:text-soft';
 
 export function WalkBar({ walk, cover, onLeft, onLog, onUndo }: WalkBarProps) {
   const { car, walk: id } = walk.page;

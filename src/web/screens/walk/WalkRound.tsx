@@ -7,6 +7,7 @@ import { TurningPlan } from '../../map/TurningPlan';
 import type { OpenWalk } from '../../sync/useWalk';
 import { DeckView } from './DeckView';
 import { DeskMap } from './DeskMap';
+import { KeyHelp } from './KeyHelp';
 import { useIsDesk } from './useIsDesk';
 import { useWalkKeys } from './useWalkKeys';
 import { WalkBar } from './WalkBar';
@@ -18,6 +19,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const [deck, setDeck] = useState<Deck>({ mode: 'stop' });
   const [turnedTo, setTurnedTo] = useState<FaceId>();
   const [close, setClose] = useState(true);
+  const [helping, setHelping] = useState(false);
   const desk = useIsDesk();
 
   const route = useMemo(() => firstRoute(style), [style]);
@@ -73,16 +75,9 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     },
     [here, goTo],
   );
-  useWalkKeys({
-    here,
-    face,
-    setDeck,
-    sayAndWalkOn,
-    step,
-    undo,
-    turn: setTurnedTo,
-    toggleClose: () => setClose((now) => !now),
-  });
+  const toggleClose = useCallback(() => setClose((now) => !now), []);
+  const help = useCallback(() => setHelping(true), []);
+  useWalkKeys({ here, face, setDeck, sayAndWalkOn, step, undo, turn: setTurnedTo, toggleClose, help });
 
   const pending = deck.mode === 'kinds' ? deck : undefined;
   const map = { style, speech: page.car, statusOf, findings, current: here, pending, onPart };
@@ -91,6 +86,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   );
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
+      <KeyHelp open={helping} onClose={() => setHelping(false)} />
       <WalkBar
         walk={walk}
         cover={cover}

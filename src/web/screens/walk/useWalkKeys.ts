@@ -16,6 +16,7 @@ interface WalkKeys {
   undo: () => void;
   turn: (face: FaceId) => void;
   toggleClose: () => void;
+  help: () => void;
 }
 
 /** Keys of the walk screen, as shown by `?`. */
@@ -31,6 +32,7 @@ export const walkKeyHelp: readonly [key: string, does: string][] = [
   ['l', 'what is left'],
   ['h', 'what was logged'],
   ['Esc', 'back to the stop'],
+  ['?', 'these keys'],
 ];
 
 export function useWalkKeys({
@@ -42,6 +44,7 @@ export function useWalkKeys({
   undo,
   turn,
   toggleClose,
+  help,
 }: WalkKeys): void {
   const actions = useMemo((): KeyAction[] => {
     const turnBy = (by: number) =>
@@ -59,8 +62,9 @@ export function useWalkKeys({
       { key: 'u', run: undo },
       { key: 'l', run: () => setDeck({ mode: 'left' }) },
       { key: 'h', run: () => setDeck({ mode: 'log' }) },
+      { key: '?', run: help },
       { key: 'Escape', run: () => setDeck({ mode: 'stop' }) },
     ];
-  }, [here, face, setDeck, sayAndWalkOn, step, undo, turn, toggleClose]);
+  }, [here, face, setDeck, sayAndWalkOn, step, undo, turn, toggleClose, help]);
   useKeys(actions);
 }

@@ -60,16 +60,16 @@ export function StopDeck({ walk, here, setDeck, sayAndWalkOn, step, say }: DeckP
         )}
       </div>
       <div className="space-y-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
-        <div className="grid grid-cols-3 gap-2">
-          <Button className="px-1" onClick={() => setDeck({ mode: 'photos' })}>
+        <div className="grid grid-cols-[1fr_auto_1fr] gap-2">
+          <Button className="px-3 whitespace-nowrap" onClick={() => setDeck({ mode: 'photos' })}>
             <Camera aria-hidden size={20} /> Photo
             {photos.length > 0 && <span className="tabular-nums">{photos.length}</span>}
           </Button>
-          <Button className="px-1" onClick={() => setDeck({ mode: 'not-seen' })}>
-            <EyeOff aria-hidden size={20} /> Not seen
+          <Button className="px-3 whitespace-nowrap" onClick={() => setDeck({ mode: 'not-seen' })}>
+            <EyeOff aria-hidden size={20} className="shrink-0" /> Not seen
           </Button>
           <Button
-            className="px-1"
+            className="px-3 whitespace-nowrap"
             onClick={() => setDeck({ mode: 'kinds', part: here, spot: { u: 0.5, v: 0.5 } })}
           >
             <Plus aria-hidden size={20} /> Finding

@@ -1,0 +1,46 @@
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { cpus, tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { benchAppend } from './append';
+import { benchBuyer } from './buyer';
+import { benchPdf } from './pdf';
+import { benchPhotos } from './photos';
+import { benchReplay } from './replay';
+import type { Row } from './row';
+
+/** `npm run bench [name …]`: each figure against a bare baseline measured in the same run. */
+const benches = {
+  append: benchAppend,
+  replay: benchReplay,
+  photos: benchPhotos,
+  pdf: benchPdf,
+  buyer: benchBuyer,
+};
+const wanted = process.argv.slice(2);
+
+const rows: Row[] = [];
+for (const [name, bench] of Object.entries(benches)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const dir = mkdtempSync(join(tmpdir(), 'zelk-bench-'));
+  try {
+    rows.push(...(await bench(dir)));
+  } finally {
+    rmSync(dir, { recursive: true, force: true });
+  }
+}
+
+const cell = (row: Row) =>
+  `| ${row.what} | ${row.measured} | ${row.baseline ?? ''} | ${row.ratio ?? ''} | ${row.target ?? ''} |`;
+const table = [
+  '| what | Zelk | bare baseline | ratio | target |',
+  '|---|---|---|---|---|',
+  ...rows.map(cell),
+].join('\n');
+process.stdout.write(`${table}\n`);
+if (wanted.length === 0) {
+  const [cpu] = cpus();
+  writeFileSync(
+    'docs/benchmarks.md',
+    `# Benchmarks\n\nPrinted by \`npm run bench\`. Each figure stands beside a bare baseline measured in the same run, since machines differ and are noisy; read the ratios.\nThis table: ${new Date().toISOString().slice(0, 10)}, ${cpus().length} cores (${cpu?.model.trim()}), Node ${process.version}.\n\n${table}\n\n- *Append*: one entry through the store (checked, replayed, list figures projected) in a walk of 500 entries, against a bare insert of the same JSON with the same pragmas (WAL, synchronous=FULL).\n- *Photos*: 60 JPEGs of 12 megapixels through the whole intake (hash, proof by decoding, both widths, fsync), two at a time, against sharp alone making the same two widths from files, two at a time. Peak memory is the whole process.\n- *PDF*: a report with 60 photos of 1600 pixels, against pdfkit placing the same pictures on blank pages.\n- *Buyer*: the share link in Chromium; bytes as sent over the wire, compressed; first content at 4 × CPU throttle.\n`,
+  );
+}

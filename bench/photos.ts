@@ -1,0 +1,76 @@
+import { fork } from 'node:child_process';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import sharp from 'sharp';
+import { ms, type Row, times } from './row';
+
+const COUNT = 60;
+const DIFFERENT = 6;
+
+interface Outcome {
+  durationMs: number;
+  peakMb: number;
+}
+
+/** Each way in a process of its own, so that its peak memory is its own. */
+function run(way: 'zelk' | 'bare', dir: string): Promise<Outcome> {
+  return new Promise((resolve, reject) => {
+    const child = fork(fileURLToPath(new URL('./photosChild.ts', import.meta.url)), [way, dir], {
+      execArgv: process.execArgv,
+    });
+    child.on('message', (outcome: Outcome) => resolve(outcome));
+    child.on('error', reject);
+    child.on('exit', (code) => code && reject(new Error(`${way} ended with ${code}`)));
+  });
+}
+
+/** 12-megapixel photos of a photo-like weight, no two with the same bytes. */
+async function makePhotos(dir: string): Promise<void> {
+  mkdirSync(join(dir, 'in'));
+  const bases = await Promise.all(
+    Array.from({ length: DIFFERENT }, (_, i) =>
+      sharp(
+        `demo/pictures/${['whole-front', 'whole-rear', 'tyre-tread', 'wheel-kerbing-where', 'door-dent-what', 'wing-scratch-what'][i]}.jpg`,
+      )
+        .resize(4000, 3000)
+        .jpeg({ quality: 90 })
+        .toBuffer(),
+    ),
+  );
+  for (let i = 0; i < COUNT; i++) {
+    const base = bases[i % DIFFERENT] as Buffer;
+    // A comment segment after the start marker: other bytes, the same picture.
+    const comment = Buffer.from([0xff, 0xfe, 0x00, 0x04, 0x30 + Math.floor(i / 10), 0x30 + (i % 10)]);
+    writeFileSync(
+      join(dir, 'in', `${String(i).padStart(2, '0')}.jpg`),
+      Buffer.concat([base.subarray(0, 2), comment, base.subarray(2)]),
+    );
+  }
+}
+
+export async function benchPhotos(dir: string): Promise<Row[]> {
+  await makePhotos(dir);
+  const rounds = { zelk: [] as Outcome[], bare: [] as Outcome[] };
+  for (let i = 0; i < 3; i++) {
+    for (const way of ['bare', 'zelk'] as const) rounds[way].push(await run(way, dir));
+  }
+  const middle = (list: Outcome[], of: keyof Outcome) =>
+    list.map((o) => o[of]).toSorted((a, b) => a - b)[1] as number;
+  const [a, b] = [middle(rounds.zelk, 'durationMs'), middle(rounds.bare, 'durationMs')];
+  return [
+    {
+      what: `taking in ${COUNT} photos of 12 MP`,
+      measured: ms(a),
+      baseline: ms(b),
+      ratio: times(a / b),
+      target: '≤ 1.25 ×',
+    },
+    {
+      what: 'peak memory of that',
+      measured: `${middle(rounds.zelk, 'peakMb')} MB`,
+      baseline: `${middle(rounds.bare, 'peakMb')} MB`,
+      target: '≤ 500 MB',
+    },
+  ];
+}

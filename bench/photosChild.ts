@@ -1,0 +1,57 @@
+import { createHash } from 'node:crypto';
+import { createReadStream, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import sharp from 'sharp';
+import { PhotoFiles } from '../src/server/photos/photoFiles';
+import { makeSlots } from '../src/server/photos/slots';
+import { makePhotoIntake } from '../src/server/photos/takeIn';
+
+/** One way of taking the photos in, measured from inside. */
+const [, , way, dir] = process.argv as [string, string, 'zelk' | 'bare', string];
+const input = join(dir, 'in');
+const names = readdirSync(input);
+const hashes = new Map(
+  names.map((name) => [
+    name,
+    createHash('sha256')
+      .update(readFileSync(join(input, name)))
+      .digest('hex'),
+  ]),
+);
+const out = mkdtempSync(join(dir, `${way}-`));
+
+async function zelk(): Promise<void> {
+  const takeIn = makePhotoIntake(new PhotoFiles(out));
+  const slots = makeSlots(2);
+  await Promise.all(
+    names.map((name) => slots(() => takeIn(createReadStream(join(input, name)), hashes.get(name) as string))),
+  );
+}
+
+/** What anyone would write with sharp alone: both widths from one file, same qualities. */
+async function bare(): Promise<void> {
+  const slots = makeSlots(2);
+  await Promise.all(
+    names.map((name) =>
+      slots(async () => {
+        const image = sharp(join(input, name)).autoOrient();
+        await image
+          .clone()
+          .resize({ width: 1600, withoutEnlargement: true })
+          .jpeg({ quality: 80 })
+          .toFile(join(out, `${name}.1600.jpg`));
+        await image
+          .clone()
+          .resize({ width: 320, withoutEnlargement: true })
+          .jpeg({ quality: 72 })
+          .toFile(join(out, `${name}.320.jpg`));
+      }),
+    ),
+  );
+}
+
+const start = performance.now();
+await (way === 'zelk' ? zelk() : bare());
+const durationMs = performance.now() - start;
+process.send?.({ durationMs, peakMb: Math.round(process.resourceUsage().maxRSS / 1024) });
+process.disconnect();

@@ -1,0 +1,40 @@
+import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { join, resolve } from 'node:path';
+import { pino } from 'pino';
+import { readConfig } from '../../src/server/config';
+import { createApp } from '../../src/server/http/createApp';
+import { makeContext } from '../../src/server/makeContext';
+import { loadYard } from './loadYard';
+import { yard } from './people';
+
+/**
+ * Makes the demo yard in the data folder. It is made aside and moved into place when whole,
+ * so that breaking off leaves nothing half-made behind.
+ */
+const { dataDir, webDir } = readConfig(process.env);
+const stored = ['zelk.db', 'zelk.db-wal', 'zelk.db-shm', 'photos'];
+const making = join(dataDir, 'making');
+
+if (!process.argv.includes('--fresh') && existsSync(join(dataDir, 'zelk.db'))) {
+  process.stderr.write(`There is data in ${dataDir} already; bin/demo --fresh starts over.\n`);
+  process.exit(0);
+}
+rmSync(making, { recursive: true, force: true });
+mkdirSync(making, { recursive: true });
+
+const context = makeContext(making, pino({ level: 'warn' }, pino.destination(2)));
+context.stores.people.setYard(yard);
+const server = createServer(createApp(context, webDir));
+await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
+const { port } = server.address() as AddressInfo;
+await loadYard(`http://127.0.0.1:${port}`, resolve('demo/pictures'), new Date());
+server.closeAllConnections();
+await new Promise((done) => server.close(done));
+context.stores.db.close();
+
+for (const name of stored) rmSync(join(dataDir, name), { recursive: true, force: true });
+for (const name of ['photos', 'zelk.db']) renameSync(join(making, name), join(dataDir, name));
+rmSync(making, { recursive: true, force: true });
+process.stderr.write('The demo yard is ready.\n');

@@ -1,0 +1,11 @@
+import type { Person } from '#core/exchange';
+import type { ReportDocument } from '#core/report';
+
+export const yard: ReportDocument['yard'] = {
+  name: 'Brindle & Tew Motor Yard',
+  place: 'Port Averil',
+  phone: '01632 960104',
+};
+
+export const nell: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a01', name: 'Nell Harrick' };
+export const tomas: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a02', name: 'Tomas Vey' };

@@ -1,0 +1,71 @@
+import { v7 as newEntryId, v4 as newId } from 'uuid';
+import { bodyStyle } from '#core/car';
+import type { Person } from '#core/exchange';
+import { type Entry, type Fact, firstRoute } from '#core/walk';
+import type { DemoCar } from './cars';
+import type { Script } from './script';
+
+const SECONDS_A_FACT = 7;
+
+/** Turns a script into the entries a phone would have made, `hoursAgo` before now. `hashOf` names the pictures. */
+export function playScript(
+  script: Script,
+  car: DemoCar,
+  who: Person,
+  now: Date,
+  hashOf: (file: string) => string,
+): { walk: string; entries: Entry[] } {
+  const walk = newId();
+  const entries: Entry[] = [];
+  let at = now.getTime() - script.hoursAgo * 3_600_000;
+  const say = (fact: Fact) => {
+    at += SECONDS_A_FACT * 1000;
+    entries.push({
+      ...fact,
+      id: newEntryId({ msecs: at }),
+      walk,
+      who: who.id,
+      at: new Date(at).toISOString(),
+    } as Entry);
+  };
+  const { bodyStyle: style } = car.details;
+  say({ kind: 'walk-begun', body: { carId: car.id, bodyStyle: style } });
+  for (const file of script.whole)
+    say({ kind: 'photo-attached', body: { photo: hashOf(file), role: 'whole-car' } });
+  for (const { part } of firstRoute(bodyStyle(style)).slice(0, script.stops)) {
+    say({ kind: 'stop-reached', body: { part } });
+    stopFacts(script, part, hashOf).forEach(say);
+  }
+  return { walk, entries };
+}
+
+function stopFacts(script: Script, part: string, hashOf: (file: string) => string): Fact[] {
+  const facts: Fact[] = [];
+  const tread = script.treads[part];
+  if (tread)
+    facts.push({
+      kind: 'tread-read',
+      body: { part, depth: { lowMm: tread[0], highMm: tread[1] }, unit: 'mm' },
+    });
+  const photo = script.partPhotos[part];
+  if (photo)
+    facts.push({ kind: 'photo-attached', body: { photo: hashOf(photo.file), role: photo.role, part } });
+  if (part === 'odometer' && script.odometer !== undefined) {
+    facts.push({ kind: 'odometer-read', body: { value: script.odometer, unit: 'mi' } });
+  }
+  for (const { kind, spot, suspected = false, dismissed, details, photos = [] } of script.findings[part] ??
+    []) {
+    const finding = newId();
+    facts.push({ kind: 'finding-noted', body: { finding, part, spot, kind, suspected, details: {} } });
+    if (Object.keys(details).length > 0)
+      facts.push({ kind: 'finding-amended', body: { finding, changes: details } });
+    for (const { file, role } of photos)
+      facts.push({ kind: 'photo-attached', body: { photo: hashOf(file), role, part, finding } });
+    if (dismissed) facts.push({ kind: 'finding-dismissed', body: { finding, why: dismissed } });
+  }
+  const why = script.notSeen[part];
+  if (why) facts.push({ kind: 'part-not-seen', body: { part, why } });
+  else if (!script.findings[part] && part !== 'odometer')
+    facts.push({ kind: 'part-cleared', body: { part } });
+  return facts;
+}

@@ -1,0 +1,73 @@
+import { describe, expect, it } from 'vitest';
+import { begun, entriesOf, idOf, noted, START, WALK } from '../../../tests/builders/entries';
+import { bodyStyle } from '../car';
+import { checkEntry } from './checkEntry';
+import type { Entry } from './entries';
+import { findingKindIds, kindFits, kindsFor } from './findingKinds';
+
+const context = { walk: WALK, now: new Date(START + 60_000), style: bodyStyle('hatch-5') };
+const [, good] = entriesOf([begun, noted(1)]) as [Entry, Entry];
+const codeOf = (raw: unknown) => {
+  const check = checkEntry(raw, context);
+  return check.ok ? 'ok' : check.problem.code;
+};
+
+describe('checking an entry', () => {
+  it('takes a good one', () => expect(codeOf(good)).toBe('ok'));
+
+  it.each([
+    ['nothing', null, 'not-an-entry'],
+    ['a text', 'clear', 'not-an-entry'],
+    ['an unknown kind', { ...good, kind: 'part-admired' }, 'unknown-kind'],
+    ['another walk', { ...good, walk: idOf(0xbeef) }, 'other-walk'],
+    ['a spot outside the part', { ...good, body: { ...good.body, spot: { u: 1.2, v: 0.5 } } }, 'bad-body'],
+    [
+      'a spot that is no number',
+      { ...good, body: { ...good.body, spot: { u: Number.NaN, v: 0.5 } } },
+      'bad-body',
+    ],
+    ['an unknown part', { ...good, body: { ...good.body, part: 'wing-xx' } }, 'unknown-part'],
+    [
+      'a kind the part cannot have',
+      { ...good, body: { ...good.body, part: 'windscreen' } },
+      'kind-does-not-fit',
+    ],
+    ['an unknown finding kind', { ...good, body: { ...good.body, kind: 'gremlin' } }, 'bad-body'],
+    ['a date tomorrow', { ...good, at: new Date(START + 86_400_000).toISOString() }, 'in-the-future'],
+    ['a date in another age', { ...good, at: '1066-10-14T09:00:00.000Z' }, 'too-long-ago'],
+    ['no date at all', { ...good, at: 'yesterday' }, 'not-an-entry'],
+    ['a negative size', { ...good, body: { ...good.body, details: { lengthMm: -4 } } }, 'bad-body'],
+    ['a word it does not know', { ...good, mood: 'fine' }, 'not-an-entry'],
+  ])('refuses %s and says why', (_name, raw, code) => {
+    expect(codeOf(raw)).toBe(code);
+    const check = checkEntry(raw, context);
+    if (!check.ok) expect(check.problem.message.length).toBeGreaterThan(10);
+  });
+
+  it('reads tread on tyres only', () => {
+    const [tread] = entriesOf([
+      { kind: 'tread-read', body: { part: 'wheel-fl', depth: { lowMm: 4, highMm: 4 }, unit: 'mm' } },
+    ]);
+    expect(codeOf(tread)).toBe('not-a-tyre');
+  });
+});
+
+describe('kinds of finding', () => {
+  it('offers something on every part, and never dents on glass', () => {
+    for (const part of bodyStyle('estate').parts.values()) {
+      expect(kindsFor(part).length).toBeGreaterThan(0);
+      if (part.material === 'glass') expect(kindsFor(part)).not.toContain('dent');
+    }
+  });
+
+  it('puts what is logged most here first', () => {
+    const part = { kind: 'door', material: 'steel' } as const;
+    expect(kindsFor(part, new Map([['rust', 3]]))[0]).toBe('rust');
+    expect(kindsFor(part, new Map([['other', 99]])).at(-1)).toBe('other');
+  });
+
+  it('has a place for every kind', () => {
+    const parts = [...bodyStyle('hatch-5').parts.values()];
+    for (const kind of findingKindIds) expect(parts.some((part) => kindFits(kind, part))).toBe(true);
+  });
+});

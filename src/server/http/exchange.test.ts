@@ -1,0 +1,135 @@
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import addFormats from 'ajv-formats';
+import request from 'supertest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { WalkFile } from '#core/exchange';
+import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { jpeg, sha256Of } from '../../../tests/builders/photos';
+import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+
+let here: TestServer;
+let there: TestServer;
+let photoBytes: Buffer;
+
+beforeEach(async () => {
+  here = await startTestServer();
+  there = await startTestServer(false);
+  photoBytes = await jpeg(2);
+  const photo = sha256Of(photoBytes);
+  const facts = [
+    begun,
+    noted(1),
+    noted(2, 'roof'),
+    { kind: 'photo-attached', body: { photo, role: 'what', finding: idOf(0xf001) } } as const,
+  ];
+  await request(here.app)
+    .put(`/api/photos/${photo}`)
+    .set('Content-Type', 'image/jpeg')
+    .send(photoBytes)
+    .expect(200);
+  await request(here.app)
+    .post(`/api/walks/${WALK}/entries`)
+    .send({ entries: entriesOf(facts) })
+    .expect(200);
+  await request(here.app)
+    .post(`/api/walks/${WALK}/reports`)
+    .send({ id: idOf(0xd0c), signer: WHO })
+    .expect(201);
+});
+afterEach(() => {
+  here.close();
+  there.close();
+});
+
+const exported = async (from = here): Promise<WalkFile> =>
+  (await request(from.app).get(`/api/walks/${WALK}/export`).expect(200)).body;
+const take = (file: unknown) =>
+  request(there.app)
+    .post('/api/imports')
+    .send(file as object);
+
+describe('a walk file', () => {
+  it('fits the published JSON Schema, by an independent validator', async () => {
+    const { body: schema } = await request(here.app).get('/api/schemas/walk.json').expect(200);
+    expect(schema.$schema).toBe('https://json-schema.org/draft/2020-12/schema');
+    const ajv = new Ajv2020({ strict: false, allErrors: true });
+    addFormats.default(ajv);
+    const validate = ajv.compile(schema);
+    const file = await exported();
+    expect(validate(file), JSON.stringify(validate.errors)).toBe(true);
+    expect(validate({ ...file, entries: [{ ...file.entries[0], kind: 'nonsense' }] })).toBe(false);
+  });
+
+  it('brings log, photo list and report to another Zelk unchanged', async () => {
+    const file = await exported();
+    const { body } = await take(file).expect(201);
+    expect(body).toMatchObject({ entries: 4, reports: 1, photosMissing: [sha256Of(photoBytes)] });
+    const back = await exported(there);
+    expect({ ...back, exportedAt: '' }).toEqual({
+      ...file,
+      exportedAt: '',
+      car: { ...file.car, updatedAt: back.car.updatedAt },
+    });
+    await take(file).expect(201);
+    await request(there.app)
+      .put(`/api/photos/${sha256Of(photoBytes)}`)
+      .set('Content-Type', 'image/jpeg')
+      .send(photoBytes)
+      .expect(200);
+    expect((await take(file).expect(201)).body.photosMissing).toEqual([]);
+  });
+
+  it('is refused whole when its report does not follow from its log', async () => {
+    const file = structuredClone(await exported());
+    (file.reports[0] as { summary: string[] }).summary = ['Not a mark on it.'];
+    const { body } = await take(file).expect(422);
+    expect(body.type).toBe('/problems/report-differs');
+    await request(there.app).get(`/api/walks/${WALK}`).expect(404);
+  });
+
+  it.each([
+    ['a newer version', (file: WalkFile) => ({ ...file, version: 2 }), 'newer Zelk'],
+    ['something else', () => ({ hello: 1 }), 'not a walk'],
+    ['a list', () => [], 'not a walk'],
+    ['a damaged one', (file: WalkFile) => ({ ...file, entries: [{}] }), 'damaged'],
+    [
+      'one with a foreign entry',
+      (file: WalkFile) => ({ ...file, entries: [{ ...file.entries[0], walk: idOf(5) }] }),
+      'another walk',
+    ],
+  ])('that is %s is refused with a reason', async (_name, change, reason) => {
+    const { body } = await take(change(await exported())).expect(400);
+    expect(body.detail).toContain(reason);
+    expect((await request(there.app).get('/api/cars')).body.cars).toEqual([]);
+  });
+
+  it('does not overwrite a walk that has gone on here', async () => {
+    const file = await exported();
+    await take(file).expect(201);
+    const own = entriesOf([noted(7, 'bonnet')], WALK, 70);
+    await request(there.app).post(`/api/walks/${WALK}/entries`).send({ entries: own }).expect(200);
+    const { body } = await take(file).expect(409);
+    expect(body.detail).toContain('gone on');
+  });
+});
+
+describe('the API description', () => {
+  it('is OpenAPI 3.1 and knows every route', async () => {
+    const { body } = await request(here.app).get('/api/openapi.json').expect(200);
+    expect(body.openapi).toBe('3.1.0');
+    expect(Object.keys(body.paths)).toEqual(
+      expect.arrayContaining([
+        '/api/cars',
+        '/api/walks/{id}/entries',
+        '/api/photos/{sha256}',
+        '/api/shared/{token}',
+        '/api/schemas/walk.json',
+      ]),
+    );
+  });
+
+  it('answers unknown addresses with a problem', async () => {
+    const { body } = await request(here.app).get('/api/nothing').expect(404);
+    expect(body.type).toBe('/problems/not-found');
+  });
+});

@@ -1,0 +1,27 @@
+import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
+import { Button } from '../../components/Button';
+import { walkKeyHelp } from './useWalkKeys';
+
+/** The keys of the walk screen. */
+export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Dialog open={open} onClose={onClose} className="relative z-40">
+      <div className="fixed inset-0 grid place-items-center bg-ink/40 p-4">
+        <DialogPanel className="w-full max-w-md rounded-md border border-ink bg-sheet p-4">
+          <DialogTitle className="mb-2 text-xl font-bold">Keys</DialogTitle>
+          <dl>
+            {walkKeyHelp.map(([key, does]) => (
+              <div key={key} className="grid grid-cols-[4.5rem_1fr] border-b border-line py-1">
+                <dt className="font-bold">{key}</dt>
+                <dd>{does}</dd>
+              </div>
+            ))}
+          </dl>
+          <Button className="mt-3 w-full" onClick={onClose}>
+            Close
+          </Button>
+        </DialogPanel>
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,144 @@
+import 'fake-indexeddb/auto';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { Entry } from '#core/walk';
+import { begun, entriesOf, noted, WALK } from '../../../tests/builders/entries';
+import { type Courier, Outbox } from './outbox';
+import { openOutboxStore } from './outboxStore';
+
+const log = entriesOf([begun, noted(1), noted(2, 'roof')]);
+let names = 0;
+const opened: Outbox[] = [];
+
+/** A server that keeps what it takes, and may be out of reach or refuse. */
+function fakeServer() {
+  const taken = new Map<string, Entry>();
+  const photos = new Set<string>();
+  const state = { reachable: true, refuse: new Map<string, string>() };
+  const courier: Courier = {
+    async postEntries(_walk, entries) {
+      if (!state.reachable) throw new Error('no signal');
+      const refused = new Map(
+        entries.flatMap((e) => (state.refuse.has(e.id) ? [[e.id, state.refuse.get(e.id) as string]] : [])),
+      );
+      if (refused.size === 0) for (const entry of entries) taken.set(entry.id, entry);
+      return { refused };
+    },
+    async putPhoto(sha256) {
+      if (!state.reachable) throw new Error('no signal');
+      if (state.refuse.has(sha256)) return { refusal: state.refuse.get(sha256) as string };
+      photos.add(sha256);
+      return {};
+    },
+  };
+  return { courier, taken, photos, state };
+}
+
+async function open(courier: Courier, name = `t${names++}`) {
+  const store = await openOutboxStore(name);
+  const outbox = await Outbox.open(store, courier);
+  opened.push(outbox);
+  return { outbox, name };
+}
+
+afterEach(() => {
+  for (const outbox of opened.splice(0)) outbox.stop();
+});
+
+describe('the outbox', () => {
+  it('sends what is put in and forgets it', async () => {
+    const server = fakeServer();
+    const { outbox } = await open(server.courier);
+    await outbox.addEntries(log);
+    await outbox.addPhoto('p1', new Blob(['x']));
+    await outbox.flush();
+    expect([...server.taken.keys()]).toEqual(log.map((entry) => entry.id));
+    expect(server.photos).toEqual(new Set(['p1']));
+    expect(outbox.snapshot()).toMatchObject({ waiting: 0, stalled: false });
+  });
+
+  it('keeps everything through a lost signal and a closed browser', async () => {
+    const server = fakeServer();
+    server.state.reachable = false;
+    const first = await open(server.courier);
+    await first.outbox.addEntries(log);
+    await first.outbox.flush();
+    expect(first.outbox.snapshot()).toMatchObject({ waiting: 3, stalled: true });
+    first.outbox.stop();
+    server.state.reachable = true;
+    const { outbox } = await open(server.courier, first.name);
+    expect(outbox.entriesOf(WALK)).toEqual(log);
+    await outbox.flush();
+    expect(server.taken.size).toBe(3);
+    expect(outbox.snapshot().waiting).toBe(0);
+  });
+
+  it('tries again by itself', async () => {
+    const server = fakeServer();
+    server.state.reachable = false;
+    const { outbox } = await open(server.courier);
+    await outbox.addEntries(log);
+    await outbox.flush();
+    server.state.reachable = true;
+    await vi.waitFor(() => expect(server.taken.size).toBe(3), { timeout: 3000 });
+  });
+
+  it('sends the others when one is refused, and keeps that one to show', async () => {
+    const server = fakeServer();
+    const bad = log[1] as Entry;
+    server.state.refuse.set(bad.id, 'The part is unknown.');
+    const { outbox, name } = await open(server.courier);
+    await outbox.addEntries(log);
+    await outbox.flush();
+    expect(server.taken.size).toBe(2);
+    expect(outbox.snapshot().refusedEntries).toMatchObject([{ id: bad.id, refusal: 'The part is unknown.' }]);
+    expect(outbox.entriesOf(WALK)).toEqual([]);
+    const again = await open(server.courier, name);
+    expect(again.outbox.snapshot().refusedEntries).toHaveLength(1);
+    server.state.refuse.clear();
+    await again.outbox.tryAgain();
+    expect(server.taken.has(bad.id)).toBe(true);
+    expect(again.outbox.snapshot().refusedEntries).toEqual([]);
+  });
+
+  it('sends at once what is added while a photo is on its way', async () => {
+    const server = fakeServer();
+    let arrive = () => {};
+    const slow: Courier = {
+      ...server.courier,
+      putPhoto: () => new Promise((resolve) => (arrive = () => resolve({}))),
+    };
+    const { outbox } = await open(slow);
+    await outbox.addPhoto('p1', new Blob(['x']));
+    await vi.waitFor(() => expect(outbox.snapshot().waiting).toBe(1));
+    await outbox.addEntries(log);
+    arrive();
+    await outbox.flush();
+    expect(server.taken.size).toBe(3);
+    expect(outbox.snapshot().waiting).toBe(0);
+  });
+
+  it('forgets a refused thing only when told to', async () => {
+    const server = fakeServer();
+    server.state.refuse.set('p1', 'HEIC photos cannot be read.');
+    const { outbox } = await open(server.courier);
+    await outbox.addPhoto('p1', new Blob(['x']));
+    await outbox.flush();
+    expect(outbox.snapshot().refusedPhotos).toHaveLength(1);
+    await outbox.setAside(['p1']);
+    expect(outbox.snapshot().refusedPhotos).toHaveLength(0);
+  });
+
+  it('tells its listeners until they leave', async () => {
+    const { outbox } = await open(fakeServer().courier);
+    const listener = vi.fn();
+    const leave = outbox.subscribe(listener);
+    await outbox.addEntries(log.slice(0, 1));
+    expect(listener).toHaveBeenCalled();
+    leave();
+    await outbox.flush();
+    listener.mockClear();
+    await outbox.addEntries(log.slice(1, 2));
+    await outbox.flush();
+    expect(listener).not.toHaveBeenCalled();
+  });
+});

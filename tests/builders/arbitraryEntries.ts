@@ -1,0 +1,42 @@
+import fc from 'fast-check';
+import type { Entry, Fact } from '#core/walk';
+import { begun, entriesOf, idOf, noted } from './entries';
+
+const part = fc.constantFrom('bonnet', 'door-fl', 'door-rr', 'tyre-fl', 'roof');
+const finding = fc.integer({ min: 1, max: 4 }).map((n) => idOf(0xf000 + n));
+
+/** Facts of every kind about a few parts and findings, so that they meet each other often. */
+const fact: fc.Arbitrary<Fact> = fc.oneof(
+  part.map((p): Fact => ({ kind: 'stop-reached', body: { part: p } })),
+  part.map((p): Fact => ({ kind: 'part-cleared', body: { part: p } })),
+  part.map((p): Fact => ({ kind: 'part-not-seen', body: { part: p, why: 'wet' } })),
+  fc
+    .tuple(fc.integer({ min: 1, max: 4 }), part, fc.boolean())
+    .map(([n, p, suspected]) => noted(n, p, { suspected })),
+  fc.tuple(finding, fc.integer({ min: 1, max: 50 })).map(
+    ([f, count]): Fact => ({
+      kind: 'finding-amended',
+      body: { finding: f, changes: { count, suspected: count % 2 === 0 } },
+    }),
+  ),
+  finding.map((f): Fact => ({ kind: 'finding-dismissed', body: { finding: f, why: 'water' } })),
+  finding.map(
+    (f): Fact => ({ kind: 'photo-attached', body: { photo: 'a'.repeat(64), role: 'what', finding: f } }),
+  ),
+  fc.float({ min: 0, max: 9, noNaN: true }).map(
+    (mm): Fact => ({
+      kind: 'tread-read',
+      body: { part: 'tyre-fl', depth: { lowMm: mm, highMm: mm }, unit: 'mm' },
+    }),
+  ),
+  fc
+    .integer({ min: 0, max: 300_000 })
+    .map((value): Fact => ({ kind: 'odometer-read', body: { value, unit: 'mi' } })),
+  // Undoes anything, earlier or later, itself and other undos included.
+  fc.integer({ min: 1, max: 45 }).map((n): Fact => ({ kind: 'undone', body: { entry: idOf(n) } })),
+);
+
+/** The log of one walk, in the order it was made. */
+export const arbitraryLog: fc.Arbitrary<Entry[]> = fc
+  .array(fact, { maxLength: 44 })
+  .map((facts) => entriesOf([begun, ...facts]));

@@ -1,0 +1,59 @@
+import type { Page } from '@playwright/test';
+import type { RunningServer } from '../builders/runningServer';
+import { expect } from './server';
+
+export const NELL = '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a01';
+
+/** Opens the yard with Nell walking. */
+export async function openYard(page: Page, server: RunningServer): Promise<void> {
+  await server.post('/api/people', { id: NELL, name: 'Nell Harrick' });
+  await page.addInitScript((id) => localStorage.setItem('zelk.walker', id), NELL);
+  await page.goto(server.origin);
+}
+
+export interface CarTyped {
+  stock?: string;
+  country?: string;
+  style?: string;
+}
+
+/** Adds a car by the form and ends on its page. */
+export async function addCar(
+  page: Page,
+  { stock = 'E-1', country = 'United Kingdom', style = 'Five-door hatch' }: CarTyped = {},
+): Promise<void> {
+  await page.getByRole('link', { name: 'Add car' }).click();
+  await page.getByLabel('Stock number').fill(stock);
+  await page.getByLabel('Make').fill('Fenlark');
+  await page.getByLabel('Model').fill('Tessel');
+  await page.getByLabel('Year of first use').fill('2017');
+  await page.getByLabel('Colour').fill('Estuary blue');
+  await page.getByLabel('Body style').selectOption({ label: style });
+  await page.getByLabel('Country').selectOption({ label: country });
+  await page.getByRole('button', { name: 'Add the car' }).click();
+  await expect(page.getByRole('heading', { name: 'Walk-rounds' })).toBeVisible();
+}
+
+export async function startWalk(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /Start .*walk-round/ }).click();
+  await expect(page.getByText(/Stop 1 of/)).toBeVisible();
+}
+
+/** The part on the map; several faces are shown at a desk, each part once. */
+export const partOf = (page: Page, id: string) => page.locator(`[data-part="${id}"]`);
+
+/** Taps the middle of a part as a finger would. */
+export async function tapPart(page: Page, id: string): Promise<void> {
+  // The view glides to the part; a tap in mid-flight would land beside it.
+  await page.waitForTimeout(250);
+  await partOf(page, id).click({ force: true });
+}
+
+export async function goTo(page: Page, id: string, name: string): Promise<void> {
+  await page.getByRole('button', { name: /parts left/ }).click();
+  await page.getByRole('listitem').getByRole('button', { name, exact: true }).first().click();
+  await expect(partOf(page, id)).toHaveAttribute('aria-current', 'true');
+}
+
+/** Longer than the outbox waits between two tries. */
+export const saved = (page: Page) => expect(page.getByTestId('outbox')).toHaveAccessibleName(/^Saved/, { timeout: 20_000 });

@@ -1,0 +1,11 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { expect, it } from 'vitest';
+import { walkFileJsonSchema } from '../src/server/http/createApp';
+
+// Run with ZELK_WRITE_SCHEMA=1 to publish a changed shape; a change that old files do not fit needs a new version.
+it('the published schema is the one that is served', () => {
+  const file = new URL('../docs/walk.schema.json', import.meta.url);
+  const served = `${JSON.stringify(walkFileJsonSchema(), null, 2)}\n`;
+  if (process.env.ZELK_WRITE_SCHEMA) writeFileSync(file, served);
+  expect(readFileSync(file, 'utf8')).toBe(served);
+});
