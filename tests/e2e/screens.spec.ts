@@ -117,6 +117,7 @@ test('the walk can be driven by keyboard alone', async ({ page, server }) => {
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toContainText('this part is clear, walk on');
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await partOf(page, 'bumper-front').focus();
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Scuff', exact: true }).focus();
@@ -150,7 +151,7 @@ test('a walk is exported here and imported into another Zelk', async ({ page, se
   await saved(page);
   await page.getByRole('link', { name: 'Report' }).click();
   await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
-  await expect(page.getByText('Report, revision 1')).toBeVisible();
+  await expect(page.getByText('Report, revision 1', { exact: true })).toBeVisible();
   await page.goto(server.origin);
   await page.getByRole('link', { name: /Fenlark Tessel/ }).click();
   const download = page.waitForEvent('download');

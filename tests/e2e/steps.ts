@@ -56,4 +56,5 @@ export async function goTo(page: Page, id: string, name: string): Promise<void> 
 }
 
 /** Longer than the outbox waits between two tries. */
-export const saved = (page: Page) => expect(page.getByTestId('outbox')).toHaveAccessibleName(/^Saved/, { timeout: 20_000 });
+export const saved = (page: Page) =>
+  expect(page.getByTestId('outbox')).toHaveAccessibleName(/^Saved/, { timeout: 20_000 });
