@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express, Router } from 'express';
@@ -6,6 +6,7 @@ import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
 import { walkFileSchema } from '#core/exchange';
+import { tokenPattern } from '../store/shareStore';
 import type { Context } from './context';
 import { answerErrors, noSuchRoute } from './errors';
 import { describeApi } from './openapi';
@@ -98,8 +99,19 @@ function serveInterface(app: Express, webDir: string): void {
     (_request, response) => {
       response.set('Cache-Control', 'no-cache').sendFile(join(webDir, file));
     };
-  app.get('/r/:token', page('buyer.html'));
+  app.get('/r/:token', buyerPage(webDir));
   app.get('/{*path}', page('index.html'));
+}
+
+/** The buyer's page, told at once what it will ask for, so that the report travels while the page is still being read. */
+function buyerPage(webDir: string): express.RequestHandler {
+  const html = readFileSync(join(webDir, 'buyer.html'), 'utf8');
+  return (request, response) => {
+    const token = String(request.params.token);
+    if (tokenPattern.test(token))
+      response.set('Link', `</api/shared/${token}>; rel=preload; as=fetch; crossorigin=anonymous`);
+    response.set({ 'Cache-Control': 'no-cache', 'Referrer-Policy': 'no-referrer' }).type('html').send(html);
+  };
 }
 
 const levelOf = (_request: unknown, response: { statusCode: number }, error?: Error) =>

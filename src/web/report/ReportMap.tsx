@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
-import { type BodyStyle, type FaceId, faceIds, faceName, sentence } from '#core/car';
+import { bodyStyle, type FaceId, faceIds, faceName, sentence } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import type { PartStatus } from '#core/walk';
 import { FaceMap, type MapFinding } from '../map/FaceMap';
 
 /** Where the findings are. Tapping a part goes to its first finding. */
-export function ReportMap({ report, style }: { report: ReportDocument; style: BodyStyle }) {
+export default function ReportMap({ report }: { report: ReportDocument }) {
+  const style = bodyStyle(report.car.bodyStyle);
   const statuses = useMemo(() => new Map(report.parts.map((part) => [part.part, part.status])), [report]);
   const statusOf = (part: string): PartStatus => statuses.get(part) ?? 'not-looked-at';
   const findings = report.findings.map(

@@ -1,11 +1,14 @@
-import { bodyStyle, countryOf } from '#core/car';
+import { lazy, Suspense } from 'react';
+import { countryOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import { noticeDistances, noticeWords } from '#core/walk';
 import { FindingCard } from './FindingCard';
 import { PartList } from './PartList';
 import type { PhotoUrl } from './photoUrl';
-import { ReportMap } from './ReportMap';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
+
+// Words first: the map is drawn once they stand.
+const ReportMap = lazy(() => import('./ReportMap'));
 
 /** The frozen report as a page, phone first, from the far view inwards. */
 export function ReportView({ report, photoUrl }: { report: ReportDocument; photoUrl: PhotoUrl }) {
@@ -51,7 +54,9 @@ export function ReportView({ report, photoUrl }: { report: ReportDocument; photo
           value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
         />
       </dl>
-      <ReportMap report={report} style={bodyStyle(car.bodyStyle)} />
+      <Suspense fallback={<div className="mt-6 h-192" />}>
+        <ReportMap report={report} />
+      </Suspense>
       {groups.map(({ distance, findings }) =>
         findings.length === 0 ? null : (
           <section key={distance ?? 'unsaid'} className="mt-8 px-4">

@@ -1,8 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { woffToSfnt } from './woffToSfnt';
 
 const require = createRequire(import.meta.url);
-const load = (path: string) => readFileSync(require.resolve(path));
+const load = (path: string) => {
+  const bytes = readFileSync(require.resolve(path));
+  return path.endsWith('.woff') ? woffToSfnt(bytes) : bytes;
+};
 
 export type Weight = 'regular' | 'bold';
 

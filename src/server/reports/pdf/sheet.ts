@@ -28,6 +28,7 @@ export class Sheet {
   readonly left = MARGIN;
   y = MARGIN;
   readonly #known = new Set<FontName>();
+  readonly #heights = new Map<string, number>();
 
   constructor(paper: Paper, title: string) {
     this.pdf = new PDFDocument({
@@ -56,8 +57,15 @@ export class Sheet {
   }
 
   heightOf(text: string, { size = 10, weight = 'regular', width = this.width }: TextStyle = {}): number {
-    this.#use(text, weight);
-    return this.pdf.fontSize(size).heightOfString(text, { width, lineGap: 1.5 });
+    // A block is measured whole before its lines are written: each line need be laid out only once for that.
+    const key = `${size} ${weight} ${width} ${text}`;
+    let height = this.#heights.get(key);
+    if (height === undefined) {
+      this.#use(text, weight);
+      height = this.pdf.fontSize(size).heightOfString(text, { width, lineGap: 1.5 });
+      this.#heights.set(key, height);
+    }
+    return height;
   }
 
   text(text: string, style: TextStyle = {}): void {
