@@ -9,7 +9,7 @@ export const walkSummarySchema = z.object({
   id: z.uuid(),
   lastEntryAt: z.string(),
   parts: z.int(),
-  looked: z.int(),
+  visited: z.int(),
   findings: z.int(),
   photos: z.int(),
   /** The latest report frozen from it. */

@@ -52,6 +52,7 @@ export {
   type Face,
   type FaceId,
   faceIds,
+  middleOf,
   type Part,
   type PartId,
   partIdOf,

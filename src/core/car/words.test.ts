@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { twinPosition } from './sides';
-import { bodyStyle, bodyStyleIds, type Part } from './styles/bodyStyle';
+import { bodyStyle, bodyStyleIds, middleOf, type Part } from './styles/bodyStyle';
 import { contains } from './styles/geometry';
 import { partName, partNameForAnyone, type Speech } from './words';
 
@@ -49,6 +49,10 @@ describe('the map', () => {
       }
       expect(contains(p.outline, p.mark.at)).toBe(true);
       expect(p.mark.radius).toBeGreaterThan(5);
+      const middle = middleOf(p);
+      expect(contains(p.outline, [p.box.x + middle.u * p.box.width, p.box.y + middle.v * p.box.height])).toBe(
+        true,
+      );
     }
   });
 

@@ -67,7 +67,9 @@ describe('the frozen report', () => {
     expect(report.notLookedAt).toContain('Nearside wing (left)');
     expect(report.notSeen).toEqual([{ name: 'Nearside sill (left)', why: 'wet' }]);
     expect(report.readingsMissing).toContain('Odometer');
-    expect(report.summary[0]).toBe(`2 of ${total} parts on the route were looked at; ${total - 2} were not.`);
+    expect(report.summary[0]).toBe(
+      `1 of ${total} parts on the route were looked at; 1 could not be seen, ${total - 2} were not.`,
+    );
   });
 
   it('tells findings by how far off they are noticed, and what is promised', () => {

@@ -13,10 +13,17 @@ const noticedFrom: Record<NoticeDistance, string> = {
 /** What the reader is told first, from the far view inwards. */
 export function summaryLines(findings: readonly ReportFinding[], cover: Coverage): string[] {
   const lines: string[] = [];
+  const unseen = cover.visited - cover.looked;
+  const gaps = [
+    ...(unseen > 0 ? [`${unseen} could not be seen`] : []),
+    ...(cover.left.length > 0
+      ? [`${cover.left.length} ${cover.left.length === 1 ? 'was' : 'were'} not`]
+      : []),
+  ];
   lines.push(
-    cover.left.length === 0
+    gaps.length === 0
       ? `All ${cover.total} parts on the route were looked at.`
-      : `${cover.looked} of ${cover.total} parts on the route were looked at; ${cover.left.length} were not.`,
+      : `${cover.looked} of ${cover.total} parts on the route were looked at; ${gaps.join(', ')}.`,
   );
   if (findings.length === 0) {
     lines.push(cover.looked === 0 ? 'Nothing has been looked at yet.' : 'No findings on what was looked at.');

@@ -18,6 +18,9 @@ export function partStatus(state: WalkState, part: PartId): PartStatus {
 
 export interface Coverage {
   total: number;
+  /** Looked at, or a reason was given why not. */
+  visited: number;
+  /** Really looked at. */
   looked: number;
   /** Stops not looked at yet, in walking order. */
   left: Stop[];
@@ -37,9 +40,11 @@ export function coverage(state: WalkState, style: BodyStyle): Coverage {
     const look = state.looks.get(part);
     return look?.status === 'not-seen' ? [{ part, why: look.why }] : [];
   });
+  const hidden = [...statuses.values()].filter((status) => status === 'not-seen').length;
   return {
     total: route.length,
-    looked: route.length - left.length,
+    visited: route.length - left.length,
+    looked: route.length - left.length - hidden,
     left,
     notSeen,
     treadsLeft: route

@@ -115,22 +115,37 @@ describe('share links', () => {
   });
 });
 
-describe('the PDF', () => {
-  const pdfOf = async (paper: string) => {
-    const report = await freeze();
-    const { body } = await request(server.app)
-      .get(`/api/reports/${report.id}/pdf?paper=${paper}`)
-      .buffer()
-      .parse((response, done) => {
-        const chunks: Buffer[] = [];
-        response.on('data', (chunk: Buffer) => chunks.push(chunk));
-        response.on('end', () => done(null, Buffer.concat(chunks)));
-      });
-    const file = join(server.dir, 'report.pdf');
-    writeFileSync(file, body as Buffer);
-    return { report, file };
-  };
+const pdfOf = async (paper: string) => {
+  const report = await freeze();
+  const { body } = await request(server.app)
+    .get(`/api/reports/${report.id}/pdf?paper=${paper}`)
+    .buffer()
+    .parse((response, done) => {
+      const chunks: Buffer[] = [];
+      response.on('data', (chunk: Buffer) => chunks.push(chunk));
+      response.on('end', () => done(null, Buffer.concat(chunks)));
+    });
+  const file = join(server.dir, 'report.pdf');
+  writeFileSync(file, body as Buffer);
+  return { report, file };
+};
 
+describe('a very long note', () => {
+  it('runs on over the pages of the PDF and is there to its end', async () => {
+    const note = Array.from({ length: 250 }, (_, i) => `line${i}`).join('\n');
+    const long = entriesOf(
+      [{ kind: 'finding-amended', body: { finding: idOf(0xf002), changes: { note } } }],
+      WALK,
+      80,
+    );
+    await request(server.app).post(`/api/walks/${WALK}/entries`).send({ entries: long }).expect(200);
+    const { file } = await pdfOf('a4');
+    const text = execFileSync('pdftotext', ['-layout', file, '-']).toString();
+    for (const line of ['line0', 'line124', 'line249', 'page 1 of']) expect(text).toContain(line);
+  });
+});
+
+describe('the PDF', () => {
   it.each([
     ['a4', /595\.\d+ x 841\.\d+ pts|595 x 842 pts/],
     ['letter', /612 x 792 pts/],

@@ -31,11 +31,11 @@ describe('appending entries', () => {
   it('keeps the list’s figures in step with the log', async () => {
     await post(entries).expect(200);
     const { body } = await request(server.app).get('/api/cars?search=tessel').expect(200);
-    expect(body.cars[0].walk).toMatchObject({ looked: 3, findings: 2, photos: 0 });
+    expect(body.cars[0].walk).toMatchObject({ visited: 3, findings: 2, photos: 0 });
     const undo = entriesOf([{ kind: 'undone', body: { entry: entries[3]?.id as string } }], WALK, 50);
     await post(undo).expect(200);
     const after = await request(server.app).get('/api/cars').expect(200);
-    expect(after.body.cars[0].walk).toMatchObject({ looked: 2, findings: 1 });
+    expect(after.body.cars[0].walk).toMatchObject({ visited: 2, findings: 1 });
   });
 
   it('refuses all of a request with one bad entry, names it, and stores nothing', async () => {

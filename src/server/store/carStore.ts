@@ -16,7 +16,7 @@ export interface CarSummary {
     id: string;
     lastEntryAt: string;
     parts: number;
-    looked: number;
+    visited: number;
     findings: number;
     photos: number;
     revision?: number;
@@ -27,7 +27,7 @@ interface SummaryRow extends CarRow {
   walk_id: string | null;
   last_entry_at: string;
   parts: number;
-  looked: number;
+  visited: number;
   findings: number;
   photos: number;
   revision: number | null;
@@ -67,7 +67,7 @@ export function makeCarStore(db: Db) {
   // The newest walk of each car, found through walks_of_car.
   const page = (words: number) =>
     db.prepare<unknown[], SummaryRow>(`
-      SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, looked, findings, photos,
+      SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, visited, findings, photos,
              (SELECT max(revision) FROM reports WHERE reports.walk_id = walks.id) AS revision
       FROM cars
       LEFT JOIN walks ON walks.id =
@@ -116,11 +116,11 @@ export function makeCarStore(db: Db) {
 }
 
 function readSummary(row: SummaryRow): CarSummary {
-  const { walk_id: id, last_entry_at: lastEntryAt, parts, looked, findings, photos, revision } = row;
+  const { walk_id: id, last_entry_at: lastEntryAt, parts, visited, findings, photos, revision } = row;
   const walk =
     id === null
       ? undefined
-      : { id, lastEntryAt, parts, looked, findings, photos, revision: revision ?? undefined };
+      : { id, lastEntryAt, parts, visited, findings, photos, revision: revision ?? undefined };
   return { car: readRow(row), walk };
 }
 

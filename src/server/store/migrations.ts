@@ -35,7 +35,7 @@ export const migrations: readonly { number: number; sql: string }[] = [
         last_entry_at TEXT NOT NULL,
         entries INTEGER NOT NULL,
         parts INTEGER NOT NULL,
-        looked INTEGER NOT NULL,
+        visited INTEGER NOT NULL,
         findings INTEGER NOT NULL,
         photos INTEGER NOT NULL
       ) STRICT;

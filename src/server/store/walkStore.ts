@@ -12,7 +12,7 @@ export interface WalkRow {
   last_entry_at: string;
   entries: number;
   parts: number;
-  looked: number;
+  visited: number;
   findings: number;
   photos: number;
 }
@@ -37,14 +37,14 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     'SELECT walk_id, json FROM entries WHERE id = ?',
   );
   const insertWalk = db.prepare(
-    `INSERT INTO walks (id, car_id, body_style, begun_at, last_entry_at, entries, parts, looked, findings, photos)
+    `INSERT INTO walks (id, car_id, body_style, begun_at, last_entry_at, entries, parts, visited, findings, photos)
      VALUES (@id, @car_id, @body_style, @begun_at, @begun_at, 0, 0, 0, 0, 0)`,
   );
   const insertEntry = db.prepare(
     'INSERT INTO entries (walk_id, position, id, json, received_at) VALUES (?, ?, ?, ?, ?)',
   );
   const project = db.prepare(
-    `UPDATE walks SET last_entry_at = ?, entries = ?, parts = ?, looked = ?, findings = ?, photos = ? WHERE id = ?`,
+    `UPDATE walks SET last_entry_at = ?, entries = ?, parts = ?, visited = ?, findings = ?, photos = ? WHERE id = ?`,
   );
   const cache = new LogCache();
 
@@ -62,7 +62,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
       state.lastEntryAt ?? row.begun_at,
       entries.length,
       cover.total,
-      cover.looked,
+      cover.visited,
       findings,
       state.photos.length,
       row.id,

@@ -2,6 +2,7 @@ import { type KeyboardEvent, type MouseEvent, memo, useMemo, useRef } from 'reac
 import {
   type BodyStyle,
   type FaceId,
+  middleOf,
   type Part,
   type PartId,
   partNameForAnyone,
@@ -87,7 +88,7 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();
     event.stopPropagation();
-    onPart?.(part.id, { u: 0.5, v: 0.5 });
+    onPart?.(part.id, middleOf(part));
   };
   const label = ({ id, kind, position }: Part) => {
     const numbers = findings.filter((f) => f.part === id && f.standing !== 'dismissed').map((f) => f.number);

@@ -5,7 +5,7 @@ import { type BodyStyle, type FaceId, faceName, type Speech, sentence } from '#c
 const turned: Record<FaceId, number> = { rear: 0, left: -90, front: -180, right: 90, top: 0 };
 const walkOrder: readonly FaceId[] = ['front', 'left', 'rear', 'right'];
 
-export type FaceProgress = Record<FaceId, { looked: number; total: number }>;
+export type FaceProgress = Record<FaceId, { visited: number; total: number }>;
 
 interface TurningPlanProps {
   style: BodyStyle;
@@ -49,8 +49,8 @@ export function TurningPlan({ style, face, speech, progress, onFace }: TurningPl
             <path d={`M0 ${-length * 0.43}l260 330h-520z`} className="fill-soft" />
             {(Object.keys(edges) as (keyof typeof edges)[]).map((id) => {
               const [x1, y1, x2, y2] = edges[id];
-              const { looked, total } = progress[id];
-              const share = total > 0 ? looked / total : 0;
+              const { visited, total } = progress[id];
+              const share = total > 0 ? visited / total : 0;
               return (
                 // biome-ignore lint/a11y/noStaticElementInteractions: the buttons beside do the same for every reader.
                 <g key={id} onClick={() => onFace(id)} className="cursor-pointer">
@@ -76,8 +76,8 @@ export function TurningPlan({ style, face, speech, progress, onFace }: TurningPl
           <p className="text-sm text-soft max-sm:sr-only">You stand at the</p>
           <p className="font-bold leading-tight">{sentence(faceName(face, speech))}</p>
           <p className="text-sm text-soft tabular-nums">
-            {progress[face].looked} of {progress[face].total}
-            <span className="max-sm:sr-only"> looked at</span>
+            {progress[face].visited} of {progress[face].total}
+            <span className="max-sm:sr-only"> visited</span>
           </p>
         </div>
         <button

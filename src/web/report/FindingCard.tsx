@@ -30,7 +30,7 @@ export function FindingCard({
       </div>
       <div className="mt-1 space-y-0.5">
         {finding.suspected && <p>Suspected only; a second look is wanted.</p>}
-        {finding.tests && <p>Tried: {finding.tests}.</p>}
+        {finding.tests && <p>{sentence(finding.tests)}.</p>}
         {finding.action && (
           <p>
             {finding.promised ? 'Will be done: ' : ''}

@@ -137,3 +137,10 @@ function makePart(
 
 const markOf = (outline: readonly Point[]): Part['mark'] =>
   outline.length > 0 ? innerPoint(outline) : { at: [0, 0], radius: 0 };
+
+/** The mark's place as a spot in the part's own box, for findings logged without pointing. */
+export function middleOf({ box, mark }: Pick<Part, 'box' | 'mark'>): { u: number; v: number } {
+  if (box.width === 0 || box.height === 0) return { u: 0.5, v: 0.5 };
+  const share = (value: number) => Math.round(value * 1000) / 1000;
+  return { u: share((mark.at[0] - box.x) / box.width), v: share((mark.at[1] - box.y) / box.height) };
+}

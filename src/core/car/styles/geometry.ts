@@ -132,16 +132,19 @@ export function contains(outline: Line, [px, py]: Point): boolean {
 export function innerPoint(outline: Line): { at: Point; radius: number } {
   const steps = 12;
   const { x, y, width, height } = boxOf(outline);
-  let best = { at: [x + width / 2, y + height / 2] as Point, radius: 0 };
+  const middle: Point = [x + width / 2, y + height / 2];
+  let best = { at: middle, radius: 0, worth: 0 };
   for (let i = 1; i < steps; i++) {
     for (let j = 1; j < steps; j++) {
       const at: Point = [x + (width * i) / steps, y + (height * j) / steps];
       if (!contains(outline, at)) continue;
       const radius = edgeDistance(outline, at);
-      if (radius > best.radius) best = { at, radius };
+      // Of equally roomy places the one nearest the middle.
+      const worth = radius - 0.05 * Math.hypot(at[0] - middle[0], at[1] - middle[1]);
+      if (radius > 0 && (best.radius === 0 || worth > best.worth)) best = { at, radius, worth };
     }
   }
-  return best;
+  return { at: best.at, radius: best.radius };
 }
 
 function edgeDistance(outline: Line, [px, py]: Point): number {

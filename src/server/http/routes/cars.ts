@@ -69,7 +69,7 @@ export function carRoutes({ stores, now }: Context): AnyRoute[] {
             begunAt: row.begun_at,
             lastEntryAt: row.last_entry_at,
             parts: row.parts,
-            looked: row.looked,
+            visited: row.visited,
             findings: row.findings,
             photos: row.photos,
             revision: frozen.at(-1)?.revision,

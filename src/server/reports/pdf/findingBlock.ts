@@ -1,3 +1,4 @@
+import { sentence } from '#core/car';
 import type { ReportDocument, ReportFinding, ReportPhoto } from '#core/report';
 import { noticeWords } from '#core/walk';
 import { ink, type Sheet, soft, tape } from './sheet';
@@ -7,6 +8,7 @@ export type PhotoPath = (sha256: string) => string | false | undefined;
 
 const TEXT_SHARE = 0.44;
 const PHOTO_GAP = 8;
+const NAME = { size: 11.5, weight: 'bold' } as const;
 const PHOTO_RATIO = 3 / 4;
 /** A strip of tape is longer the farther off the finding is noticed. */
 const stripWidth = { 'up-close': 24, 'one-step-back': 38, 'across-the-bay': 56 } as const;
@@ -21,35 +23,39 @@ export function findingBlock(
   const photos = finding.photos.flatMap((n) => report.photos.find((photo) => photo.number === n) ?? []);
   const textWidth = sheet.width * (photos.length > 0 ? TEXT_SHARE : 1);
   const lines = linesOf(finding);
+  const name = finding.suspected ? `Suspected: ${finding.line}. A second look is wanted.` : finding.line;
+  const nameStyle = { ...NAME, width: textWidth, gap: 2 };
+  const nameHeight = sheet.heightOf(name, nameStyle) + 2;
   const textHeight =
-    22 + lines.reduce((sum, line) => sum + sheet.heightOf(line, { width: textWidth }) + 2, 0);
+    22 + nameHeight + lines.reduce((sum, line) => sum + sheet.heightOf(line, { width: textWidth }) + 2, 0);
   const cell = (sheet.width * (1 - TEXT_SHARE) - 2 * PHOTO_GAP) / 2;
   const cellHeight = cell * PHOTO_RATIO + 14;
   const rows = Math.ceil(photos.length / 2);
   sheet.need(Math.min(Math.max(textHeight, rows * cellHeight) + 12, 600));
 
   const top = sheet.y;
-  strip(sheet, finding);
-  sheet.y = top + 22;
-  for (const line of lines) sheet.text(line, { width: textWidth, gap: 2 });
-  const textEnd = sheet.y;
+  const page = sheet.page;
+  // Photos before words: a very long note may run on to the next page, the photos stay with the strip.
   photos.slice(0, 4).forEach((photo, i) => {
     const x = sheet.left + textWidth + PHOTO_GAP + (i % 2) * (cell + PHOTO_GAP);
     drawPhoto(sheet, photo, path, x, top + Math.floor(i / 2) * cellHeight, cell);
   });
-  sheet.y = Math.max(textEnd, top + Math.min(rows, 2) * cellHeight) + 4;
+  strip(sheet, finding);
+  sheet.y = top + 22;
+  sheet.text(name, nameStyle);
+  for (const line of lines) sheet.text(line, { width: textWidth, gap: 2 });
+  if (sheet.page === page) sheet.y = Math.max(sheet.y, top + Math.min(rows, 2) * cellHeight);
+  sheet.y += 4;
   sheet.line();
 }
 
 function linesOf(finding: ReportFinding): string[] {
-  const place = finding.partName.charAt(0).toUpperCase() + finding.partName.slice(1);
   return [
-    place,
-    finding.suspected ? `Suspected: ${finding.line}. A second look is wanted.` : finding.line,
+    sentence(finding.partName),
     finding.notice ? `Noticed: ${noticeWords[finding.notice].name.toLowerCase()}` : '',
-    finding.tests && `Tried: ${finding.tests}`,
+    finding.tests && sentence(finding.tests),
     finding.action && `${finding.promised ? 'Will be done' : 'Decision'}: ${finding.action}`,
-    finding.note,
+    ...finding.note.split('\n'),
     finding.caution ? `Caution: ${finding.caution}` : '',
   ].filter((line) => line !== '');
 }

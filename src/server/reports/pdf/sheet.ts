@@ -27,6 +27,8 @@ export class Sheet {
   readonly pdf: PDFKit.PDFDocument;
   readonly left = MARGIN;
   y = MARGIN;
+  /** Counts pages turned. */
+  page = 1;
   readonly #known = new Set<FontName>();
   readonly #heights = new Map<string, number>();
 
@@ -53,6 +55,7 @@ export class Sheet {
   need(height: number): void {
     if (this.y + height <= this.#end) return;
     this.pdf.addPage();
+    this.page++;
     this.y = MARGIN;
   }
 

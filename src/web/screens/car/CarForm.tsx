@@ -32,6 +32,8 @@ const names: Partial<Record<keyof CarFormValues, string>> = {
   plate: 'Number plate',
 };
 
+const americanNames: typeof names = { colour: 'Color', plate: 'License plate' };
+
 export function CarForm({ car }: { car?: Car }) {
   const navigate = useNavigate();
   const client = useQueryClient();
@@ -58,8 +60,10 @@ export function CarForm({ car }: { car?: Car }) {
         setError(field, { message }, { shouldFocus: i === 0 });
   });
 
+  const label = (field: keyof CarFormValues) =>
+    (vocabulary === 'us' ? americanNames[field] : undefined) ?? names[field] ?? field;
   const text = (field: keyof typeof names & keyof CarFormValues, more: Record<string, unknown> = {}) => (
-    <Field id={field} label={names[field] ?? field} error={formState.errors[field]?.message}>
+    <Field id={field} label={label(field)} error={formState.errors[field]?.message}>
       <input
         id={field}
         className={inputLook}

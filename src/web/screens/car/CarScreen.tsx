@@ -108,14 +108,14 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
 }
 
 function WalkRow({ walk }: { walk: CarPage['walks'][number] }) {
-  const open = walk.looked < walk.parts;
+  const open = walk.visited < walk.parts;
   return (
     <li className="border-b border-line py-3">
       <p className="font-bold">
         {new Date(walk.begunAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
       </p>
       <p className="mb-2 text-sm text-soft tabular-nums">
-        {walk.looked} of {walk.parts} parts looked at · {walk.findings} findings · {walk.photos} photos
+        {walk.visited} of {walk.parts} parts visited · {walk.findings} findings · {walk.photos} photos
       </p>
       <div className="flex flex-wrap gap-2">
         <Link to={`/walks/${walk.id}`} className={buttonLook(open ? 'main' : 'plain')}>

@@ -5,7 +5,7 @@ import { v4 as newId } from 'uuid';
 import { walkPageSchema } from '#core/api';
 import { carTitle, partNameForAnyone, sentence } from '#core/car';
 import { reportDocumentSchema } from '#core/report';
-import { type Coverage, coverage } from '#core/walk';
+import { type Coverage, coverage, isDismissed } from '#core/walk';
 import { getJson, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -35,6 +35,7 @@ export function FreezeScreen() {
 function Freeze({ walk }: { walk: OpenWalk }) {
   const { page, state, style } = walk;
   const cover = coverage(state, style);
+  const standing = state.findings.filter((finding) => !isDismissed(finding)).length;
   const navigate = useNavigate();
   const client = useQueryClient();
   const walker = useWalker();
@@ -69,8 +70,7 @@ function Freeze({ walk }: { walk: OpenWalk }) {
       <div>
         <h1 className="text-2xl">{carTitle(page.car)}</h1>
         <p className="text-soft tabular-nums">
-          {cover.looked} of {cover.total} parts looked at · {state.findings.length} findings ·{' '}
-          {state.photos.length} photos
+          {cover.looked} of {cover.total} parts looked at · {standing} findings · {state.photos.length} photos
         </p>
       </div>
       <Holes cover={cover} walk={walk} />

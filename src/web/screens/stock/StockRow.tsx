@@ -9,7 +9,7 @@ export function StockRow({ summary: { car, walk } }: { summary: CarSummary }) {
     <li className="border-b border-line">
       <Link
         to={`/cars/${car.id}`}
-        className="grid min-h-18 grid-cols-[6rem_1fr_auto] items-center gap-x-3 px-1 py-2.5 hover:bg-fill sm:grid-cols-[6rem_minmax(0,5fr)_minmax(0,3fr)_10rem]"
+        className="grid min-h-18 grid-cols-[6rem_1fr] items-center gap-x-3 px-1 py-2.5 hover:bg-fill sm:grid-cols-[6rem_minmax(0,5fr)_minmax(0,3fr)_10rem]"
       >
         <Silhouette bodyStyle={car.bodyStyle} paintTone={car.paintTone} />
         <span className="min-w-0">
@@ -30,20 +30,21 @@ export function StockRow({ summary: { car, walk } }: { summary: CarSummary }) {
 }
 
 function Stage({ walk }: Pick<CarSummary, 'walk'>) {
-  if (!walk) return <span className="text-right text-sm">Not walked</span>;
-  const share = walk.parts > 0 ? walk.looked / walk.parts : 0;
+  if (!walk)
+    return <span className="text-sm max-sm:col-start-2 max-sm:text-soft sm:text-right">Not walked</span>;
+  const share = walk.parts > 0 ? walk.visited / walk.parts : 0;
   const says = walk.revision
     ? `Report, revision ${walk.revision}`
-    : walk.looked < walk.parts
-      ? `${walk.parts - walk.looked} parts left`
+    : walk.visited < walk.parts
+      ? `${walk.parts - walk.visited} parts left`
       : 'Walked';
   return (
-    <span className="text-right text-sm tabular-nums">
-      <span className="block font-bold">{says}</span>
-      <span className="block text-soft">
+    <span className="text-sm tabular-nums max-sm:col-start-2 max-sm:flex max-sm:items-center max-sm:gap-2 sm:text-right">
+      <span className="font-bold sm:block">{says}</span>
+      <span className="text-soft sm:block">
         {walk.findings} {walk.findings === 1 ? 'finding' : 'findings'}
       </span>
-      <span aria-hidden className="mt-1 ml-auto block h-1.5 w-24 bg-fill">
+      <span aria-hidden className="ml-auto block h-1.5 w-12 bg-fill sm:mt-1 sm:w-24">
         <span className="block h-full bg-clear-ink" style={{ width: `${share * 100}%` }} />
       </span>
     </span>

@@ -34,9 +34,9 @@ export function StockScreen() {
         <WalkerPicker />
       </Bar>
       <main className="mx-auto max-w-5xl p-3 sm:p-4">
-        <div className="mb-3 flex flex-wrap items-end gap-2">
-          <h1 className="mr-auto text-2xl max-sm:w-full">Stock list</h1>
-          <div className="relative min-w-48 flex-1 sm:max-w-80">
+        <div className="mb-3 flex flex-wrap items-center gap-2">
+          <h1 className="mr-auto text-2xl">Stock list</h1>
+          <div className="relative min-w-48 flex-1 max-sm:order-2 sm:max-w-80">
             <Search aria-hidden size={20} className="absolute top-3.5 left-3 text-soft" />
             <input
               type="search"
@@ -47,7 +47,12 @@ export function StockScreen() {
               onChange={(event) => setSearch(event.target.value)}
             />
           </div>
-          <Link to="/import" className={buttonLook()} aria-label="Import a walk" title="Import a walk">
+          <Link
+            to="/import"
+            className={`${buttonLook()} max-sm:order-3`}
+            aria-label="Import a walk"
+            title="Import a walk"
+          >
             <FileInput aria-hidden size={20} /> <span className="max-sm:sr-only">Import</span>
           </Link>
           <Link to="/cars/new" className={buttonLook('main')}>

@@ -1,6 +1,6 @@
 import { Maximize2, Minimize2 } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';
-import { type FaceId, type PartId, partNameForAnyone, sentence } from '#core/car';
+import { type FaceId, middleOf, type PartId, partNameForAnyone, sentence } from '#core/car';
 import { coverage, type Fact, firstRoute, nextLeft, partStatus, type Spot } from '#core/walk';
 import { FaceMap } from '../../map/FaceMap';
 import { TurningPlan } from '../../map/TurningPlan';
@@ -77,7 +77,19 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   );
   const toggleClose = useCallback(() => setClose((now) => !now), []);
   const help = useCallback(() => setHelping(true), []);
-  useWalkKeys({ here, face, setDeck, sayAndWalkOn, step, undo, turn: setTurnedTo, toggleClose, help });
+  const middle = useMemo(() => (partHere ? middleOf(partHere) : { u: 0.5, v: 0.5 }), [partHere]);
+  useWalkKeys({
+    here,
+    middle,
+    face,
+    setDeck,
+    sayAndWalkOn,
+    step,
+    undo,
+    turn: setTurnedTo,
+    toggleClose,
+    help,
+  });
 
   const pending = deck.mode === 'kinds' ? deck : undefined;
   const map = { style, speech: page.car, statusOf, findings, current: here, pending, onPart };

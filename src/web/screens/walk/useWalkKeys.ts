@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { FaceId, PartId } from '#core/car';
-import type { Fact } from '#core/walk';
+import type { Fact, Spot } from '#core/walk';
 import { type KeyAction, useKeys } from './useKeys';
 import type { Deck } from './walkModel';
 
@@ -8,6 +8,8 @@ const walkOrder: readonly FaceId[] = ['front', 'left', 'rear', 'right', 'top'];
 
 interface WalkKeys {
   here: PartId;
+  /** Where a finding lands that is logged without pointing. */
+  middle: Spot;
 
   face: FaceId;
   setDeck: (deck: Deck) => void;
@@ -37,6 +39,7 @@ export const walkKeyHelp: readonly [key: string, does: string][] = [
 
 export function useWalkKeys({
   here,
+  middle,
   face,
   setDeck,
   sayAndWalkOn,
@@ -51,7 +54,7 @@ export function useWalkKeys({
       turn(walkOrder[(walkOrder.indexOf(face) + by + walkOrder.length) % walkOrder.length] as FaceId);
     return [
       { key: 'c', run: () => sayAndWalkOn({ kind: 'part-cleared', body: { part: here } }) },
-      { key: 'f', run: () => setDeck({ mode: 'kinds', part: here, spot: { u: 0.5, v: 0.5 } }) },
+      { key: 'f', run: () => setDeck({ mode: 'kinds', part: here, spot: middle }) },
       { key: 'n', run: () => setDeck({ mode: 'not-seen' }) },
       { key: 'p', run: () => setDeck({ mode: 'photos' }) },
       { key: 'ArrowLeft', run: () => step(-1) },
@@ -65,6 +68,6 @@ export function useWalkKeys({
       { key: '?', run: help },
       { key: 'Escape', run: () => setDeck({ mode: 'stop' }) },
     ];
-  }, [here, face, setDeck, sayAndWalkOn, step, undo, turn, toggleClose, help]);
+  }, [here, middle, face, setDeck, sayAndWalkOn, step, undo, turn, toggleClose, help]);
   useKeys(actions);
 }

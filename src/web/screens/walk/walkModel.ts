@@ -19,11 +19,13 @@ export function toMapFinding(finding: Finding): MapFinding {
 }
 
 export function progressOf(state: WalkState, style: BodyStyle): FaceProgress {
-  const progress = Object.fromEntries(faceIds.map((face) => [face, { looked: 0, total: 0 }])) as FaceProgress;
+  const progress = Object.fromEntries(
+    faceIds.map((face) => [face, { visited: 0, total: 0 }]),
+  ) as FaceProgress;
   for (const { part, face } of firstRoute(style)) {
     if (!face) continue;
     progress[face].total++;
-    if (partStatus(state, part) !== 'not-looked-at') progress[face].looked++;
+    if (partStatus(state, part) !== 'not-looked-at') progress[face].visited++;
   }
   return progress;
 }

@@ -22,7 +22,7 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
     <>
       <DeckHead
         title={groups.length > 0 ? 'What is left' : 'Nothing is left'}
-        note={`${cover.looked} of ${cover.total} parts looked at`}
+        note={`${cover.visited} of ${cover.total} parts visited`}
         onClose={() => setDeck({ mode: 'stop' })}
       />
       <div className="min-h-0 flex-1 overflow-y-auto p-2">

@@ -1,5 +1,5 @@
 import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
-import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { middleOf, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { findingLine, firstRoute, partStatus } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Strip } from '../../../components/Strip';
@@ -70,7 +70,7 @@ export function StopDeck({ walk, here, setDeck, sayAndWalkOn, step, say }: DeckP
           </Button>
           <Button
             className="px-3 whitespace-nowrap"
-            onClick={() => setDeck({ mode: 'kinds', part: here, spot: { u: 0.5, v: 0.5 } })}
+            onClick={() => setDeck({ mode: 'kinds', part: here, spot: middleOf(part) })}
           >
             <Plus aria-hidden size={20} /> Finding
           </Button>
