@@ -39,12 +39,15 @@ function Stage({ walk }: Pick<CarSummary, 'walk'>) {
       ? `${walk.parts - walk.visited} parts left`
       : 'Walked';
   return (
-    <span className="text-sm tabular-nums max-sm:col-start-2 max-sm:flex max-sm:items-center max-sm:gap-2 sm:text-right">
+    <span className="whitespace-nowrap text-sm tabular-nums max-sm:col-start-2 max-sm:flex max-sm:items-center max-sm:gap-2 sm:text-right">
       <span className="font-bold sm:block">{says}</span>
       <span className="text-soft sm:block">
         {walk.findings} {walk.findings === 1 ? 'finding' : 'findings'}
       </span>
-      <span aria-hidden className="ml-auto block h-1.5 w-12 bg-fill sm:mt-1 sm:w-24">
+      <span
+        aria-hidden
+        className={`ml-auto h-1.5 w-12 bg-fill sm:mt-1 sm:block sm:w-24 ${walk.revision ? 'max-sm:hidden' : 'block'}`}
+      >
         <span className="block h-full bg-clear-ink" style={{ width: `${share * 100}%` }} />
       </span>
     </span>
