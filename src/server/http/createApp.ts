@@ -55,7 +55,11 @@ export function createApp(context: Context, webDir: string): Express {
       logger: context.log,
       redact: ['req.headers.cookie'],
       customLogLevel: levelOf,
-      serializers: { req: maskToken },
+      // Of an answer its status alone: a header may carry a token too.
+      serializers: {
+        req: maskToken,
+        res: (response: { statusCode: number }) => ({ statusCode: response.statusCode }),
+      },
     }),
   );
   app.use(

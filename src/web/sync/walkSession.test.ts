@@ -1,0 +1,106 @@
+import 'fake-indexeddb/auto';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import type { WalkPage } from '#core/api';
+import { replay } from '#core/walk';
+import { CAR, WALK, WHO } from '../../../tests/builders/entries';
+import { details } from '../../../tests/builders/testServer';
+import { RefusedError, UnreachableError } from '../api/client';
+import { Outbox } from './outbox';
+import { openOutboxStore } from './outboxStore';
+import { WalkSessions } from './walkSession';
+
+const stamp = '2026-03-01T00:00:00.000Z';
+const page: WalkPage = {
+  walk: WALK,
+  car: {
+    ...details,
+    id: CAR,
+    createdAt: stamp,
+    updatedAt: stamp,
+    variant: '',
+    plate: '',
+    identityNumber: '',
+    identityAsRead: false,
+  },
+  entries: [],
+  photos: [],
+  reports: [],
+};
+let names = 0;
+
+async function open(name = `s${names++}`) {
+  const store = await openOutboxStore(name);
+  const outbox = await Outbox.open(store, {
+    postEntries: async () => Promise.reject(new Error('no signal')),
+    putPhoto: async () => ({}),
+  });
+  return { sessions: new WalkSessions(outbox, store), outbox, name };
+}
+const serverSays = (status: number, body: unknown) =>
+  vi.stubGlobal('fetch', async () => new Response(JSON.stringify(body), { status }));
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+  vi.useRealTimers();
+});
+
+describe('making entries', () => {
+  it('sorts them in the order they were made, even within a millisecond and with a clock set back', async () => {
+    const { sessions, outbox } = await open();
+    const stop = (part: string) => ({ kind: 'stop-reached', body: { part } }) as const;
+    sessions.record(WALK, WHO, ['bonnet', 'grille', 'roof'].map(stop));
+    const now = Date.now();
+    vi.spyOn(Date, 'now').mockReturnValue(now - 3_600_000);
+    sessions.record(WALK, WHO, [stop('door-fl')]);
+    expect(replay(WALK, sessions.made(WALK)).at).toBe('door-fl');
+    const at = sessions.made(WALK).map((entry) => entry.at);
+    expect(at).toEqual(at.toSorted());
+    vi.restoreAllMocks();
+    outbox.stop();
+  });
+
+  it('shows them at once and keeps them for a reopened browser', async () => {
+    const { sessions, outbox, name } = await open();
+    const shown = vi.fn();
+    const leave = sessions.subscribe(shown);
+    const made = sessions.record(WALK, WHO, [{ kind: 'part-cleared', body: { part: 'roof' } }]);
+    expect(shown).toHaveBeenCalledOnce();
+    leave();
+    await vi.waitFor(async () => {
+      const again = await open(name);
+      again.outbox.stop();
+      expect(again.outbox.entriesOf(WALK)).toEqual(made);
+    });
+    outbox.stop();
+  });
+});
+
+describe('opening a walk', () => {
+  it('falls back to what this device last saw when the server is out of reach or does not know it yet', async () => {
+    const { sessions, outbox } = await open();
+    await sessions.remember(page);
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('failed')));
+    await expect(sessions.load(WALK)).resolves.toEqual(page);
+    serverSays(404, { type: 'x', title: 'x', status: 404, detail: 'No such walk.' });
+    await expect(sessions.load(WALK)).resolves.toEqual(page);
+    outbox.stop();
+  });
+
+  it('tells why when there is nothing to fall back to', async () => {
+    const { sessions, outbox } = await open();
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('failed')));
+    await expect(sessions.load(WALK)).rejects.toBeInstanceOf(UnreachableError);
+    serverSays(400, { type: 'x', title: 'x', status: 400, detail: 'That is not a walk of this yard.' });
+    await expect(sessions.load('nonsense')).rejects.toBeInstanceOf(RefusedError);
+    outbox.stop();
+  });
+
+  it('remembers what the server answers', async () => {
+    const { sessions, outbox } = await open();
+    serverSays(200, page);
+    await sessions.load(WALK);
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('failed')));
+    await expect(sessions.load(WALK)).resolves.toEqual(page);
+    outbox.stop();
+  });
+});

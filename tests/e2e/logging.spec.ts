@@ -1,0 +1,119 @@
+import { expect, test } from './server';
+import { addCar, goTo, openYard, partOf, saved, startWalk, tapPart } from './steps';
+
+test('a clear part takes one tap and a finding two', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page);
+  await startWalk(page);
+  let taps = 0;
+  await page.exposeFunction('tapped', () => {
+    taps++;
+  });
+  await page.evaluate(() =>
+    document.addEventListener('click', () => (window as unknown as { tapped: () => void }).tapped(), true),
+  );
+  await page.getByRole('button', { name: 'Clear', exact: true }).click();
+  await expect(page.getByText(/Stop 2 of/)).toBeVisible();
+  expect(taps).toBe(1);
+  await tapPart(page, 'foglamp-l');
+  await page.getByRole('button', { name: 'Moisture inside', exact: true }).click();
+  await expect(page.getByText(/^Logged on the/)).toBeVisible();
+  expect(taps).toBe(3);
+  await saved(page);
+  const { entries } = await (
+    await fetch(`${server.origin}/api/walks/${page.url().split('/').at(-1)}`)
+  ).json();
+  expect(entries.filter((entry: { kind: string }) => entry.kind === 'finding-noted')).toHaveLength(1);
+});
+
+test('the spot is where the finger was', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page);
+  await startWalk(page);
+  await goTo(page, 'door-fr', 'Offside front door (right)');
+  await page.waitForTimeout(300);
+  const box = await partOf(page, 'door-fr').boundingBox();
+  if (!box) throw new Error('the door is not on the screen');
+  // A quarter from the right edge of the screen: on the right side of the car the nose is there.
+  await page.mouse.click(box.x + box.width * 0.75, box.y + box.height * 0.4);
+  await page.getByRole('button', { name: 'Scratch', exact: true }).click();
+  await saved(page);
+  const { entries } = await (
+    await fetch(`${server.origin}/api/walks/${page.url().split('/').at(-1)}`)
+  ).json();
+  const { spot } = entries.find((entry: { kind: string }) => entry.kind === 'finding-noted').body;
+  expect(spot.u).toBeGreaterThan(0.2);
+  expect(spot.u).toBeLessThan(0.3);
+  expect(spot.v).toBeGreaterThan(0.33);
+  expect(spot.v).toBeLessThan(0.47);
+});
+
+test('an American car is spoken of in American', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page, { country: 'United States', style: 'Saloon' });
+  await startWalk(page);
+  await goTo(page, 'wing-fl', "Driver's side fender (left)");
+  await goTo(page, 'bonnet', 'Hood');
+  await goTo(page, 'wheel-fr', 'Passenger side front wheel (right)');
+  await tapPart(page, 'wheel-fr');
+  await page.getByRole('button', { name: 'Curb rash', exact: true }).click();
+  await page.getByLabel('Length').fill('1/2');
+  await page.getByLabel('Note').click();
+  await expect(page.getByRole('heading', { name: 'Curb rash, 0.5 in (12.7 mm) long' })).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await goTo(page, 'tyre-fl', "Driver's side front tire (left)");
+  await page.getByLabel('Tread depth, 32nds of an inch').fill('6');
+  await page.getByRole('button', { name: 'Read' }).click();
+  await expect(page.getByText('Read: 6/32 in')).toBeVisible();
+});
+
+test('a suspicion stays open until it is confirmed or dismissed', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page);
+  await startWalk(page);
+  await goTo(page, 'roof', 'Roof');
+  await tapPart(page, 'roof');
+  await page.getByLabel(/Not sure yet/).check();
+  await page.getByRole('button', { name: 'Dent', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Confirm it' })).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: /parts left/ }).click();
+  await expect(page.getByText('Second look wanted (1)')).toBeVisible();
+  await page.getByRole('listitem').getByRole('button', { name: 'Roof', exact: true }).last().click();
+  await page.getByRole('button', { name: /^Finding 1/ }).click();
+  await page.getByRole('button', { name: 'It was nothing' }).click();
+  await page.getByRole('button', { name: 'a reflection' }).click();
+  await expect(page.getByText('Not a fault: a reflection')).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(partOf(page, 'roof')).toHaveAccessibleName('Roof: clear');
+});
+
+test('what cannot be read stays in the box with a word on how to write it', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page);
+  await startWalk(page);
+  await goTo(page, 'tyre-fl', 'Nearside front tyre (left)');
+  await page.getByLabel('Tread depth, mm').fill('deep');
+  await page.getByRole('button', { name: 'Read' }).click();
+  await expect(page.getByText(/not a depth Zelk can read/)).toBeVisible();
+  await expect(page.getByLabel('Tread depth, mm')).toHaveValue('deep');
+  await page.getByLabel('Tread depth, mm').fill('1');
+  await page.getByRole('button', { name: 'Read' }).click();
+  await expect(page.getByText(/Do not drive until a qualified person/)).toBeVisible();
+});
+
+test('the car turns with you, and a part can be seen large or in its side', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page);
+  await startWalk(page);
+  await expect(page.getByText('Front', { exact: true }).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Walk on round the car' }).click();
+  await expect(page.getByText('Nearside (left)').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Top', exact: true }).click();
+  await expect(page.getByRole('button', { name: 'Top', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+  await tapPart(page, 'roof');
+  await expect(page.getByRole('heading', { name: 'Roof' })).toBeVisible();
+});

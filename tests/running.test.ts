@@ -1,0 +1,96 @@
+import { execFileSync, spawn } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+
+let dir: string;
+beforeEach(() => {
+  dir = mkdtempSync(join(tmpdir(), 'zelk-run-'));
+});
+afterEach(() => rmSync(dir, { recursive: true, force: true }));
+
+const env = (more: object = {}) => ({ ...process.env, ZELK_DATA: dir, PORT: '0', ...more });
+const makeYard = (...args: string[]) =>
+  execFileSync(process.execPath, ['dist/server/demo.js', ...args], { env: env(), stdio: 'pipe' });
+
+/** Runs the built server until `then` has what it wants; gives what it wrote and how it ended. */
+async function serve<T>(then: (origin: string) => Promise<T>, more: object = {}) {
+  const child = spawn(process.execPath, ['dist/server/main.js'], {
+    env: env(more),
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let out = '';
+  let log = '';
+  child.stderr.on('data', (chunk: Buffer) => {
+    log += chunk;
+  });
+  const ready = new Promise<string>((resolve, reject) => {
+    child.stdout.on('data', (chunk: Buffer) => {
+      out += chunk;
+      const origin = /^ready (http:\/\/127\.0\.0\.1:\d+)\n$/.exec(out)?.[1];
+      if (origin) resolve(origin);
+    });
+    child.on('exit', () => reject(new Error(log)));
+  });
+  const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
+  const value = await then(await ready);
+  child.kill('SIGTERM');
+  return { value, code: await ended, out, log };
+}
+const carsAt = async (origin: string): Promise<{ car: { createdAt: string } }[]> =>
+  (await (await fetch(`${origin}/api/cars`)).json()).cars;
+
+describe('the built server', () => {
+  it('prints one line, stops gracefully, and keeps the demo yard over a second start', async () => {
+    makeYard();
+    expect(existsSync(join(dir, 'making'))).toBe(false);
+    const first = await serve(carsAt);
+    expect(first.value).toHaveLength(6);
+    expect(first.out).toMatch(/^ready http:\/\/127\.0\.0\.1:\d+\n$/);
+    expect(first.code).toBe(0);
+    expect(makeYard().toString()).toBe('');
+    const second = await serve(carsAt);
+    expect(second.value).toEqual(first.value);
+    makeYard('--fresh');
+    const third = await serve(carsAt);
+    expect(third.value).toHaveLength(6);
+    expect(third.value[0]?.car.createdAt).not.toBe(first.value[0]?.car.createdAt);
+  });
+
+  it('serves pages under a strict content policy and never logs a token', async () => {
+    const token = 'A'.repeat(27);
+    const { value, log } = await serve(
+      async (origin) => {
+        const answer = await fetch(`${origin}/r/${token}`);
+        await fetch(`${origin}/api/shared/${token}`);
+        return { headers: answer.headers, html: await answer.text() };
+      },
+      { ZELK_LOG: 'info' },
+    );
+    const policy = value.headers.get('content-security-policy') ?? '';
+    expect(policy).toContain("script-src 'self'");
+    expect(policy).toContain("default-src 'self'");
+    expect(value.headers.get('x-content-type-options')).toBe('nosniff');
+    expect(value.headers.get('referrer-policy')).toBe('no-referrer');
+    expect(value.html).not.toMatch(/<script(?![^>]*\bsrc=)|https?:\/\//);
+    expect(log).toContain('/api/shared/');
+    expect(log).not.toContain(token);
+  });
+
+  it('says plainly when its port is taken', async () => {
+    const { value } = await serve(async (origin) => {
+      const port = new URL(origin).port;
+      try {
+        execFileSync(process.execPath, ['dist/server/main.js'], {
+          env: env({ PORT: port, ZELK_DATA: join(dir, 'other') }),
+          stdio: 'pipe',
+        });
+        return '';
+      } catch (error) {
+        return String((error as { stderr: Buffer }).stderr);
+      }
+    });
+    expect(value).toMatch(/Port \d+ is taken\. Set PORT to a free one\./);
+  });
+});
