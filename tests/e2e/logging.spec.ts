@@ -88,6 +88,21 @@ test('a suspicion stays open until it is confirmed or dismissed', async ({ page,
   await expect(partOf(page, 'roof')).toHaveAccessibleName('Roof: clear');
 });
 
+test('what a wipe takes away is offered as dirt, not damage', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page);
+  await startWalk(page);
+  await goTo(page, 'bonnet', 'Bonnet');
+  await tapPart(page, 'bonnet');
+  await page.getByRole('button', { name: 'Stone chip', exact: true }).click();
+  await page.getByRole('button', { name: 'gone', exact: true }).click();
+  await expect(page.getByText('What a wipe takes away is dirt, not damage.')).toBeVisible();
+  await page.getByRole('button', { name: 'It was dirt' }).click();
+  await expect(page.getByText('Not a fault: dust or dirt')).toBeVisible();
+  await page.getByRole('button', { name: 'It is one after all' }).click();
+  await expect(page.getByText('Not a fault')).toHaveCount(0);
+});
+
 test('what cannot be read stays in the box with a word on how to write it', async ({ page, server }) => {
   await openYard(page, server);
   await addCar(page);

@@ -1,1 +1,21 @@
-export * from './shapes';
+export {
+  addCarSchema,
+  appendedSchema,
+  appendSchema,
+  type CarList,
+  type CarPage,
+  type CarSummary,
+  carListSchema,
+  carPageSchema,
+  type Imported,
+  importedSchema,
+  type NewShare,
+  newShareSchema,
+  peopleSchema,
+  type ReportPage,
+  reportPageSchema,
+  type Share,
+  shareSchema,
+  type WalkPage,
+  walkPageSchema,
+} from './shapes';

@@ -1,11 +1,12 @@
 import { execFileSync } from 'node:child_process';
-import { readdirSync } from 'node:fs';
+import { readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { jpeg, jpegWithSecrets, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { PhotoFiles } from '../photos/photoFiles';
 
 let server: TestServer;
 beforeEach(async () => {
@@ -101,6 +102,13 @@ describe('taking a photo in', () => {
     expect(body.type).toBe('/problems/photo-hash-differs');
     const huge = Buffer.concat([bytes, Buffer.alloc(41 * 1024 * 1024)]);
     await put(huge).expect(413);
+    expect(leftOver()).toEqual([]);
+  });
+
+  it('sweeps away what a killed server left half-taken', async () => {
+    const half = join(server.dir, 'photos', 'incoming', 'abc-half');
+    writeFileSync(half, 'half a photo');
+    new PhotoFiles(join(server.dir, 'photos'));
     expect(leftOver()).toEqual([]);
   });
 

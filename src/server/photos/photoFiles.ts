@@ -1,4 +1,4 @@
-import { mkdirSync } from 'node:fs';
+import { mkdirSync, rmSync } from 'node:fs';
 import { access, open, rename, rm } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 
@@ -7,7 +7,9 @@ export type DerivativeWidth = (typeof derivativeWidths)[number];
 
 /** Where photos lie on disk: named by their content, originals apart from what is shown. */
 export class PhotoFiles {
+  /** What a killed server left half-taken is swept away: no row names it, and its sender still has it. */
   constructor(private readonly root: string) {
+    rmSync(join(root, 'incoming'), { recursive: true, force: true });
     mkdirSync(join(root, 'incoming'), { recursive: true });
   }
 

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Fact, Finding, FindingChanges } from '#core/walk';
 import { Button } from '../../../components/Button';
+import { Notice } from '../../../components/Notice';
 
 /** What half of first suspicions turn out to be. Common practice. */
 const harmless = [
@@ -45,6 +46,24 @@ export function Doubt({ finding, amend, say }: DoubtProps) {
           ))}
         </div>
       </fieldset>
+    );
+  }
+  if (finding.details.wipe === 'gone') {
+    return (
+      <Notice>
+        <p className="mb-2">What a wipe takes away is dirt, not damage.</p>
+        <div className="flex flex-wrap gap-2">
+          <Button
+            look="tape"
+            onClick={() =>
+              say({ kind: 'finding-dismissed', body: { finding: finding.id, why: 'dust or dirt' } })
+            }
+          >
+            It was dirt
+          </Button>
+          <Button onClick={() => amend({ wipe: null })}>It is still there</Button>
+        </div>
+      </Notice>
     );
   }
   return (
