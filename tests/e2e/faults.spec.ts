@@ -50,6 +50,8 @@ test('an entry the server refuses is shown and kept, and sent again when told to
   await page.getByTestId('outbox').click();
   await page.getByRole('button', { name: 'Give up on them' }).click();
   await saved(page);
+  // What was given up is no part of the walk any more.
+  await expect(page.getByText(/not looked at/).first()).toBeVisible();
 });
 
 test('a file that is no photo is refused with advice and kept until given up', async ({ page, server }) => {

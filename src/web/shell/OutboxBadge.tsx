@@ -6,7 +6,7 @@ import { useOutbox, useSessions } from '../sync/SyncContext';
 /** Whether everything made here has reached the server; what was refused is shown until someone decides. */
 export function OutboxBadge() {
   const { waiting, refusedEntries, refusedPhotos, stalled } = useOutbox();
-  const { outbox } = useSessions();
+  const sessions = useSessions();
   const refused = [
     ...refusedEntries.map((item) => ({
       id: item.id,
@@ -55,10 +55,10 @@ export function OutboxBadge() {
               ))}
             </ul>
             <div className="flex gap-2">
-              <Button look="main" onClick={() => outbox.tryAgain()}>
+              <Button look="main" onClick={() => sessions.outbox.tryAgain()}>
                 Send again
               </Button>
-              <Button look="warn" onClick={() => outbox.setAside(refused.map((item) => item.id))}>
+              <Button look="warn" onClick={() => sessions.giveUp(refused.map((item) => item.id))}>
                 Give up on them
               </Button>
             </div>

@@ -75,6 +75,20 @@ describe('making entries', () => {
   });
 });
 
+describe('giving up what was refused', () => {
+  it('takes it out of the walk, not only out of the outbox', async () => {
+    const { sessions, outbox } = await open();
+    const [first, second] = sessions.record(WALK, WHO, [
+      { kind: 'part-cleared', body: { part: 'roof' } },
+      { kind: 'part-cleared', body: { part: 'bonnet' } },
+    ]);
+    await sessions.giveUp([first?.id ?? '']);
+    expect(sessions.made(WALK)).toEqual([second]);
+    expect(outbox.entriesOf(WALK)).toEqual([second]);
+    outbox.stop();
+  });
+});
+
 describe('opening a walk', () => {
   it('falls back to what this device last saw when the server is out of reach or does not know it yet', async () => {
     const { sessions, outbox } = await open();

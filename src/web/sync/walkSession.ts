@@ -29,6 +29,18 @@ export class WalkSessions {
     return entries;
   }
 
+  /** Forgets refused things the person has read about and given up, here as well as in the outbox. */
+  async giveUp(ids: readonly string[]): Promise<void> {
+    for (const [walk, entries] of this.#made) {
+      this.#made.set(
+        walk,
+        entries.filter((entry) => !ids.includes(entry.id)),
+      );
+    }
+    for (const listener of this.#listeners) listener();
+    await this.outbox.setAside(ids);
+  }
+
   readonly made = (walk: string): readonly Entry[] => this.#made.get(walk) ?? none;
 
   readonly subscribe = (listener: () => void): (() => void) => {

@@ -1,5 +1,5 @@
 import { Maximize2, Minimize2 } from 'lucide-react';
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { type FaceId, middleOf, type PartId, partNameForAnyone, sentence } from '#core/car';
 import { coverage, type Fact, firstRoute, nextLeft, partStatus, type Spot } from '#core/walk';
 import { FaceMap } from '../../map/FaceMap';
@@ -11,7 +11,10 @@ import { KeyHelp } from './KeyHelp';
 import { useIsDesk } from './useIsDesk';
 import { useWalkKeys } from './useWalkKeys';
 import { WalkBar } from './WalkBar';
-import { type Deck, faceOf, progressOf, toMapFinding } from './walkModel';
+import { type Deck, faceOf, partTouchedBy, progressOf, toMapFinding } from './walkModel';
+
+/** Two taps closer than this are one, by the usual time of a double tap. */
+const DOUBLE_TAP_MS = 300;
 
 /** The walk itself: the car above, what to do at this stop below; beside each other on a desk. */
 export function WalkRound({ walk }: { walk: OpenWalk }) {
@@ -45,9 +48,14 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     },
     [record],
   );
+  const walkedOnAt = useRef(Number.NEGATIVE_INFINITY);
   /** One tap says what there is to say here and walks on to the next part not looked at. */
   const sayAndWalkOn = useCallback(
     (fact: Fact) => {
+      // A cold thumb that taps twice means once: the next part must not be called clear unseen.
+      const now = performance.now();
+      if (now - walkedOnAt.current < DOUBLE_TAP_MS) return;
+      walkedOnAt.current = now;
       const next = nextLeft(state, style, here);
       setTurnedTo(undefined);
       setDeck(next ? { mode: 'stop' } : { mode: 'left' });
@@ -65,9 +73,13 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   );
   const undo = useCallback(() => {
     const entry = state.undoable.at(-1);
-    if (entry) record({ kind: 'undone', body: { entry } });
+    if (!entry) return;
+    const part = partTouchedBy(walk, entry);
+    const back: Fact[] = part && part !== here ? [{ kind: 'stop-reached', body: { part } }] : [];
+    record({ kind: 'undone', body: { entry } }, ...back);
+    setTurnedTo(undefined);
     setDeck((now) => (now.mode === 'log' ? now : { mode: 'stop' }));
-  }, [state, record]);
+  }, [walk, state, here, record]);
   const onPart = useCallback(
     (part: PartId, spot: Spot) => {
       if (part === here) setDeck({ mode: 'kinds', part, spot });
@@ -89,6 +101,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     turn: setTurnedTo,
     toggleClose,
     help,
+    paused: helping,
   });
 
   const pending = deck.mode === 'kinds' ? deck : undefined;

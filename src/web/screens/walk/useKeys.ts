@@ -14,7 +14,14 @@ const isTyping = (target: EventTarget | null) =>
 export function useKeys(actions: readonly KeyAction[]): void {
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented || isTyping(event.target))
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        event.repeat ||
+        event.defaultPrevented ||
+        isTyping(event.target)
+      )
         return;
       const action = actions.find((candidate) => candidate.key === event.key);
       if (!action) return;

@@ -19,6 +19,8 @@ interface WalkKeys {
   turn: (face: FaceId) => void;
   toggleClose: () => void;
   help: () => void;
+  /** A dialog is open: its keys are its own. */
+  paused: boolean;
 }
 
 /** Keys of the walk screen, as shown by `?`. */
@@ -37,6 +39,8 @@ export const walkKeyHelp: readonly [key: string, does: string][] = [
   ['?', 'these keys'],
 ];
 
+const none: readonly KeyAction[] = [];
+
 export function useWalkKeys({
   here,
   middle,
@@ -48,6 +52,7 @@ export function useWalkKeys({
   turn,
   toggleClose,
   help,
+  paused,
 }: WalkKeys): void {
   const actions = useMemo((): KeyAction[] => {
     const turnBy = (by: number) =>
@@ -69,5 +74,5 @@ export function useWalkKeys({
       { key: 'Escape', run: () => setDeck({ mode: 'stop' }) },
     ];
   }, [here, middle, face, setDeck, sayAndWalkOn, step, undo, turn, toggleClose, help]);
-  useKeys(actions);
+  useKeys(paused ? none : actions);
 }

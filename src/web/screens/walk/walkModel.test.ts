@@ -5,7 +5,7 @@ import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../../tests/buil
 import { details } from '../../../../tests/builders/testServer';
 import type { OpenWalk } from '../../sync/useWalk';
 import { logLines } from './logLines';
-import { leftFrom, progressOf, toMapFinding } from './walkModel';
+import { leftFrom, partTouchedBy, progressOf, toMapFinding } from './walkModel';
 
 const style = bodyStyle('hatch-5');
 const route = firstRoute(style).map((stop) => stop.part);
@@ -72,6 +72,27 @@ describe('strips on the map', () => {
         notice: 'one-step-back',
         standing: 'suspected',
       },
+    ]);
+  });
+});
+
+describe('taking something back', () => {
+  it('leads to the part it was about', () => {
+    const walk = walkOf(
+      clear('bonnet'),
+      noted(1, 'door-fl'),
+      {
+        kind: 'finding-amended',
+        body: { finding: idOf(0xf001), changes: { count: 2 } },
+      },
+      { kind: 'odometer-read', body: { value: 1, unit: 'mi' } },
+    );
+    expect([2, 3, 4, 5, 99].map((n) => partTouchedBy(walk, idOf(n)))).toEqual([
+      'bonnet',
+      'door-fl',
+      'door-fl',
+      undefined,
+      undefined,
     ]);
   });
 });

@@ -2,6 +2,7 @@ import { type BodyStyle, type FaceId, faceIds, type PartId } from '#core/car';
 import { coverage, type Finding, firstRoute, partStatus, type Stop, type WalkState } from '#core/walk';
 import type { MapFinding } from '../../map/FaceMap';
 import type { FaceProgress } from '../../map/TurningPlan';
+import type { OpenWalk } from '../../sync/useWalk';
 
 /** What the lower half of the walk screen is for at the moment. */
 export type Deck =
@@ -41,4 +42,16 @@ export function leftFrom(state: WalkState, style: BodyStyle, here: PartId): Stop
 
 export function faceOf(style: BodyStyle, part: PartId): FaceId | undefined {
   return style.parts.get(part)?.face;
+}
+
+/** The part an entry is about: where to stand again after taking it back. */
+export function partTouchedBy(
+  { entries, state }: Pick<OpenWalk, 'entries' | 'state'>,
+  id: string,
+): PartId | undefined {
+  const entry = entries.find((candidate) => candidate.id === id);
+  if (!entry) return undefined;
+  if ('part' in entry.body && entry.body.part) return entry.body.part;
+  const finding = 'finding' in entry.body ? entry.body.finding : undefined;
+  return state.findings.find((candidate) => candidate.id === finding)?.part;
 }
