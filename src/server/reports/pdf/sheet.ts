@@ -11,6 +11,7 @@ export const rule = '#c9cdc8';
 
 const MARGIN = 45;
 const FOOT = 34;
+const LINE_GAP = 1.5;
 
 export interface TextStyle {
   size?: number;
@@ -65,7 +66,12 @@ export class Sheet {
     let height = this.#heights.get(key);
     if (height === undefined) {
       this.#use(text, weight);
-      height = this.pdf.fontSize(size).heightOfString(text, { width, lineGap: 1.5 });
+      this.pdf.fontSize(size);
+      // Most lines fit: breaking them only to learn that costs as much as writing them.
+      const fits = !text.includes('\n') && this.pdf.widthOfString(text) <= width;
+      height = fits
+        ? this.pdf.currentLineHeight(true) + LINE_GAP
+        : this.pdf.heightOfString(text, { width, lineGap: LINE_GAP });
       this.#heights.set(key, height);
     }
     return height;
@@ -76,7 +82,7 @@ export class Sheet {
     const height = this.heightOf(text, style);
     this.need(height);
     this.#use(text, weight);
-    this.pdf.fontSize(size).fillColor(colour).text(text, x, this.y, { width, lineGap: 1.5 });
+    this.pdf.fontSize(size).fillColor(colour).text(text, x, this.y, { width, lineGap: LINE_GAP });
     this.y += height + gap;
   }
 
