@@ -1,8 +1,11 @@
 import { useMemo } from 'react';
-import { bodyStyle, type FaceId, faceIds, faceName, sentence } from '#core/car';
+import { bodyStyle, type FaceId, faceName, sentence } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import type { PartStatus } from '#core/walk';
 import { FaceMap, type MapFinding } from '../map/FaceMap';
+
+/** Ends beside each other, sides below. */
+const order: readonly FaceId[] = ['front', 'rear', 'left', 'right', 'top'];
 
 /** Where the findings are. Tapping a part goes to its first finding. */
 export default function ReportMap({ report }: { report: ReportDocument }) {
@@ -34,7 +37,7 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
     <section aria-label="Where the findings are" className="mt-6 px-4">
       <h2 className="mb-2 text-2xl">Where the findings are</h2>
       <div className="grid grid-cols-2 gap-2">
-        {faceIds
+        {order
           .filter(
             (face) =>
               face !== 'top' || findings.some((finding) => style.parts.get(finding.part)?.face === 'top'),
@@ -42,7 +45,7 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
           .map((face) => (
             <figure
               key={face}
-              className={`relative ${face === 'front' || face === 'rear' ? '' : 'col-span-2'}`}
+              className={`relative pt-5 ${face === 'front' || face === 'rear' ? '' : 'col-span-2'}`}
             >
               <FaceMap
                 style={style}
