@@ -23,7 +23,7 @@ export const partKinds = {
   windscreen: { uk: 'windscreen', us: 'windshield', zone: 'front', material: 'glass' },
   wipers: { uk: 'front wipers', us: 'front wipers', zone: 'front', material: 'rubber' },
   wing: { uk: 'wing', us: 'fender', zone: 'side', material: 'steel' },
-  mirror: { uk: 'door mirror', us: 'side mirror', zone: 'side', material: 'plastic' },
+  mirror: { uk: 'door mirror', us: 'door mirror', zone: 'side', material: 'plastic' },
   'pillar-a': {
     uk: 'A-pillar and roof edge',
     us: 'A-pillar and roof edge',

@@ -54,7 +54,7 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
                 statusOf={statusOf}
                 findings={findings}
                 onPart={go}
-                className={`w-full ${height[face]}`}
+                className={`w-full overflow-visible ${height[face]}`}
               />
               <figcaption className="absolute top-0 left-0 text-sm text-soft">
                 {sentence(faceName(face, report.car))}

@@ -14,6 +14,7 @@ import { useWalker } from '../../shell/person';
 import { WalkerPicker } from '../../shell/WalkerPicker';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
 import { type OpenWalk, useWalk } from '../../sync/useWalk';
+import { leftInWords } from './leftInWords';
 
 /** What the report will have to say was missed, then freezing it. */
 export function FreezeScreen() {
@@ -131,8 +132,12 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     const part = walk.style.parts.get(id);
     return part ? partNameForAnyone(part, walk.page.car) : id;
   };
-  const groups = [
-    { title: 'Parts not looked at', names: cover.left.map((stop) => name(stop.part)) },
+  const groups: { title: string; names: string[]; count?: number }[] = [
+    {
+      title: 'Parts not looked at',
+      names: leftInWords(cover, walk.style, walk.page.car),
+      count: cover.left.length,
+    },
     { title: 'Could not be seen', names: cover.notSeen.map(({ part, why }) => `${name(part)}: ${why}`) },
     { title: 'Tread not read', names: cover.treadsLeft.map(name) },
     { title: 'Odometer', names: cover.odometerLeft ? ['not read'] : [] },
@@ -146,7 +151,7 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
         {groups.map((group) => (
           <div key={group.title} className="border-b border-line py-2">
             <dt className="font-bold">
-              {group.title} ({group.names.length})
+              {group.title} ({group.count ?? group.names.length})
             </dt>
             <dd className="text-soft">{group.names.map((entry) => sentence(entry)).join(' · ')}</dd>
           </div>
