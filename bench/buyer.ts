@@ -1,8 +1,8 @@
 import { createServer } from 'node:http';
 import { chromium } from '@playwright/test';
+import { details } from '../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK, WHO } from '../tests/builders/entries';
 import { RunningServer } from '../tests/builders/runningServer';
-import { details } from '../tests/builders/testServer';
 import { ms, quantile, type Row, times } from './row';
 
 const THROTTLE = 4;

@@ -7,8 +7,8 @@ import { carSchema } from '#core/car';
 import { composeReport } from '#core/report';
 import type { Fact } from '#core/walk';
 import { writePdf } from '../src/server/reports/pdf/writePdf';
+import { details } from '../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../tests/builders/entries';
-import { details } from '../tests/builders/testServer';
 import { ms, quantile, type Row, timed, times } from './row';
 
 const PHOTOS = 60;

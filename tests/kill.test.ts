@@ -1,8 +1,8 @@
 import { afterEach, beforeEach, expect, it } from 'vitest';
+import { details } from './builders/car';
 import { begun, CAR, entriesOf, noted, WALK, WHO } from './builders/entries';
 import { jpeg, sha256Of } from './builders/photos';
 import { RunningServer } from './builders/runningServer';
-import { details } from './builders/testServer';
 
 let server: RunningServer;
 beforeEach(() => {

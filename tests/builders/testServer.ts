@@ -6,20 +6,8 @@ import { pino } from 'pino';
 import request from 'supertest';
 import { createApp } from '../../src/server/http/createApp';
 import { makeContext } from '../../src/server/makeContext';
+import { details } from './car';
 import { CAR, START, WHO } from './entries';
-
-export const details = {
-  stockNumber: 'T-1',
-  bodyStyle: 'hatch-5',
-  make: 'Fenlark',
-  model: 'Tessel',
-  year: 2017,
-  colour: 'Blue',
-  paintTone: 'mid',
-  fuel: 'petrol',
-  country: 'GB',
-  steering: 'right',
-} as const;
 
 export interface TestServer {
   app: Express;

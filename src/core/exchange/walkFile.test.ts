@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { details } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, WALK, WHO } from '../../../tests/builders/entries';
-import { details } from '../../../tests/builders/testServer';
 import { readWalkFile } from './walkFile';
 
 const stamp = '2026-03-01T00:00:00.000Z';

@@ -1,27 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryLog } from '../../../tests/builders/arbitraryEntries';
+import { testCar } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
-import { bodyStyle, type Car, carSchema } from '../car';
+import { bodyStyle } from '../car';
 import { type Fact, firstRoute } from '../walk';
 import { composeReport, EmptyWalkError, type ReportInputs } from './composeReport';
 import { reportDocumentSchema } from './reportDocument';
-
-const car: Car = carSchema.parse({
-  id: CAR,
-  createdAt: '2026-03-01T00:00:00.000Z',
-  updatedAt: '2026-03-01T00:00:00.000Z',
-  stockNumber: 'T-1',
-  bodyStyle: 'hatch-5',
-  make: 'Fenlark',
-  model: 'Tessel',
-  year: 2017,
-  colour: 'Blue',
-  paintTone: 'mid',
-  fuel: 'petrol',
-  country: 'GB',
-  steering: 'right',
-});
 
 const inputsOf = (entries: ReportInputs['entries']): ReportInputs => ({
   id: idOf(0xd0c),
@@ -29,7 +14,7 @@ const inputsOf = (entries: ReportInputs['entries']): ReportInputs => ({
   frozenAt: '2026-03-14T11:00:00.000Z',
   signedBy: 'Nell Harrick',
   yard: { name: 'Yard', place: '', phone: '' },
-  car,
+  car: testCar,
   walk: WALK,
   entries,
   photos: new Map(),

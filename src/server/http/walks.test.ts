@@ -1,8 +1,9 @@
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Entry } from '#core/walk';
+import { details } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, START, WALK } from '../../../tests/builders/entries';
-import { details, startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
 let server: TestServer;
 beforeEach(async () => {

@@ -2,26 +2,16 @@ import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { WalkPage } from '#core/api';
 import { replay } from '#core/walk';
-import { CAR, WALK, WHO } from '../../../tests/builders/entries';
-import { details } from '../../../tests/builders/testServer';
+import { testCar } from '../../../tests/builders/car';
+import { WALK, WHO } from '../../../tests/builders/entries';
 import { RefusedError, UnreachableError } from '../api/client';
 import { Outbox } from './outbox';
 import { openOutboxStore } from './outboxStore';
 import { WalkSessions } from './walkSession';
 
-const stamp = '2026-03-01T00:00:00.000Z';
 const page: WalkPage = {
   walk: WALK,
-  car: {
-    ...details,
-    id: CAR,
-    createdAt: stamp,
-    updatedAt: stamp,
-    variant: '',
-    plate: '',
-    identityNumber: '',
-    identityAsRead: false,
-  },
+  car: testCar,
   entries: [],
   photos: [],
   reports: [],

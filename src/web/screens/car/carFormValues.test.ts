@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { carSchema } from '#core/car';
+import { details } from '../../../../tests/builders/car';
 import { CAR } from '../../../../tests/builders/entries';
-import { details } from '../../../../tests/builders/testServer';
 import { type CarFormValues, emptyForm, formOf, readForm } from './carFormValues';
 
 const filled: CarFormValues = {

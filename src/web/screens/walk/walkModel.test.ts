@@ -1,30 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { bodyStyle } from '#core/car';
 import { type Fact, firstRoute, replay } from '#core/walk';
-import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../../tests/builders/entries';
-import { details } from '../../../../tests/builders/testServer';
+import { testCar } from '../../../../tests/builders/car';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../../tests/builders/entries';
 import type { OpenWalk } from '../../sync/useWalk';
 import { logLines } from './logLines';
 import { leftFrom, partTouchedBy, progressOf, toMapFinding } from './walkModel';
 
 const style = bodyStyle('hatch-5');
 const route = firstRoute(style).map((stop) => stop.part);
-const stamp = '2026-03-01T00:00:00.000Z';
 
 function walkOf(...facts: Fact[]): OpenWalk {
   const entries = entriesOf([begun, ...facts]);
-  const car = {
-    ...details,
-    id: CAR,
-    createdAt: stamp,
-    updatedAt: stamp,
-    variant: '',
-    plate: '',
-    identityNumber: '',
-    identityAsRead: false,
-  };
   return {
-    page: { walk: WALK, car, entries, photos: [], reports: [] },
+    page: { walk: WALK, car: testCar, entries, photos: [], reports: [] },
     entries,
     state: replay(WALK, entries),
     style,
