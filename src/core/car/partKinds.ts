@@ -51,6 +51,7 @@ export const partKinds = {
     material: 'plastic',
   },
   roof: { uk: 'roof', us: 'roof', zone: 'top', material: 'steel' },
+  hardtop: { uk: 'hard top', us: 'hardtop', zone: 'top', material: 'steel' },
   roofrail: { uk: 'roof rail', us: 'roof rail', zone: 'top', material: 'plastic' },
   aerial: { uk: 'aerial', us: 'antenna', zone: 'top', material: 'plastic' },
   odometer: { uk: 'odometer', us: 'odometer', zone: 'cabin', material: 'none' },

@@ -11,7 +11,7 @@ const noseFirst: readonly PartKind[] = [
   'windscreen',
 ];
 const tailOrder: readonly PartKind[] = ['rearglass', 'tailgate', 'bootlid', 'taillamp', 'bumper-rear'];
-const topOrder: readonly PartKind[] = ['roof', 'roofrail', 'aerial'];
+const topOrder: readonly PartKind[] = ['roof', 'hardtop', 'roofrail', 'aerial'];
 const alongSide: readonly [PartKind, 'f' | 'r' | ''][] = [
   ['wing', 'f'],
   ['arch', 'f'],

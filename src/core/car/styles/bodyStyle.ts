@@ -51,8 +51,11 @@ export const bodyStyleNames: Record<BodyStyleId, { uk: string; us: string }> = {
   'hatch-3': { uk: 'Three-door hatch', us: 'Three-door hatchback' },
   saloon: { uk: 'Saloon', us: 'Sedan' },
   coupe: { uk: 'Coupé', us: 'Coupe' },
+  convertible: { uk: 'Convertible with hard top', us: 'Convertible with hardtop' },
   estate: { uk: 'Estate', us: 'Station wagon' },
   suv: { uk: 'SUV', us: 'SUV' },
+  van: { uk: 'Van with windows', us: 'Passenger van' },
+  pickup: { uk: 'Double-cab pick-up', us: 'Crew cab pickup' },
 };
 
 export const partIdOf = (kind: PartKind, position?: Position): PartId =>

@@ -125,7 +125,7 @@ export function drawRear(p: Profile): FaceDrawing {
   const mid = w / 2;
   const glass = Math.max(run(p.tail.slice(0, p.rearGlassBase + 1)), 380);
   const lidTop = glass + 24;
-  const lid = Math.max(run(p.tail.slice(p.rearGlassBase)), 640);
+  const lid = Math.max(run(p.tail.slice(p.lidFrom ?? p.rearGlassBase)), p.bed ? 520 : 640);
   const lampTop = lidTop + lid - 340;
   const bumperTop = lidTop + lid + 16;
   const bottom = bumperTop + 400;
@@ -190,7 +190,10 @@ export function drawTop(p: Profile): FaceDrawing {
   const [roofEndX] = p.roof[p.roof.length - 1] as Point;
   const [glassBaseX] = p.tail[p.rearGlassBase] as Point;
   const shapes: Shape[] = [
-    { kind: 'roof', outline: panel(mid, screenTopX + 20, roofEndX, w - 600, w - 620, 90) },
+    {
+      kind: p.hardTop ? 'hardtop' : 'roof',
+      outline: panel(mid, screenTopX + 20, roofEndX, w - 600, w - 620, 90),
+    },
     { kind: 'aerial', outline: rect(mid - 45, roofEndX - 250, 90, 170, 40) },
   ];
   if (p.roofRails) {
@@ -199,11 +202,17 @@ export function drawTop(p: Profile): FaceDrawing {
   }
   const scenery: Scenery[] = [
     { role: 'body', points: planOutline(p) },
+    ...bedFloor(p),
     { role: 'body', kind: 'bonnet', points: panel(mid, 120, cowlX - 20, w - 420, w - 300, 120) },
     { role: 'glass', kind: 'windscreen', points: panel(mid, cowlX, screenTopX, w - 320, w - 600, 60) },
     { role: 'glass', kind: 'rearglass', points: panel(mid, roofEndX + 20, glassBaseX, w - 630, w - 460, 50) },
   ];
   return { width: w, height: p.length, shapes, scenery };
+}
+
+function bedFloor({ bed, width }: Profile): Scenery[] {
+  if (!bed) return [];
+  return [{ role: 'dark', points: rect(140, bed.from + 20, width - 280, bed.to - bed.from - 40, 60) }];
 }
 
 /** The outline of the whole car from above, nose up. */

@@ -34,4 +34,12 @@ export interface Profile {
   roofRails: boolean;
   /** A pane behind the rear door. */
   quarterGlass: boolean;
+  /** Where the lid begins, as an index into `tail`; where the rear glass ends, unless said. */
+  lidFrom?: number;
+  /** An open bed behind the cab: its ends and the height of its floor. */
+  bed?: { from: number; to: number; floor: number };
+  /** The roof lifts off. */
+  hardTop?: true;
+  /** Upright sides, as a load needs them. */
+  boxy?: true;
 }

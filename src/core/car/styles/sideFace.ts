@@ -64,7 +64,9 @@ export function drawSide(p: Profile, hand: Hand): FaceDrawing {
     const end = p.doors.rear;
     const start = p.doors.middle + 6;
     const archEdge = lipOver(rearWheel, 180 - sillDeg, 280).filter(([x, y]) => x < end && y < sillTop);
-    add('door', rear, [...doorTop(start, end), ...archEdge.reverse(), [start, sillTop - 6]]);
+    // A door that ends before the arch has a lower corner of its own.
+    const foot: Point[] = archEdge.length > 0 ? archEdge.reverse() : [[end, sillTop - 6]];
+    add('door', rear, [...doorTop(start, end), ...foot, [start, sillTop - 6]]);
   }
   add('quarter', rear, [
     [lastDoorEnd + 10, yAt(belt, lastDoorEnd) + 6],
