@@ -1,5 +1,5 @@
 export { odometerProblemMessage, parseOdometer, speakDistance, speakDistanceBothWays } from './distance';
-export { parseSize, sizeProblemMessage, speakSize } from './size';
+export { MAX_SIZE_MM, parseSize, sizeProblemMessage, speakSize } from './size';
 export {
   MAX_TREAD_MM,
   NEW_CAR_TREAD_MM,

@@ -4,6 +4,7 @@ import { type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
 import { type FindingKind, findingKindName, kindsFor, type Spot } from '#core/walk';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
+import { SayLine } from './SayLine';
 
 /** The second of two taps: what it is. */
 export function KindsDeck({
@@ -31,8 +32,9 @@ export function KindsDeck({
         note={`On the ${partNameForAnyone(part, page.car)}`}
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <div className="min-h-0 flex-1 overflow-y-auto p-2">
-        <div className="grid grid-cols-2 gap-2">
+      <div className="min-h-0 flex-1 overflow-y-auto">
+        <SayLine {...{ walk, say, setDeck, spot }} part={partId} />
+        <div className="grid grid-cols-2 gap-2 p-2">
           {kindsFor(part, used).map((kind) => (
             <button
               key={kind}

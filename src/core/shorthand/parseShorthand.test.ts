@@ -1,0 +1,161 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { bodyStyle, type SideSpeech } from '../car';
+import { kindFits } from '../walk';
+import { askMessage } from './askMessage';
+import { parseShorthand } from './parseShorthand';
+import { asked, gbPhrases, importPhrases, usPhrases } from './phrases';
+
+const gb: SideSpeech = { country: 'GB', steering: 'right' };
+const us: SideSpeech = { country: 'US', steering: 'left' };
+const hatch = bodyStyle('hatch-5');
+const saloon = bodyStyle('saloon');
+
+/** One line's meaning in the table's own notation, so that a difference is easy to read. */
+function told(line: string, speech: SideSpeech, style = hatch): string {
+  const { part, kind, details, suspected, questions } = parseShorthand(line, { style, speech });
+  if (questions.length > 0) return `ask ${questions.map(({ code }) => code).join(' ')}`;
+  const { count, lengthMm, widthMm, nail, feel, wipe, notice, action } = details;
+  return [
+    part,
+    kind,
+    count && `n${count}`,
+    lengthMm && `l${lengthMm}`,
+    widthMm && `w${widthMm}`,
+    nail,
+    feel,
+    wipe,
+    notice,
+    action,
+    suspected && '?',
+  ]
+    .filter(Boolean)
+    .join(' ');
+}
+
+const table = (text: string) =>
+  text
+    .split('\n')
+    .filter((row) => row.includes('=>'))
+    .map((row) => row.split('=>').map((half) => half.trim()) as [string, string]);
+
+describe('a line of shorthand', () => {
+  it.each(table(gbPhrases))('in the United Kingdom: %s', (line, meaning) => {
+    expect(told(line, gb)).toBe(meaning);
+  });
+
+  it.each(table(usPhrases))('in the United States: %s', (line, meaning) => {
+    expect(told(line, us, saloon)).toBe(meaning);
+  });
+
+  it.each(table(importPhrases))('with the wheel on the other side: %s', (line, meaning) => {
+    expect(told(line, { country: 'GB', steering: 'left' })).toBe(meaning);
+  });
+
+  it.each(table(asked))('asks instead of guessing: %s', (line, code) => {
+    expect(parseShorthand(line, { style: hatch, speech: gb }).questions.map((each) => each.code)).toContain(
+      code,
+    );
+  });
+
+  it('has 150 and more examples', () => {
+    const all = [gbPhrases, usPhrases, importPhrases, asked].flatMap(table);
+    expect(all.length).toBeGreaterThanOrEqual(150);
+    expect(new Set(all.map(([line]) => line)).size).toBeGreaterThanOrEqual(150);
+  });
+});
+
+describe('where one stands', () => {
+  const at = (line: string, here: string) => parseShorthand(line, { style: hatch, speech: gb, here });
+
+  it('is meant when no part is named', () => {
+    expect(at('scratch 40mm', 'door-rl')).toMatchObject({ part: 'door-rl', kind: 'scratch', questions: [] });
+  });
+
+  it('settles a side that was left open, but never against what was said', () => {
+    expect(at('door dent', 'door-rr')).toMatchObject({ part: 'door-rr', questions: [] });
+    expect(at('left rear door dent', 'door-rr')).toMatchObject({ part: 'door-rl' });
+    expect(at('wing dent', 'door-rr').questions).toEqual([{ code: 'which-side', kind: 'wing' }]);
+  });
+
+  it('is not taken for a side without a part', () => {
+    expect(at('left scratch', 'door-rr').questions).toEqual([{ code: 'which-part' }]);
+  });
+});
+
+describe('what is not understood', () => {
+  it('is kept, word by word, and what was understood is shown', () => {
+    const said = parseShorthand('left wing scratch 40mm from a shopping trolley', {
+      style: hatch,
+      speech: gb,
+    });
+    expect(said.leftOver).toEqual(['shopping', 'trolley']);
+    expect(said.chips.map(({ slot, text }) => `${slot}: ${text}`)).toEqual([
+      'place: left',
+      'part: wing',
+      'kind: scratch',
+      'size: 40mm',
+    ]);
+  });
+
+  it('is a plain question for a line that is far too long', () => {
+    const said = parseShorthand('left wing scratch '.repeat(300), { style: hatch, speech: gb });
+    expect(said.questions).toEqual([{ code: 'too-long', max: 300 }]);
+    expect(said.part).toBeUndefined();
+  });
+
+  it('is asked in plain words, with the side words of the country', () => {
+    const ask = (line: string, speech: SideSpeech) =>
+      parseShorthand(line, { style: hatch, speech }).questions.map((question) =>
+        askMessage(question, speech),
+      );
+    expect(ask('wing dent', gb)).toEqual(['Which wing: nearside (left) or offside (right)?']);
+    expect(ask('fender dent', us)).toEqual(["Which fender: driver's side (left) or passenger side (right)?"]);
+    expect(ask('left right wing dent', gb)).toEqual(['You said “left” and “right”: which side is it?']);
+    expect(ask('windscreen dent', gb)).toEqual(['Dent does not fit that part. Name another fault or part.']);
+    for (const [line] of table(asked))
+      for (const text of ask(line, gb)) expect(text.length).toBeGreaterThan(10);
+  });
+});
+
+describe('any line at all', () => {
+  const word = fc.constantFrom(
+    ...'left right ns osr door wing bonnet bumper wheel scratch dent chips kerbing 3 40mm x5 30x20 1/2 in no sorry maybe catches leave polish zz driver rear front 9999999 -4 . , / by'.split(
+      ' ',
+    ),
+  );
+
+  it('never throws, and says only what fits the car', () => {
+    fc.assert(
+      fc.property(fc.array(word, { maxLength: 14 }), fc.constantFrom(gb, us), (words, speech) => {
+        const said = parseShorthand(words.join(' '), { style: hatch, speech });
+        if (said.questions.length > 0) return;
+        const part = hatch.parts.get(said.part ?? '');
+        expect(part).toBeDefined();
+        expect(said.kind && part && kindFits(said.kind, part)).toBe(true);
+        expect(said.details.lengthMm ?? 1).toBeGreaterThan(0);
+        expect(said.details.count ?? 1).toBeGreaterThan(0);
+      }),
+      { numRuns: 600 },
+    );
+  });
+
+  it('takes any text a keyboard can make', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 400, unit: 'binary' }), (text) => {
+        const said = parseShorthand(text, { style: hatch, speech: gb });
+        expect(Array.isArray(said.questions)).toBe(true);
+      }),
+    );
+  });
+
+  it('means the same in another order, where nothing is corrected', () => {
+    const pieces = ['left front', 'door', 'dent', '42mm', 'across the bay', 'leave it'];
+    fc.assert(
+      fc.property(fc.shuffledSubarray(pieces, { minLength: pieces.length }), (order) => {
+        const line = order.join(', ');
+        expect(told(line, gb)).toBe('door-fl dent l42 across-the-bay leave');
+      }),
+    );
+  });
+});
