@@ -33,7 +33,6 @@ export function KindsDeck({
         onClose={() => setDeck({ mode: 'stop' })}
       />
       <div className="min-h-0 flex-1 overflow-y-auto">
-        <SayLine {...{ walk, say, setDeck, spot }} part={partId} />
         <div className="grid grid-cols-2 gap-2 p-2">
           {kindsFor(part, used).map((kind) => (
             <button
@@ -46,6 +45,7 @@ export function KindsDeck({
             </button>
           ))}
         </div>
+        <SayLine {...{ walk, say, setDeck, spot }} part={partId} />
       </div>
       <label className="flex min-h-12 items-center gap-3 border-t border-line px-3">
         <input

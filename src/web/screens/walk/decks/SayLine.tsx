@@ -37,7 +37,7 @@ export function SayLine({
   };
 
   return (
-    <div className="space-y-2 border-b border-line p-2">
+    <div className="space-y-2 border-t border-line p-2">
       <Field
         id={id}
         label="Or say it in one line"
