@@ -14,7 +14,12 @@ import { ms, quantile, type Row, timed, times } from './row';
 const PHOTOS = 60;
 
 async function makePictures(dir: string): Promise<string[]> {
-  const names = ['whole-front', 'door-dent-what', 'wheel-kerbing-where', 'tyre-tread'];
+  const names = [
+    'hatch-whole-1',
+    'hatch-door-fl-dent-what',
+    'hatch-wheel-fl-kerbing-where',
+    'hatch-tyre-fl-tread',
+  ];
   return Promise.all(
     Array.from({ length: PHOTOS }, async (_, i) => {
       const file = join(dir, `${i}.jpg`);

@@ -31,7 +31,7 @@ async function makePhotos(dir: string): Promise<void> {
   const bases = await Promise.all(
     Array.from({ length: DIFFERENT }, (_, i) =>
       sharp(
-        `demo/pictures/${['whole-front', 'whole-rear', 'tyre-tread', 'wheel-kerbing-where', 'door-dent-what', 'wing-scratch-what'][i]}.jpg`,
+        `demo/pictures/${['hatch-whole-1', 'hatch-whole-5', 'hatch-tyre-fl-tread', 'hatch-wheel-fl-kerbing-where', 'hatch-door-fl-dent-what', 'hatch-wing-fl-scratch-what'][i]}.jpg`,
       )
         .resize(4000, 3000)
         .jpeg({ quality: 90 })

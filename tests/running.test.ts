@@ -3,6 +3,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { cars } from '../demo/yard/cars';
 
 let dir: string;
 beforeEach(() => {
@@ -46,7 +47,7 @@ describe('the built server', () => {
     makeYard();
     expect(existsSync(join(dir, 'making'))).toBe(false);
     const first = await serve(carsAt);
-    expect(first.value).toHaveLength(6);
+    expect(first.value).toHaveLength(cars.length);
     expect(first.out).toMatch(/^ready http:\/\/127\.0\.0\.1:\d+\n$/);
     expect(first.code).toBe(0);
     expect(makeYard().toString()).toBe('');
@@ -54,7 +55,7 @@ describe('the built server', () => {
     expect(second.value).toEqual(first.value);
     makeYard('--fresh');
     const third = await serve(carsAt);
-    expect(third.value).toHaveLength(6);
+    expect(third.value).toHaveLength(cars.length);
     expect(third.value[0]?.car.createdAt).not.toBe(first.value[0]?.car.createdAt);
   });
 

@@ -1,60 +1,31 @@
-import { mkdir, writeFile } from 'node:fs/promises';
+import { mkdir, readdir, rm, writeFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
-import sharp from 'sharp';
 import { createServer } from 'vite';
-import { type Picture, pictures } from './shots';
+import { develop } from './develop';
+import { pictures } from './pictures';
+import type { Picture } from './spec';
 
-/** Renders the yard's pictures: `npm run demo:pictures [name …]`. */
+/**
+ * Renders the yard's pictures with the truth beside them: `npm run demo:pictures` makes all and removes what is no longer named;
+ * `npm run demo:pictures -- door-fl whole` makes those whose names hold one of the words.
+ */
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 const out = here('../pictures');
-const wanted = process.argv.slice(2);
+const words = process.argv.slice(2);
+const wanted = pictures.filter(({ name }) => words.length === 0 || words.some((word) => name.includes(word)));
 
-/** A camera's grain and the fall-off of its lens, then Exif as a phone writes it. */
-async function develop(png: Buffer, picture: Picture): Promise<Buffer> {
-  const { width, height } = { width: 1600, height: 1200 };
-  const noise = await sharp({
-    create: {
-      width,
-      height,
-      channels: 3,
-      background: '#808080',
-      noise: { type: 'gaussian', mean: 128, sigma: 7 },
-    },
-  })
-    .png()
-    .toBuffer();
-  const vignette = Buffer.from(
-    `<svg width="${width}" height="${height}"><radialGradient id="v" r="0.75"><stop offset="0.55" stop-color="#000" stop-opacity="0"/><stop offset="1" stop-color="#000" stop-opacity="0.32"/></radialGradient><rect width="100%" height="100%" fill="url(#v)"/></svg>`,
-  );
-  const time = `2026:03:14 09:${String(30 + picture.minute).padStart(2, '0')}:${String(picture.seed * 5).padStart(2, '0')}`;
-  return sharp(png)
-    .blur(0.5)
-    .composite([
-      { input: noise, blend: 'soft-light' },
-      { input: vignette, blend: 'over' },
-    ])
-    .withExif({
-      IFD0: { Software: 'Picture maker', DateTime: time },
-      IFD2: { DateTimeOriginal: time, FocalLength: '26/5' },
-      ...(picture.withPlace && {
-        IFD3: {
-          GPSLatitudeRef: 'N',
-          GPSLatitude: '12/1 34/1 0/1',
-          GPSLongitudeRef: 'W',
-          GPSLongitude: '45/1 6/1 0/1',
-        },
-      }),
-    })
-    .jpeg({ quality: 84, chromaSubsampling: '4:2:0' })
-    .toBuffer();
+/** A picture is gathered from so many frames: more where it is blurred, or where shade falls on the ground. */
+function framesFor({ view, camera }: Picture): number {
+  if (camera.shakePx > 3 || camera.focusOffMm !== 0) return 14;
+  return view.of === 'car' || view.of === 'seat' ? 7 : 5;
 }
 
 const server = await createServer({
   root: here('./stage'),
   configFile: false,
   logLevel: 'error',
-  server: { port: 0, host: '127.0.0.1', fs: { allow: [here('../..')] } },
+  server: { port: 0, host: '127.0.0.1', hmr: false, watch: null, fs: { allow: [here('../..')] } },
 });
 await server.listen();
 const browser = await chromium.launch({
@@ -71,14 +42,22 @@ const browser = await chromium.launch({
 });
 try {
   await mkdir(out, { recursive: true });
+  if (words.length === 0) {
+    const kept = new Set(pictures.flatMap(({ name }) => [`${name}.jpg`, `${name}.json`]));
+    for (const file of await readdir(out)) if (!kept.has(file)) await rm(`${out}/${file}`);
+  }
   const page = await browser.newPage();
   page.on('pageerror', (error) => process.stderr.write(`${error.message}\n`));
   await page.goto(server.resolvedUrls?.local[0] ?? '');
   await page.waitForFunction(() => 'takePicture' in window);
-  for (const picture of pictures.filter(({ name }) => wanted.length === 0 || wanted.includes(name))) {
-    const data = await page.evaluate((asked) => window.takePicture(asked), picture);
-    const jpeg = await develop(Buffer.from(data.slice(data.indexOf(',') + 1), 'base64'), picture);
+  for (const picture of wanted) {
+    const { png, truth } = await page.evaluate(([asked, frames]) => window.takePicture(asked, frames), [
+      picture,
+      framesFor(picture),
+    ] as const);
+    const jpeg = await develop(Buffer.from(png.slice(png.indexOf(',') + 1), 'base64'), picture);
     await writeFile(`${out}/${picture.name}.jpg`, jpeg);
+    await writeFile(`${out}/${picture.name}.json`, `${JSON.stringify(truth)}\n`);
     process.stdout.write(`${picture.name} ${Math.round(jpeg.length / 1024)} kB\n`);
   }
 } finally {

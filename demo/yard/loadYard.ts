@@ -1,12 +1,15 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { readdir, readFile } from 'node:fs/promises';
-import { basename, join } from 'node:path';
-import { cars, hatch, saloon } from './cars';
+import { readFile } from 'node:fs/promises';
+import { join } from 'node:path';
+import { cars } from './cars';
 import { nell, tomas } from './people';
 import { playScript } from './playScript';
-import { hatchScript, saloonScript } from './script';
+import { picturesNamed } from './script';
+import { walks } from './walks';
 
 const BATCH = 200;
+/** Pictures under way together. */
+const AT_ONCE = 4;
 
 /** Loads the invented yard through the public API, as any client would. */
 export async function loadYard(origin: string, picturesDir: string, now: Date): Promise<void> {
@@ -21,25 +24,35 @@ export async function loadYard(origin: string, picturesDir: string, now: Date): 
   // Oldest first: the list shows the newest on top.
   for (const car of cars.toReversed()) await post('/api/cars', car);
 
-  const hashes = new Map<string, string>();
-  for (const file of await readdir(picturesDir)) {
-    if (!file.endsWith('.jpg')) continue;
-    const bytes = await readFile(join(picturesDir, file));
-    const sha256 = createHash('sha256').update(bytes).digest('hex');
-    hashes.set(basename(file, '.jpg'), sha256);
-    await send('PUT', `/api/photos/${sha256}`, new Uint8Array(bytes), 'image/jpeg');
-  }
+  const hashes = await sendPictures(picturesDir, send);
   const hashOf = (file: string) => {
     const hash = hashes.get(file);
     if (!hash) throw new Error(`There is no picture ${file} in ${picturesDir}`);
     return hash;
   };
-
-  const done = playScript(hatchScript, hatch, nell, now, hashOf);
-  const half = playScript(saloonScript, saloon, tomas, now, hashOf);
-  for (const { walk, entries } of [done, half]) {
+  for (const { script, car, who, isFrozen } of walks) {
+    const { walk, entries } = playScript(script, car, who, now, hashOf);
     for (let i = 0; i < entries.length; i += BATCH)
       await post(`/api/walks/${walk}/entries`, { entries: entries.slice(i, i + BATCH) });
+    if (isFrozen) await post(`/api/walks/${walk}/reports`, { id: randomUUID(), signer: who.id });
   }
-  await post(`/api/walks/${done.walk}/reports`, { id: randomUUID(), signer: nell.id });
+}
+
+type Send = (method: string, path: string, body: BodyInit, type?: string) => Promise<unknown>;
+
+/** Sends the pictures the walks name, a few at a time, and tells each one's hash. */
+async function sendPictures(picturesDir: string, send: Send): Promise<Map<string, string>> {
+  const hashes = new Map<string, string>();
+  const waiting = [...new Set(walks.flatMap(({ script }) => picturesNamed(script)))];
+  const sendNext = async (): Promise<void> => {
+    const file = waiting.pop();
+    if (!file) return;
+    const bytes = await readFile(join(picturesDir, `${file}.jpg`));
+    const sha256 = createHash('sha256').update(bytes).digest('hex');
+    hashes.set(file, sha256);
+    await send('PUT', `/api/photos/${sha256}`, new Uint8Array(bytes), 'image/jpeg');
+    await sendNext();
+  };
+  await Promise.all(Array.from({ length: AT_ONCE }, sendNext));
+  return hashes;
 }

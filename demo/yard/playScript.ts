@@ -3,7 +3,7 @@ import { bodyStyle } from '#core/car';
 import type { Person } from '#core/exchange';
 import { type Entry, type Fact, firstRoute } from '#core/walk';
 import type { DemoCar } from './cars';
-import type { Script } from './script';
+import { odometerName, photosOf, type Script, treadName, wholeName } from './script';
 
 const SECONDS_A_FACT = 7;
 
@@ -30,8 +30,9 @@ export function playScript(
   };
   const { bodyStyle: style } = car.details;
   say({ kind: 'walk-begun', body: { carId: car.id, bodyStyle: style } });
-  for (const file of script.whole)
-    say({ kind: 'photo-attached', body: { photo: hashOf(file), role: 'whole-car' } });
+  script.whole.forEach((_, i) => {
+    say({ kind: 'photo-attached', body: { photo: hashOf(wholeName(script, i)), role: 'whole-car' } });
+  });
   for (const { part } of firstRoute(bodyStyle(style)).slice(0, script.stops)) {
     say({ kind: 'stop-reached', body: { part } });
     stopFacts(script, part, hashOf).forEach(say);
@@ -47,22 +48,29 @@ function stopFacts(script: Script, part: string, hashOf: (file: string) => strin
       kind: 'tread-read',
       body: { part, depth: { lowMm: tread[0], highMm: tread[1] }, unit: 'mm' },
     });
-  const photo = script.partPhotos[part];
-  if (photo)
-    facts.push({ kind: 'photo-attached', body: { photo: hashOf(photo.file), role: photo.role, part } });
-  if (part === 'odometer' && script.odometer !== undefined) {
-    facts.push({ kind: 'odometer-read', body: { value: script.odometer, unit: 'mi' } });
+  if (script.treadPictures?.includes(part))
+    facts.push({
+      kind: 'photo-attached',
+      body: { photo: hashOf(treadName(script, part)), role: 'what', part },
+    });
+  if (part === 'odometer' && script.odometer) {
+    const { value, unit, isPictured } = script.odometer;
+    facts.push({ kind: 'odometer-read', body: { value, unit } });
+    if (isPictured)
+      facts.push({
+        kind: 'photo-attached',
+        body: { photo: hashOf(odometerName(script)), role: 'what', part },
+      });
   }
-  for (const { kind, spot, suspected = false, dismissed, details, photos = [] } of script.findings[part] ??
-    []) {
+  script.findings[part]?.forEach(({ kind, spot, suspected = false, dismissed, details }, i) => {
     const finding = newId();
     facts.push({ kind: 'finding-noted', body: { finding, part, spot, kind, suspected, details: {} } });
     if (Object.keys(details).length > 0)
       facts.push({ kind: 'finding-amended', body: { finding, changes: details } });
-    for (const { file, role } of photos)
+    for (const { file, role } of photosOf(script, part, i))
       facts.push({ kind: 'photo-attached', body: { photo: hashOf(file), role, part, finding } });
     if (dismissed) facts.push({ kind: 'finding-dismissed', body: { finding, why: dismissed } });
-  }
+  });
   const why = script.notSeen[part];
   if (why) facts.push({ kind: 'part-not-seen', body: { part, why } });
   else if (!script.findings[part] && part !== 'odometer')

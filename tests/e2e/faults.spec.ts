@@ -14,7 +14,7 @@ test('a walk goes on while the server is gone, and arrives when it is back', asy
   await goTo(page, 'door-fl', 'Nearside front door (left)');
   await tapPart(page, 'door-fl');
   await page.getByRole('button', { name: 'Dent', exact: true }).click();
-  await page.getByTestId('photo-file').setInputFiles('demo/pictures/door-dent-what.jpg');
+  await page.getByTestId('photo-file').setInputFiles('demo/pictures/hatch-door-fl-dent-what.jpg');
   await expect(page.getByRole('img', { name: 'close-up' })).toBeVisible();
   await expect(page.getByTestId('outbox')).toHaveAccessibleName(/kept here/);
 
@@ -26,7 +26,7 @@ test('a walk goes on while the server is gone, and arrives when it is back', asy
   expect(kinds.filter((kind: string) => kind === 'part-cleared')).toHaveLength(1);
   expect(kinds.filter((kind: string) => kind === 'finding-noted')).toHaveLength(1);
   const hash = createHash('sha256')
-    .update(await readFile('demo/pictures/door-dent-what.jpg'))
+    .update(await readFile('demo/pictures/hatch-door-fl-dent-what.jpg'))
     .digest('hex');
   expect((await fetch(`${server.origin}/api/photos/${hash}/1600`)).status).toBe(200);
 });

@@ -149,7 +149,7 @@ test('a walk is exported here and imported into another Zelk', async ({ page, se
   await addCar(page);
   await startWalk(page);
   await page.getByRole('button', { name: 'Photo', exact: true }).click();
-  await page.getByTestId('photo-file').setInputFiles('demo/pictures/whole-front.jpg');
+  await page.getByTestId('photo-file').setInputFiles('demo/pictures/hatch-whole-1.jpg');
   await expect(page.getByRole('img', { name: 'where it is' })).toBeVisible();
   await saved(page);
   await page.getByRole('link', { name: 'Report' }).click();
@@ -173,7 +173,7 @@ test('a walk is exported here and imported into another Zelk', async ({ page, se
   await expect(page.getByText(/written by a newer Zelk/)).toBeVisible();
   await page.locator('input[type=file]').first().setInputFiles(file);
   await expect(page.getByText('1 reports came in')).toBeVisible();
-  await page.locator('input[type=file]').nth(1).setInputFiles('demo/pictures/whole-front.jpg');
+  await page.locator('input[type=file]').nth(1).setInputFiles('demo/pictures/hatch-whole-1.jpg');
   await expect(page.getByText('1 pictures came in.')).toBeVisible();
   await page.getByRole('link', { name: 'Open the car' }).click();
   await page.getByRole('link', { name: 'Report' }).click();

@@ -3,7 +3,10 @@ import { readFile } from 'node:fs/promises';
 import { expect, test } from './server';
 import { addCar, goTo, openYard, saved, startWalk, tapPart } from './steps';
 
-const pictures = ['demo/pictures/door-dent-where.jpg', 'demo/pictures/door-dent-what.jpg'] as const;
+const pictures = [
+  'demo/pictures/hatch-door-fl-dent-where.jpg',
+  'demo/pictures/hatch-door-fl-dent-what.jpg',
+] as const;
 
 test('a person adds a car, walks it, freezes it, and a buyer reads it', async ({ page, server, browser }) => {
   await openYard(page, server);

@@ -1,111 +1,74 @@
 import * as THREE from 'three';
-import type { Picture, Shot } from '../shots';
-import { makeCar } from './car';
-import { makePanel } from './panel';
-import { seeded } from './random';
-import { makeYard } from './surroundings';
-import { makeTread, makeWheel } from './wheel';
+import type { Picture } from '../spec';
+import type { Truth } from '../truth';
+import { makeCamera } from './camera';
+import { Gatherer } from './gather';
+import { installLighting } from './light/shaders';
+import { type SkyName, skies } from './light/skies';
+import { makeYard } from './light/yard';
+import { setUp } from './scenes/setUp';
+import { tellTruth } from './tell';
 
 declare global {
   interface Window {
-    takePicture: (picture: Picture) => Promise<string>;
+    takePicture: (picture: Picture, frames: number) => Promise<{ png: string; truth: Truth }>;
   }
 }
 
-const WIDTH = 1600;
-const HEIGHT = 1200;
+const FRAME = { width: 1400, height: 1050 };
 
-const renderer = new THREE.WebGLRenderer({ antialias: true, preserveDrawingBuffer: true });
-renderer.setSize(WIDTH, HEIGHT);
-renderer.toneMapping = THREE.ACESFilmicToneMapping;
+installLighting();
+const renderer = new THREE.WebGLRenderer({ antialias: false, preserveDrawingBuffer: true });
+renderer.setSize(FRAME.width, FRAME.height);
 renderer.shadowMap.enabled = true;
-renderer.shadowMap.type = THREE.PCFSoftShadowMap;
+renderer.shadowMap.type = THREE.PCFShadowMap;
 document.body.append(renderer.domElement);
+const gatherer = new Gatherer(renderer, FRAME);
 
-/** What paint mirrors: the yard from the height of a person's chest. */
-function reflections(yard: THREE.Scene): THREE.Texture {
-  const target = new THREE.WebGLCubeRenderTarget(1024, { type: THREE.HalfFloatType, generateMipmaps: true });
-  const camera = new THREE.CubeCamera(0.1, 100, target);
-  camera.position.set(0, 1, 0);
-  camera.update(renderer, yard);
-  return new THREE.PMREMGenerator(renderer).fromCubemap(target.texture).texture;
+const yards = new Map<SkyName, { yard: THREE.Group; mirrored: THREE.Texture }>();
+
+/** The yard under a sky, and what paint mirrors of it from the height of a person's chest. */
+function yardUnder(name: SkyName) {
+  const known = yards.get(name);
+  if (known) return known;
+  const yard = makeYard(skies[name]);
+  const target = new THREE.WebGLCubeRenderTarget(512, { type: THREE.HalfFloatType, generateMipmaps: true });
+  const camera = new THREE.CubeCamera(100, 320_000, target);
+  camera.position.set(2200, 1000, 0);
+  const scene = new THREE.Scene();
+  // In place of the many small lights that a picture is gathered from.
+  const { zenith } = skies[name];
+  scene.add(yard, new THREE.HemisphereLight(new THREE.Color(...zenith), '#6b6862', 2.6));
+  camera.update(renderer, scene);
+  const mirrored = new THREE.PMREMGenerator(renderer).fromCubemap(target.texture).texture;
+  target.dispose();
+  const made = { yard, mirrored };
+  yards.set(name, made);
+  return made;
 }
 
-function sun(): THREE.DirectionalLight {
-  const light = new THREE.DirectionalLight('#fff3e0', 2.6);
-  light.position.set(-4, 7, 5);
-  light.castShadow = true;
-  light.shadow.mapSize.set(2048, 2048);
-  light.shadow.radius = 6;
-  light.shadow.bias = -0.0006;
-  Object.assign(light.shadow.camera, { left: -4, right: 4, top: 4, bottom: -4 });
-  return light;
-}
-
-function aim(camera: THREE.PerspectiveCamera, subject: THREE.Object3D, shot: Shot): void {
-  switch (shot.scene) {
-    case 'car': {
-      const angle = (shot.azimuth * Math.PI) / 180;
-      camera.fov = 34;
-      camera.position.set(-Math.cos(angle) * shot.distance, shot.height, Math.sin(angle) * shot.distance);
-      camera.lookAt(0, 0.62, 0);
-      break;
-    }
-    case 'panel': {
-      subject.position.y = 0.8;
-      const tilt = (shot.tilt * Math.PI) / 180;
-      camera.fov = 40;
-      camera.position.set(
-        Math.sin(tilt) * shot.distance + shot.offset[0],
-        0.8 + 0.18 * shot.distance + shot.offset[1],
-        Math.cos(tilt) * shot.distance,
-      );
-      camera.lookAt(shot.offset[0], 0.8 + shot.offset[1], 0);
-      break;
-    }
-    case 'wheel':
-      subject.position.y = 0.318;
-      camera.fov = 38;
-      camera.position.set(
-        shot.aim[0] + 0.22 * shot.distance,
-        0.318 + shot.aim[1] + 0.24 * shot.distance,
-        shot.distance,
-      );
-      camera.lookAt(shot.aim[0], 0.318 + shot.aim[1], 0.08);
-      break;
-    case 'tread':
-      subject.position.y = 0.318;
-      camera.fov = 40;
-      camera.position.set(0.07, 0.318 + 0.25, 0.318 + shot.distance * 0.72);
-      camera.lookAt(0.01, 0.318 + 0.13, 0.28);
-      break;
-  }
-  camera.updateProjectionMatrix();
-}
-
-function subjectOf({ shot, paint, seed }: Picture): THREE.Object3D {
-  switch (shot.scene) {
-    case 'car':
-      return makeCar(paint);
-    case 'panel':
-      return makePanel(paint, shot.damage, shot.handle ?? false, seeded(seed));
-    case 'wheel':
-      return makeWheel({ from: shot.kerbFrom, to: shot.kerbTo }, seeded(seed));
-    case 'tread':
-      return makeTread(shot.depthMm, seeded(seed));
-  }
-}
-
-window.takePicture = async (picture) => {
-  const scene = makeYard();
-  scene.add(sun(), new THREE.HemisphereLight('#dfe8f0', '#77736b', 1.5));
-  scene.environment = reflections(scene);
-  const subject = subjectOf(picture);
-  scene.add(subject);
-  // A whole car stands before a bright sky: a camera would stop down.
-  renderer.toneMappingExposure = picture.shot.scene === 'car' ? 0.8 : 1.1;
-  const camera = new THREE.PerspectiveCamera(40, WIDTH / HEIGHT, 0.02, 200);
-  aim(camera, subject, picture.shot);
-  renderer.render(scene, camera);
-  return renderer.domElement.toDataURL('image/png');
+window.takePicture = async (picture, frames) => {
+  const sky = skies[picture.sky];
+  const { yard, mirrored } = yardUnder(picture.sky);
+  const set = setUp(picture);
+  const scene = new THREE.Scene();
+  scene.environment = mirrored;
+  if (set.indoors) scene.background = new THREE.Color(0.02, 0.02, 0.02);
+  else scene.add(yard);
+  scene.add(set.subject);
+  const camera = makeCamera(set.pose, FRAME);
+  gatherer.picture(scene, camera, set.pose, sky, {
+    frames,
+    exposure: sky.exposure * 2 ** (picture.camera.exposureEv + set.dimEv),
+    seed: picture.seed,
+    around: new THREE.Vector3(...set.pose.target),
+    reach: set.reach,
+  });
+  const png = renderer.domElement.toDataURL('image/png');
+  // Materials stay, and with them their compiled programs.
+  set.subject.traverse((each) => {
+    const mesh = each as THREE.Mesh;
+    if (mesh.isMesh && !mesh.geometry.userData.kept) mesh.geometry.dispose();
+  });
+  return { png, truth: tellTruth(picture, set, camera, FRAME) };
 };
