@@ -1,10 +1,11 @@
 import { bodyStyle } from '#core/car';
-import { type Entry, type Fact, firstRoute } from '#core/walk';
+import { planRoute, usualRoute } from '#core/route';
+import type { Entry, Fact } from '#core/walk';
 import { begun, entriesOf, idOf } from '../tests/builders/entries';
 
 /** A long walk as people make them: stops, clear parts, findings with their details, an undo now and then. */
 export function longLog(length: number): Entry[] {
-  const route = firstRoute(bodyStyle('hatch-5')).map((stop) => stop.part);
+  const route = planRoute(bodyStyle('hatch-5'), usualRoute).map((stop) => stop.part);
   const facts: Fact[] = [begun];
   for (let i = 1; facts.length < length; i++) {
     const part = route[i % route.length] as string;

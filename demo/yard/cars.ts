@@ -16,9 +16,13 @@ function identity(first: string, last: string): string {
 
 type Look = Omit<CarLook, 'style' | 'plate'>;
 
-const car = (n: number, look: Look, details: Omit<DemoCar['details'], 'identityAsRead'>): DemoCar => ({
+const car = (
+  n: number,
+  look: Look,
+  details: Omit<DemoCar['details'], 'identityAsRead' | 'extras'> & { extras?: DemoCar['details']['extras'] },
+): DemoCar => ({
   id: `0c8f2a52-7d10-4c7b-9b6e-3a51d90e0${100 + n}`,
-  details: { ...details, identityAsRead: false },
+  details: { extras: [], ...details, identityAsRead: false },
   look: { ...look, style: details.bodyStyle, plate: details.plate ?? details.stockNumber },
 });
 
@@ -75,6 +79,7 @@ export const estate = car(
   {
     stockNumber: 'BT-122',
     bodyStyle: 'estate',
+    extras: ['tow-bar', 'third-row'],
     make: 'Tarnwick',
     model: 'Ordel',
     variant: 'Estate 150',
@@ -96,6 +101,7 @@ export const suv = car(
   {
     stockNumber: 'BT-128',
     bodyStyle: 'suv',
+    extras: ['side-steps', 'second-wheels'],
     make: 'Ostrel',
     model: 'Kivo',
     variant: '2.0 AWD',
@@ -117,6 +123,7 @@ export const convertible = car(
   {
     stockNumber: 'BT-131',
     bodyStyle: 'convertible',
+    extras: ['hard-top', 'film', 'leather-trim'],
     make: 'Morvane',
     model: 'Lyss',
     variant: '3.0 S',
@@ -158,6 +165,7 @@ export const pickup = car(
   {
     stockNumber: 'BT-136',
     bodyStyle: 'pickup',
+    extras: ['tow-bar', 'bed-liner', 'guard-bar', 'mud-flaps'],
     make: 'Brackwater',
     model: 'Dray',
     variant: '2.8 Double cab',

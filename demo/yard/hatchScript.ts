@@ -495,7 +495,12 @@ export const hatchScript: Script = {
       },
     ],
   },
-  notSeen: { 'sill-r': 'parked close to a fence' },
+  notSeen: {
+    'sill-r': 'parked close to a fence',
+    frontunder: 'on the ground, no lift',
+    rearunder: 'on the ground, no lift',
+    floor: 'on the ground, no lift',
+  },
   treads: { 'tyre-fl': [4, 5], 'tyre-rl': [5, 5], 'tyre-rr': [5.5, 5.5], 'tyre-fr': [2.2, 4.6] },
   treadPictures: ['tyre-fl', 'tyre-rl', 'tyre-rr'],
   odometer: { value: 48_213, unit: 'mi', lamps: ['belt', 'engine', 'oil'], isPictured: true },

@@ -1,11 +1,12 @@
 import { v7 as newEntryId, v4 as newId } from 'uuid';
-import { bodyStyle } from '#core/car';
+import { styleOf } from '#core/car';
 import type { Person } from '#core/exchange';
-import { type Entry, type Fact, firstRoute } from '#core/walk';
+import { planRoute, usualRoute } from '#core/route';
+import type { Conditions, Entry, Fact } from '#core/walk';
 import type { DemoCar } from './cars';
 import { odometerName, photosOf, type Script, treadName, wholeName } from './script';
 
-const SECONDS_A_FACT = 7;
+const SECONDS_A_FACT = 4;
 
 /** Turns a script into the entries a phone would have made, `hoursAgo` before now. `hashOf` names the pictures. */
 export function playScript(
@@ -28,17 +29,27 @@ export function playScript(
       at: new Date(at).toISOString(),
     } as Entry);
   };
-  const { bodyStyle: style } = car.details;
-  say({ kind: 'walk-begun', body: { carId: car.id, bodyStyle: style } });
+  const { bodyStyle, extras } = car.details;
+  say({ kind: 'walk-begun', body: { carId: car.id, bodyStyle, extras } });
+  say({ kind: 'conditions-noted', body: { ...conditionsOf[script.sky], place: 'at the yard' } });
   script.whole.forEach((_, i) => {
     say({ kind: 'photo-attached', body: { photo: hashOf(wholeName(script, i)), role: 'whole-car' } });
   });
-  for (const { part } of firstRoute(bodyStyle(style)).slice(0, script.stops)) {
+  for (const { part } of planRoute(styleOf(car.details), usualRoute).slice(0, script.stops)) {
     say({ kind: 'stop-reached', body: { part } });
     stopFacts(script, part, hashOf).forEach(say);
   }
   return { walk, entries };
 }
+
+/** What the person walking would note of the sky in the pictures. */
+const conditionsOf: Record<Script['sky'], Conditions> = {
+  overcast: { light: 'overcast', wet: 'dry', dirt: 'clean' },
+  bright: { light: 'bright-sun', wet: 'dry', dirt: 'washed' },
+  'low-sun': { light: 'low-sun', wet: 'dry', dirt: 'clean' },
+  dusk: { light: 'dusk', wet: 'dry', dirt: 'dusty' },
+  wet: { light: 'overcast', wet: 'wet', dirt: 'clean' },
+};
 
 function stopFacts(script: Script, part: string, hashOf: (file: string) => string): Fact[] {
   const facts: Fact[] = [];

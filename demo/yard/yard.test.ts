@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { bodyStyle, carTitle, checkedCarDetailsSchema, checkIdentity } from '#core/car';
+import { carTitle, checkedCarDetailsSchema, checkIdentity, styleOf } from '#core/car';
 import { checkEntry, coverage, replay } from '#core/walk';
 import { cars } from './cars';
 import { playScript } from './playScript';
@@ -14,7 +14,7 @@ const played = ({ script, car, who }: DemoWalk) => playScript(script, car, who, 
 const stateOf = (name: string) => {
   const demo = walks.find(({ script }) => script.name === name) as DemoWalk;
   const { walk, entries } = played(demo);
-  return { state: replay(walk, entries), style: bodyStyle(demo.car.details.bodyStyle), demo };
+  return { state: replay(walk, entries), style: styleOf(demo.car.details), demo };
 };
 
 describe('the invented yard', () => {
@@ -34,7 +34,9 @@ describe('the invented yard', () => {
     const styles = cars.map((car) => car.details.bodyStyle);
     expect(styles).toContain('pickup');
     expect(styles).toContain('convertible');
-    expect(bodyStyle('convertible').parts.has('hardtop')).toBe(true);
+    expect(cars.find(({ details }) => details.bodyStyle === 'convertible')?.details.extras).toContain(
+      'hard-top',
+    );
     expect(cars.some(({ details }) => details.country === 'GB' && details.steering === 'left')).toBe(true);
   });
 
@@ -42,7 +44,7 @@ describe('the invented yard', () => {
     'plays the walk of the %s as entries the server takes',
     (_name, demo) => {
       const { walk, entries } = played(demo);
-      const style = bodyStyle(demo.car.details.bodyStyle);
+      const style = styleOf(demo.car.details);
       for (const entry of entries)
         expect(checkEntry(entry, { walk, now, style })).toEqual({ ok: true, entry });
       expect(entries.map((entry) => entry.at)).toEqual(entries.map((entry) => entry.at).toSorted());
@@ -83,7 +85,7 @@ describe('the invented yard', () => {
 
   it('names only parts the car has', () => {
     for (const { script, car } of walks) {
-      const { parts } = bodyStyle(car.details.bodyStyle);
+      const { parts } = styleOf(car.details);
       const named = [script.findings, script.notSeen, script.treads].flatMap((each) => Object.keys(each));
       for (const part of named) expect(parts.has(part), `${car.details.model} ${part}`).toBe(true);
     }

@@ -2,8 +2,10 @@ import { Link, Route, Routes } from 'react-router';
 import { buttonLook } from './components/Button';
 import { CarFormScreen } from './screens/car/CarFormScreen';
 import { CarScreen } from './screens/car/CarScreen';
+import { ShorthandHelp } from './screens/help/ShorthandHelp';
 import { FreezeScreen } from './screens/report/FreezeScreen';
 import { ReportScreen } from './screens/report/ReportScreen';
+import { RoutesScreen } from './screens/routes/RoutesScreen';
 import { ImportScreen } from './screens/stock/ImportScreen';
 import { StockScreen } from './screens/stock/StockScreen';
 import { WalkScreen } from './screens/walk/WalkScreen';
@@ -20,6 +22,8 @@ export function AppRoutes() {
       <Route path="/walks/:id" element={<WalkScreen />} />
       <Route path="/walks/:id/report" element={<FreezeScreen />} />
       <Route path="/reports/:id" element={<ReportScreen />} />
+      <Route path="/routes" element={<RoutesScreen />} />
+      <Route path="/help/shorthand" element={<ShorthandHelp />} />
       <Route path="*" element={<NothingHere />} />
     </Routes>
   );

@@ -16,6 +16,8 @@ export {
   reportPageSchema,
   type Share,
   shareSchema,
+  type WalkerRoutes,
   type WalkPage,
+  walkerRoutesSchema,
   walkPageSchema,
 } from './shapes';

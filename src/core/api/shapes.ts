@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { carSchema, checkedCarDetailsSchema } from '../car';
 import { personSchema, photoRecordSchema } from '../exchange';
 import { reportDocumentSchema } from '../report';
+import { savedRouteSchema, schoolIds } from '../route';
 import { entrySchema } from '../walk';
 
 /** What the API answers, in one place for server and screens. Requests are parsed by the same shapes. */
@@ -45,6 +46,13 @@ export const walkPageSchema = z.object({
 export type WalkPage = z.output<typeof walkPageSchema>;
 
 export const addCarSchema = z.object({ id: z.uuid(), details: checkedCarDetailsSchema });
+/** Routes a person keeps, and the one walks begin with: a school's name or a saved route's id. */
+export const walkerRoutesSchema = z.object({
+  saved: z.array(savedRouteSchema).max(40, 'A person may keep 40 routes.'),
+  preferred: z.union([z.enum(schoolIds), z.uuid()]).default('nose-first'),
+});
+export type WalkerRoutes = z.output<typeof walkerRoutesSchema>;
+
 export const peopleSchema = z.object({ people: z.array(personSchema) });
 
 /** At most this many entries in one request. */

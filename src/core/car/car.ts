@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { countryCodes } from './countries';
+import { extraIds } from './extras';
 import { checkIdentity, normaliseIdentity } from './identityNumber';
 import { bodyStyleIds } from './styles/bodyStyle';
 
@@ -13,6 +14,7 @@ const required = (what: string, max: number) => line(max).min(1, `Type the ${wha
 export const carDetailsSchema = z.object({
   stockNumber: required('stock number', 20),
   bodyStyle: z.enum(bodyStyleIds, 'Choose a body style.'),
+  extras: z.array(z.enum(extraIds, 'Choose the extras from the list.')).max(extraIds.length).default([]),
   make: required('make', 40),
   model: required('model', 60),
   variant: line(60).default(''),

@@ -16,6 +16,7 @@ export {
   type DistanceUnit,
   type Vocabulary,
 } from './countries';
+export { type ExtraId, extraIds, extraOf, extrasFor } from './extras';
 export {
   checkDigit,
   checkIdentity,
@@ -49,15 +50,20 @@ export {
   bodyStyle,
   bodyStyleIds,
   bodyStyleNames,
+  type CarBuild,
   type Face,
   type FaceId,
   faceIds,
+  insideFaces,
   middleOf,
+  outsideFaces,
   type Part,
   type PartId,
   partIdOf,
+  styleOf,
 } from './styles/bodyStyle';
 export { type Box, boxOf, contains, type Point } from './styles/geometry';
+export { neighboursOf, partToward, type Way } from './styles/neighbours';
 export {
   faceName,
   kindName,

@@ -3,8 +3,8 @@ import { type Country, countryOf } from './countries';
 /** Left and right as seen from the driver's seat facing forward. Never the viewer's. */
 export type Hand = 'l' | 'r';
 
-/** Where on the car a part sits: a hand, or a corner (front/rear + hand). */
-export const positions = ['l', 'r', 'fl', 'fr', 'rl', 'rr'] as const;
+/** Where on the car a part sits: a hand, or an end and a hand; `m` is the middle axle of a three-axle vehicle. */
+export const positions = ['l', 'r', 'fl', 'fr', 'ml', 'mr', 'rl', 'rr'] as const;
 export type Position = (typeof positions)[number];
 
 export type Steering = 'left' | 'right';
@@ -19,9 +19,21 @@ export function handOf(position: Position): Hand {
   return position.endsWith('l') ? 'l' : 'r';
 }
 
-export function endOf(position: Position): 'front' | 'rear' | undefined {
-  if (position.length === 1) return undefined;
-  return position.startsWith('f') ? 'front' : 'rear';
+export function endOf(position: Position): 'front' | 'middle' | 'rear' | undefined {
+  switch (position) {
+    case 'l':
+    case 'r':
+      return undefined;
+    case 'fl':
+    case 'fr':
+      return 'front';
+    case 'ml':
+    case 'mr':
+      return 'middle';
+    case 'rl':
+    case 'rr':
+      return 'rear';
+  }
 }
 
 /** The same place on the other side of the car. */

@@ -37,8 +37,19 @@ export function faceName(face: FaceId, speech: Speech): string {
   if (face === 'left' || face === 'right') {
     return `${speakHand(face === 'left' ? 'l' : 'r', speech)} (${face})`;
   }
-  return face === 'top' ? 'top' : face;
+  const [uk, us] = placeNames[face];
+  return vocabularyOf(speech) === 'us' ? us : uk;
 }
+
+const placeNames: Record<Exclude<FaceId, 'left' | 'right'>, readonly [uk: string, us: string]> = {
+  front: ['front', 'front'],
+  rear: ['rear', 'rear'],
+  top: ['top', 'top'],
+  cabin: ['cabin', 'cabin'],
+  boot: ['boot or bed', 'trunk or bed'],
+  engine: ['under the bonnet', 'under the hood'],
+  under: ['underneath', 'underneath'],
+};
 
 /** First letter large, for the start of a line. */
 export function sentence(text: string): string {

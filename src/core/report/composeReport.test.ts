@@ -4,7 +4,8 @@ import { arbitraryLog } from '../../../tests/builders/arbitraryEntries';
 import { testCar } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { bodyStyle } from '../car';
-import { type Fact, firstRoute } from '../walk';
+import { planRoute, usualRoute } from '../route';
+import type { Fact } from '../walk';
 import { composeReport, EmptyWalkError, type ReportInputs } from './composeReport';
 import { reportDocumentSchema } from './reportDocument';
 
@@ -47,7 +48,7 @@ describe('the frozen report', () => {
       { kind: 'part-cleared', body: { part: 'roof' } },
       { kind: 'part-not-seen', body: { part: 'sill-l', why: 'wet' } },
     );
-    const total = firstRoute(bodyStyle('hatch-5')).length;
+    const total = planRoute(bodyStyle('hatch-5'), usualRoute).length;
     expect(report.notLookedAt).toHaveLength(total - 2);
     expect(report.notLookedAt).toContain('Nearside wing (left)');
     expect(report.notSeen).toEqual([{ name: 'Nearside sill (left)', why: 'wet' }]);
@@ -71,7 +72,11 @@ describe('the frozen report', () => {
       promised: true,
       partName: 'nearside front door (left)',
     });
-    expect(report.summary).toContain('2 findings: 1 noticed from across the bay, 1 with no distance noted.');
+    expect(report.summary).toContain('2 findings: 1 noticed from across the bay, 1 seen only up close.');
+    expect(report.summary).toContain(
+      'From where 1 of them is noticed was worked out from kind, size and paint, not walked.',
+    );
+    expect(report.findings.map(({ noticeSource }) => noticeSource)).toEqual(['said', 'estimated']);
     expect(report.summary).toContain('1 of them will be put right before collection.');
   });
 

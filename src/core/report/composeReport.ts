@@ -1,24 +1,29 @@
 import {
-  bodyStyle,
   bodyStyleNames,
   type Car,
   carTitle,
+  type FaceId,
+  faceName,
   type Part,
   partNameForAnyone,
   sentence,
+  styleOf,
   vocabularyOf,
 } from '../car';
 import { speakDistanceBothWays, speakTread } from '../measure';
 import {
   actionLine,
+  conditionLine,
   coverage,
   type Entry,
   findingKindOf,
   findingLine,
-  firstRoute,
   isDismissed,
+  mayHaveHidden,
+  noticeOf,
   partStatus,
   replay,
+  routeOf,
   testLine,
   type WalkState,
 } from '../walk';
@@ -57,18 +62,19 @@ export class EmptyWalkError extends Error {
 export function composeReport(inputs: ReportInputs): ReportDocument {
   const state = replay(inputs.walk, inputs.entries);
   if (!state.begun) throw new EmptyWalkError();
-  const style = bodyStyle(state.begun.bodyStyle);
+  const style = styleOf({ ...state.begun, steering: inputs.car.steering });
   const vocabulary = vocabularyOf(inputs.car);
   const partOf = (id: string): Part | undefined => style.parts.get(id);
   const nameOf = (id: string) => {
     const part = partOf(id);
     return part ? partNameForAnyone(part, inputs.car) : id;
   };
-  const route = firstRoute(style);
+  const route = routeOf(state, style);
   const photos = orderPhotos(state, route, nameOf, vocabulary, inputs.photos);
   const standing = state.findings.filter((finding) => !isDismissed(finding));
   const findings = standing.map((finding): ReportFinding => {
     const caution = findingKindOf(finding.kind).caution;
+    const { notice, source } = noticeOf(finding, inputs.car.paintTone);
     return {
       number: finding.number,
       part: finding.part,
@@ -77,7 +83,9 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       spot: finding.spot,
       line: findingLine(finding, vocabulary),
       suspected: finding.standing.status === 'suspected',
-      notice: finding.details.notice,
+      notice,
+      noticeSource: source,
+      extent: finding.details.extent,
       tests: testLine(finding),
       action: actionLine(finding, vocabulary),
       promised: finding.details.action !== undefined && finding.details.action !== 'leave',
@@ -106,6 +114,8 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     bodyStyleName: bodyStyleNames[state.begun.bodyStyle][vocabulary],
     odometer: state.odometer && speakDistanceBothWays(state.odometer.value, state.odometer.unit),
     summary: summaryLines(findings, cover),
+    conditions: conditionLines(state, (side) => faceName(side, inputs.car)),
+    mayHide: mayHaveHidden(state.conditionsMet, inputs.car.paintTone),
     findings,
     dismissed: state.findings.flatMap((finding) =>
       finding.standing.status === 'dismissed'
@@ -122,7 +132,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     notLookedAt: cover.left.map((stop) => sentence(nameOf(stop.part))),
     notSeen: cover.notSeen.map(({ part, why }) => ({ name: sentence(nameOf(part)), why })),
     readingsMissing: missingReadings(cover, nameOf),
-    outOfScope: outOfScope(vocabulary),
+    outOfScope,
     parts: route.map(({ part, face }) => {
       const here = findings.filter((finding) => finding.part === part).map((finding) => finding.number);
       const status = partStatus(state, part);
@@ -142,6 +152,14 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     photos,
     cautions: [...new Set(findings.flatMap((finding) => finding.caution ?? [])), ...generalCautions],
   });
+}
+
+/** Under which conditions the car was looked at: the whole of it, then sides where it differed. */
+function conditionLines({ conditions }: WalkState, sideName: (side: FaceId) => string): string[] {
+  const sides = [...conditions.sides].map(
+    ([side, noted]) => `${sentence(sideName(side))}: ${conditionLine(noted)}`,
+  );
+  return conditions.whole ? [sentence(conditionLine(conditions.whole)), ...sides] : sides;
 }
 
 function notSeenWhy(state: WalkState, part: string): string | undefined {

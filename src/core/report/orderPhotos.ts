@@ -1,12 +1,6 @@
 import { sentence, type Vocabulary } from '../car';
-import {
-  type AttachedPhoto,
-  type Finding,
-  findingLine,
-  isDismissed,
-  type Stop,
-  type WalkState,
-} from '../walk';
+import type { Stop } from '../route';
+import { type AttachedPhoto, type Finding, findingLine, isDismissed, type WalkState } from '../walk';
 import type { PhotoFacts } from './composeReport';
 import type { ReportPhoto } from './reportDocument';
 

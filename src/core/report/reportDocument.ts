@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { carDetailsSchema, faceIds } from '../car';
-import { findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
+import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
 
 export const REPORT_VERSION = 1;
 
@@ -18,6 +18,9 @@ const reportFindingSchema = z.strictObject({
   line: text,
   suspected: z.boolean(),
   notice: z.enum(noticeDistances).optional(),
+  /** Said while logging, answered on the step-back lap, or worked out by rule. */
+  noticeSource: z.enum(['said', 'step-back-lap', 'estimated']).optional(),
+  extent: extentSchema.optional(),
   tests: text,
   /** What will be done about it; empty when nothing was decided. */
   action: text,
@@ -71,6 +74,9 @@ export const reportDocumentSchema = z.strictObject({
   bodyStyleName: text,
   odometer: text.optional(),
   summary: z.array(text),
+  /** Light, wet and dirt as noted, and what they may have hidden. */
+  conditions: z.array(text).default([]),
+  mayHide: z.array(text).default([]),
   findings: z.array(reportFindingSchema),
   dismissed: z.array(z.strictObject({ number: z.int().positive(), partName: text, line: text, why: text })),
   notLookedAt: z.array(text),

@@ -1,4 +1,3 @@
-import type { Vocabulary } from '../car';
 import { type Coverage, type NoticeDistance, noticeDistances, type PartStatus } from '../walk';
 import type { ReportFinding } from './reportDocument';
 
@@ -36,6 +35,11 @@ export function summaryLines(findings: readonly ReportFinding[], cover: Coverage
   const unsaid = findings.filter((finding) => finding.notice === undefined).length;
   if (unsaid > 0) groups.push(`${unsaid} with no distance noted`);
   lines.push(`${plural(findings.length, 'finding')}: ${groups.join(', ')}.`);
+  const estimated = findings.filter((finding) => finding.noticeSource === 'estimated').length;
+  if (estimated > 0)
+    lines.push(
+      `From where ${estimated === findings.length ? 'they are' : `${estimated} of them ${estimated === 1 ? 'is' : 'are'}`} noticed was worked out from kind, size and paint, not walked.`,
+    );
   const promised = findings.filter((finding) => finding.promised).length;
   if (promised > 0) lines.push(`${promised} of them will be put right before collection.`);
   const open = findings.filter((finding) => finding.suspected).length;
@@ -61,10 +65,8 @@ export function statusSays(status: PartStatus, findings: readonly number[], why:
 }
 
 /** What this kind of walk does not cover, so that silence is not read as praise. */
-export function outOfScope(vocabulary: Vocabulary): string {
-  const [bonnet, boot] = vocabulary === 'uk' ? ['bonnet', 'boot'] : ['hood', 'trunk'];
-  return `This walk covers the outside, glass, wheels, tread depth and the odometer. The cabin, ${boot}, under the ${bonnet}, underneath, functions, a drive and the papers were not part of it.`;
-}
+export const outOfScope =
+  'This walk covers what can be seen of the car, its tread depths and its odometer. Whether everything works, a drive and the papers were not part of it.';
 
 /** The usual limits, printed on every report. */
 export const generalCautions = [

@@ -1,4 +1,6 @@
 export { askMessage } from './askMessage';
+export { grammar } from './lexicon';
+export type { Meaning } from './meaning';
 export {
   type Chip,
   parseShorthand,

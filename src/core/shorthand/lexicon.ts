@@ -73,6 +73,41 @@ part('tyre|tire', 'tyre');
 part('wiper|wipers|wiper blade|wiper blades', 'wipers');
 part('aerial|antenna|mast', 'aerial');
 
+part('glass roof|sunroof|sun roof|panoramic roof', 'glassroof');
+part('soft top|convertible top|canvas top|canvas roof', 'softtop');
+part('side step|side steps|running board|running boards', 'sidestep');
+part('tow bar|towbar|trailer hitch|hitch', 'towbar');
+part('spoiler|rear spoiler', 'spoiler');
+part('guard bar|grille guard', 'guardbar');
+part('mud flap|mud flaps|mudflap', 'mudflap');
+part('flare|arch flare|fender flare', 'flare');
+part('stripe|stripes|side stripe', 'stripe');
+part('inner tyre|inner tire', 'tyre-inner');
+part('sleeper|sleeper side', 'sleeper');
+part('fuel tank|diesel tank', 'fueltank');
+part('seat|seats|seat base|bolster|seat bolster|cushion', 'seat', 'seat3');
+part('third row seat|third-row seat', 'seat3');
+part('seat belt|belt|seatbelt', 'belt');
+part('steering wheel', 'steeringwheel');
+part('dashboard|dash', 'dashboard');
+part('centre console|center console|console', 'console');
+part('centre screen|center screen|touch screen|touchscreen', 'screen');
+part('door card|door cards|door panel', 'doorcard');
+part('sill plate|sill plates|door sill plate', 'sillplate');
+part('carpet|carpets|mat|mats|floor mat', 'carpet');
+part('headlining|headliner|roof lining', 'headlining');
+part('sun visor|sun visors|visor', 'visors');
+part('boot floor|trunk floor', 'bootfloor');
+part('boot lining|trunk lining', 'bootlining');
+part('load cover|parcel shelf|cargo cover', 'loadcover');
+part('bed floor', 'bedfloor');
+part('bed liner|bedliner', 'bedliner');
+part('battery', 'battery');
+part('engine|engine cover', 'enginecover');
+part('hoses|hose', 'hoses');
+part('undertray|undertrays|splash shield', 'undertray');
+part('exhaust|tail pipe|tailpipe', 'exhaust');
+
 // Kinds; where one word may be several things, the part decides.
 kind(
   'stone chip|stone chips|stonechip|stonechips|chip|chips|chipped|stone chipping',
@@ -94,21 +129,37 @@ kind(
 );
 kind('old repair|earlier repair|touched in|touched up|poor repair|brush touch in', 'old-repair');
 kind('rust|rusty|rusted|rust bubbles|bubbling|rust spot|surface rust', 'rust');
-kind('corrosion|corroded|white bloom', 'wheel-corrosion', 'rust');
+kind('corrosion|corroded|white bloom', 'wheel-corrosion', 'rust', 'bloom', 'corrosion');
 kind('gap|uneven gap|panel gap|gap wide|stands proud|proud|out of line', 'gap');
 kind('loose|missing|hanging|hanging off|misfit', 'loose');
 kind('broken|broken lug|cracked|crack|cracks', 'glass-crack', 'broken', 'tyre-cracks', 'wheel-bent');
 kind('star|star chip|bulls eye|bullseye', 'glass-chip');
 kind('haze|hazy|hazed|yellow|yellowed|yellowing|cloudy|foggy', 'haze');
 kind('moisture|condensation|water inside|misted|misting', 'moisture');
-kind('worn|split|wear', 'worn', 'tyre-wear', 'paint-loss');
+kind('worn|split|wear', 'worn', 'tyre-wear', 'wear', 'shiny', 'paint-loss', 'split');
 kind('uneven wear|edge wear|worn edge|feathered', 'tyre-wear');
 kind('kerbing|kerbed|kerb mark|kerb marks|kerb damage|curb rash|curbed|curb mark|rash|kerb rash', 'kerbing');
 kind('flaking|flaked|coating flaking', 'wheel-flaking', 'peel');
 kind('bent|buckled|buckle', 'wheel-bent');
 kind('bulge|bulging', 'tyre-bulge');
-kind('cut|slash|cut in it', 'tyre-cut', 'scratch');
-kind('perished|perishing|crazed', 'tyre-cracks', 'worn');
+kind('cut|slash|cut in it', 'tyre-cut', 'tear', 'scratch');
+kind('perished|perishing|crazed', 'tyre-cracks', 'worn', 'split');
+
+kind('stain|stains|stained', 'stain');
+kind('burn|burns|cigarette burn|burnt', 'burn');
+kind('tear|tears|torn|hole|rip|ripped', 'tear');
+kind('creased|creasing', 'crease');
+kind('colour rub|dye transfer|color rub', 'colour-rub');
+kind('shiny|worn shiny|matted', 'shiny', 'wear');
+kind('sagging|sags|sagged', 'sag');
+kind('flat bolster|bolster flat', 'flat-bolster');
+kind('leak|leaks|leaking|oil leak|fluid mark|weeping', 'leak');
+kind('film lifting|film edge|film edge lifting|lifting film', 'film-lift');
+kind('bubble under film|bubbles under film|film bubble|film bubbles', 'film-bubble');
+kind('gash|gash in film|film gash', 'film-gash');
+kind('pitted|pitting|dull brightwork', 'pitting');
+kind('delamination|delaminating|delaminated', 'delamination');
+kind('ghost|ghost of a sign|ghosting', 'ghost');
 
 // Tests that decide.
 say(
@@ -126,6 +177,10 @@ say(
 );
 say({ slot: 'feel', answer: 'slight' }, 'slight edge|feels slight|just felt|felt slightly');
 say({ slot: 'feel', answer: 'clear-edge' }, 'clear edge|can feel it|felt|felt edge|feels rough');
+say(
+  { slot: 'nail', answer: 'under-film' },
+  'under film|under film cannot tell|under the film|film cannot tell',
+);
 say({ slot: 'wipe', answer: 'gone' }, 'wipes off|wiped off|wipes away|comes off|wiped away');
 say({ slot: 'wipe', answer: 'fainter' }, 'wipes fainter|fainter|gets fainter|partly wipes off');
 say(
@@ -195,5 +250,17 @@ for (const [word, count] of Object.entries({
   'a single': 1,
 }))
   lexicon.set(word, { slot: 'count', count });
+
+/** Every phrase the parser knows, by what it means, in the order of the lexicon: the published grammar. */
+export function grammar(): { meaning: Meaning; phrases: string[] }[] {
+  const rows = new Map<string, { meaning: Meaning; phrases: string[] }>();
+  for (const [phrase, meaning] of lexicon) {
+    const key = JSON.stringify(meaning);
+    const row = rows.get(key) ?? { meaning, phrases: [] };
+    row.phrases.push(phrase);
+    rows.set(key, row);
+  }
+  return [...rows.values()];
+}
 
 export const meaningOf = (phrase: string): Meaning | undefined => lexicon.get(phrase);

@@ -11,7 +11,7 @@ export type Meaning =
   | { slot: 'part'; kinds: readonly PartKind[]; end?: End; sideWord?: SideWord }
   | { slot: 'kind'; kinds: readonly FindingKind[] }
   | { slot: 'count'; count: number }
-  | { slot: 'nail'; answer: 'glides' | 'just-catches' | 'catches' }
+  | { slot: 'nail'; answer: 'glides' | 'just-catches' | 'catches' | 'under-film' }
   | { slot: 'feel'; answer: 'not-felt' | 'slight' | 'clear-edge' }
   | { slot: 'wipe'; answer: 'gone' | 'fainter' | 'stays' }
   | { slot: 'notice'; notice: NoticeDistance }

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { begun, entriesOf, idOf, noted, START, WALK } from '../../../tests/builders/entries';
-import { bodyStyle } from '../car';
+import { bodyStyle, bodyStyleIds, extrasFor, styleOf } from '../car';
+import { usualRoute } from '../route';
 import { checkEntry } from './checkEntry';
-import type { Entry } from './entries';
+import type { Entry, Fact } from './entries';
 import { findingKindIds, kindFits, kindsFor } from './findingKinds';
 
 const context = { walk: WALK, now: new Date(START + 60_000), style: bodyStyle('hatch-5') };
@@ -52,6 +53,54 @@ describe('checking an entry', () => {
   });
 });
 
+describe('what the newer entries hold', () => {
+  const rule = usualRoute;
+  it.each([
+    ['an arc of 0 degrees', { form: 'arc', fromDeg: 10, spanDeg: 0 }, /longer than 0/],
+    ['an arc of 400 degrees', { form: 'arc', fromDeg: 10, spanDeg: 400 }, /at most 360/],
+    ['no dots', { form: 'dots', spots: [] }, /at least one/],
+  ])('refuses %s in plain words', (_name, extent, message) => {
+    const raw = { ...good, body: { ...good.body, details: { extent } } };
+    const check = checkEntry(raw, context);
+    expect(check.ok).toBe(false);
+    if (!check.ok) expect(check.problem.message).toMatch(message);
+  });
+
+  it.each([
+    ['a negative size', { lengthMm: -4 }],
+    ['a negative gap', { gapMm: -1 }],
+    ['a step of a metre', { flushMm: 1000 }],
+  ])('refuses %s', (_name, details) => {
+    expect(codeOf({ ...good, body: { ...good.body, details } })).toBe('bad-body');
+  });
+
+  it('takes a route, a lap, conditions, a caution and a distance seen', () => {
+    const facts: Fact[] = [
+      { kind: 'route-chosen', body: { rule } },
+      { kind: 'lap-begun', body: { lap: 'step-back' } },
+      { kind: 'conditions-noted', body: { light: 'dusk', wet: 'wet', dirt: 'dirty', side: 'left' } },
+      { kind: 'caution-read', body: { caution: 'engine' } },
+      { kind: 'notice-answered', body: { finding: idOf(0xf001), notice: 'one-step-back' } },
+    ];
+    for (const entry of entriesOf(facts)) expect(checkEntry(entry, context)).toEqual({ ok: true, entry });
+  });
+
+  it('refuses a route that names an area twice', () => {
+    const [entry] = entriesOf([
+      { kind: 'route-chosen', body: { rule: { ...rule, later: ['top', 'top', 'cabin', 'boot', 'engine'] } } },
+    ]);
+    expect(codeOf(entry)).toBe('bad-body');
+  });
+
+  it('knows the parts that extras add', () => {
+    const [entry] = entriesOf([noted(1, 'towbar')]);
+    expect(codeOf(entry)).toBe('unknown-part');
+    const style = styleOf({ bodyStyle: 'hatch-5', extras: ['tow-bar'] });
+    const rusty = { ...entry, body: { ...(entry as Entry).body, kind: 'corrosion' } };
+    expect(checkEntry(rusty, { ...context, style }).ok).toBe(true);
+  });
+});
+
 describe('kinds of finding', () => {
   it('offers something on every part, and never dents on glass', () => {
     for (const part of bodyStyle('estate').parts.values()) {
@@ -61,13 +110,19 @@ describe('kinds of finding', () => {
   });
 
   it('puts what is logged most here first', () => {
-    const part = { kind: 'door', material: 'steel' } as const;
+    const part = { kind: 'door', material: 'steel', underFilm: false } as const;
     expect(kindsFor(part, new Map([['rust', 3]]))[0]).toBe('rust');
     expect(kindsFor(part, new Map([['other', 99]])).at(-1)).toBe('other');
   });
 
   it('has a place for every kind', () => {
-    const parts = [...bodyStyle('hatch-5').parts.values()];
-    for (const kind of findingKindIds) expect(parts.some((part) => kindFits(kind, part))).toBe(true);
+    const parts = bodyStyleIds.flatMap((id) => [
+      ...styleOf({ bodyStyle: id, extras: extrasFor(id) }).parts.values(),
+    ]);
+    for (const kind of findingKindIds)
+      expect(
+        parts.some((part) => kindFits(kind, part)),
+        kind,
+      ).toBe(true);
   });
 });

@@ -1,4 +1,4 @@
-import { type BodyStyle, bodyStyle, bodyStyleIds } from '../car';
+import { type BodyStyle, styleOf } from '../car';
 import { type Entry, type EntryKind, entryKinds, entrySchema } from './entries';
 import { findingKindOf, kindFits } from './findingKinds';
 
@@ -79,7 +79,7 @@ export function checkEntry(raw: unknown, { walk, now, style }: EntryContext): En
       `The entry is dated ${entry.at}, too long ago. Set the clock of the device.`,
     );
   }
-  const ownStyle = style ?? (entry.kind === 'walk-begun' ? bodyStyle(entry.body.bodyStyle) : undefined);
+  const ownStyle = style ?? (entry.kind === 'walk-begun' ? styleOf(entry.body) : undefined);
   return ownStyle ? checkParts(entry, ownStyle) : { ok: true, entry };
 }
 
@@ -91,7 +91,7 @@ function checkParts(entry: Entry, style: BodyStyle): EntryCheck {
     return refuse(
       'unknown-part',
       'body.part',
-      `A ${bodyStyleIds.includes(style.id) ? style.id : 'car'} has no part “${partId}”. Choose a part on the map.`,
+      `This ${style.id} has no part “${partId}”. Choose a part on the map, or add the extra to the car.`,
     );
   }
   if (entry.kind === 'finding-noted' && !kindFits(entry.body.kind, part)) {

@@ -10,12 +10,25 @@ export const noticeWords: Record<NoticeDistance, { name: string; hint: string }>
   'across-the-bay': { name: 'Across the bay', hint: 'seen walking up, 3 m and more' },
 };
 
-/** Three-way answers of the tests that decide. */
+/** Answers of the tests that decide: three ways, and that film lies over the paint. */
 export const testAnswers = {
-  nail: ['glides', 'just-catches', 'catches'],
-  feel: ['not-felt', 'slight', 'clear-edge'],
+  nail: ['glides', 'just-catches', 'catches', 'under-film'],
+  feel: ['not-felt', 'slight', 'clear-edge', 'under-film'],
   wipe: ['gone', 'fainter', 'stays'],
 } as const;
+
+/** Close lap: log everything. Step-back lap: say from where it can be seen. */
+export const laps = ['close', 'step-back'] as const;
+export type Lap = (typeof laps)[number];
+
+/** How well an earlier repair was done. */
+export const repairQualities = ['hard-to-find', 'seen-up-close', 'plain-to-see'] as const;
+export type RepairQuality = (typeof repairQualities)[number];
+export const repairWords: Record<RepairQuality, string> = {
+  'hard-to-find': 'hard to find',
+  'seen-up-close': 'seen up close',
+  'plain-to-see': 'plain to see',
+};
 
 export const testWords = {
   nail: {
@@ -23,12 +36,14 @@ export const testWords = {
     glides: 'glides',
     'just-catches': 'just catches',
     catches: 'catches',
+    'under-film': 'under film, cannot tell',
   },
   feel: {
     name: 'Feel it',
     'not-felt': 'not felt',
     slight: 'slight',
     'clear-edge': 'clear edge',
+    'under-film': 'under film, cannot tell',
   },
   wipe: { name: 'Wipe it', gone: 'gone', fainter: 'fainter', stays: 'stays' },
 } as const;

@@ -3,23 +3,23 @@ import { describe, expect, it } from 'vitest';
 import { arbitraryLog } from '../../../tests/builders/arbitraryEntries';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { bodyStyle, bodyStyleIds } from '../car';
+import { planRoute, usualRoute } from '../route';
 import { coverage, nextLeft, partStatus } from './coverage';
 import type { Fact } from './entries';
 import { replay } from './replay';
-import { firstRoute } from './route';
 
 const style = bodyStyle('hatch-5');
 const stateOf = (...facts: Fact[]) => replay(WALK, entriesOf([begun, ...facts]));
 
 describe('the first route', () => {
   it.each(bodyStyleIds)('visits every part of a %s exactly once', (id) => {
-    const stops = firstRoute(bodyStyle(id)).map((stop) => stop.part);
+    const stops = planRoute(bodyStyle(id), usualRoute).map((stop) => stop.part);
     expect(new Set(stops).size).toBe(stops.length);
     expect(new Set(stops)).toEqual(new Set(bodyStyle(id).parts.keys()));
   });
 
   it('goes down the left side and comes back up the right', () => {
-    const stops = firstRoute(style).map((stop) => stop.part);
+    const stops = planRoute(style, usualRoute).map((stop) => stop.part);
     const order = [
       'bumper-front',
       'wing-fl',
@@ -86,7 +86,7 @@ describe('coverage', () => {
   });
 
   it('finds the next part left, going round past the end', () => {
-    const route = firstRoute(style).map((stop) => stop.part);
+    const route = planRoute(style, usualRoute).map((stop) => stop.part);
     const all = route.slice(1).map((part): Fact => ({ kind: 'part-cleared', body: { part } }));
     expect(nextLeft(stateOf(...all), style, 'odometer')?.part).toBe(route[0]);
     expect(

@@ -1,5 +1,5 @@
 import type { BodyStyle, PartId } from '../car';
-import { firstRoute, type Stop } from './route';
+import { nearestLeft, planRoute, type Stop, usualRoute } from '../route';
 import { isDismissed, type WalkState } from './walkState';
 
 export type PartStatus = 'not-looked-at' | 'clear' | 'findings' | 'not-seen' | 'second-look';
@@ -16,6 +16,19 @@ export function partStatus(state: WalkState, part: PartId): PartStatus {
   return 'not-looked-at';
 }
 
+/** The stops of a walk, in the order of the route chosen for it. */
+export const routeOf = (state: Pick<WalkState, 'route'>, style: BodyStyle): readonly Stop[] =>
+  planRoute(style, state.route ?? usualRoute);
+
+/** A picture a reader will miss. */
+export type PhotoLeft =
+  | { why: 'finding-close-up'; part: PartId; finding: string; number: number }
+  | { why: 'odometer'; part: PartId }
+  | { why: 'whole-car'; have: number };
+
+/** So many whole-car pictures, one from each corner, are wanted. Common practice. */
+export const WHOLE_CAR_PHOTOS = 4;
+
 export interface Coverage {
   total: number;
   /** Looked at, or a reason was given why not. */
@@ -28,12 +41,13 @@ export interface Coverage {
   /** Tyres without a tread depth, in walking order. */
   treadsLeft: PartId[];
   odometerLeft: boolean;
+  photosLeft: PhotoLeft[];
   unresolved: PartId[];
 }
 
 /** What has and has not been looked at, and which readings are missing. */
 export function coverage(state: WalkState, style: BodyStyle): Coverage {
-  const route = firstRoute(style);
+  const route = routeOf(state, style);
   const statuses = new Map(route.map((stop) => [stop.part, partStatus(state, stop.part)]));
   const left = route.filter((stop) => statuses.get(stop.part) === 'not-looked-at');
   const notSeen = route.flatMap(({ part }) => {
@@ -51,14 +65,31 @@ export function coverage(state: WalkState, style: BodyStyle): Coverage {
       .map((stop) => stop.part)
       .filter((part) => part.startsWith('tyre-') && !state.treads.has(part)),
     odometerLeft: state.odometer === undefined,
+    photosLeft: photosLeft(state),
     unresolved: route.map((stop) => stop.part).filter((part) => statuses.get(part) === 'second-look'),
   };
 }
 
-/** The next stop after `from` that has not been looked at, going round; undefined when nothing is left. */
+function photosLeft({ findings, photos }: WalkState): PhotoLeft[] {
+  const wanted: PhotoLeft[] = [];
+  const have = photos.filter(({ role }) => role === 'whole-car').length;
+  if (have < WHOLE_CAR_PHOTOS) wanted.push({ why: 'whole-car', have });
+  for (const { id, part, number, standing } of findings)
+    if (
+      standing.status === 'confirmed' &&
+      !photos.some((photo) => photo.finding === id && photo.role === 'what')
+    )
+      wanted.push({ why: 'finding-close-up', part, finding: id, number });
+  if (!photos.some(({ part }) => part === 'odometer')) wanted.push({ why: 'odometer', part: 'odometer' });
+  return wanted;
+}
+
+/** Where to go next: onward on the route, or off it to the nearest part left; undefined when nothing is left. */
 export function nextLeft(state: WalkState, style: BodyStyle, from: PartId | undefined): Stop | undefined {
-  const route = firstRoute(style);
-  const start = route.findIndex((stop) => stop.part === from) + 1;
-  const onward = [...route.slice(start), ...route.slice(0, start)];
-  return onward.find((stop) => stop.part !== from && partStatus(state, stop.part) === 'not-looked-at');
+  return nearestLeft(
+    style,
+    routeOf(state, style),
+    (part) => partStatus(state, part) === 'not-looked-at',
+    from,
+  );
 }

@@ -1,14 +1,21 @@
 import type { Vocabulary } from '../car';
 import { speakSize } from '../measure';
-import { actionName, testWords } from './choices';
+import { actionName, repairWords, testWords } from './choices';
+import type { FindingDetails } from './entries';
 import { findingKindName, findingKindOf } from './findingKinds';
+import { clockWords, rimShareWords } from './measureExtent';
 import type { Finding } from './walkState';
 
 type Described = Pick<Finding, 'kind' | 'details'>;
 
 /** Size in words: "40 mm", "12 × 8 mm", "about 5 mm across". Empty when not measured. */
 export function sizeWords({ kind, details }: Described, vocabulary: Vocabulary): string {
-  const { lengthMm, widthMm } = details;
+  const { lengthMm, widthMm, extent } = details;
+  if (findingKindOf(kind).measuredBy === 'gap') return gapWords(details, vocabulary);
+  if (extent?.form === 'arc') {
+    const where = `${rimShareWords(extent.spanDeg)}, ${clockWords(extent.fromDeg, extent.spanDeg)}`;
+    return lengthMm === undefined ? where : `${speakSize(lengthMm, vocabulary)}, ${where}`;
+  }
   if (lengthMm === undefined) return '';
   if (widthMm !== undefined) return `${speakSize(lengthMm, vocabulary)} × ${speakSize(widthMm, vocabulary)}`;
   switch (findingKindOf(kind).measuredBy) {
@@ -19,8 +26,27 @@ export function sizeWords({ kind, details }: Described, vocabulary: Vocabulary):
     case 'count':
       return `largest ${speakSize(lengthMm, vocabulary)}`;
     case 'area':
+    case 'gap':
       return speakSize(lengthMm, vocabulary);
   }
+}
+
+/** "5 mm here, 3.5 mm on the other side; stands 2 mm proud". */
+function gapWords({ gapMm, otherGapMm, flushMm }: FindingDetails, vocabulary: Vocabulary): string {
+  const said: string[] = [];
+  if (gapMm !== undefined)
+    said.push(
+      otherGapMm === undefined
+        ? `${speakSize(gapMm, vocabulary)} wide`
+        : `${speakSize(gapMm, vocabulary)} here, ${speakSize(otherGapMm, vocabulary)} on the other side`,
+    );
+  if (flushMm !== undefined && flushMm !== 0)
+    said.push(
+      flushMm > 0
+        ? `stands ${speakSize(flushMm, vocabulary)} proud`
+        : `sits in by ${speakSize(-flushMm, vocabulary)}`,
+    );
+  return said.join('; ');
 }
 
 /** What it is, in one line: "Stone chip × 6, largest 3 mm". */
@@ -34,6 +60,7 @@ export function findingLine(finding: Described, vocabulary: Vocabulary): string 
 /** The tests done and what they said: "nail just catches; wiped: stays". */
 export function testLine({ details }: Pick<Finding, 'details'>): string {
   const said: string[] = [];
+  if (details.repair) said.push(`repaired before: ${repairWords[details.repair]}`);
   if (details.wipe) said.push(`wiped: ${testWords.wipe[details.wipe]}`);
   if (details.feel) said.push(`felt: ${testWords.feel[details.feel]}`);
   if (details.nail) said.push(`nail ${testWords.nail[details.nail]}`);

@@ -1,7 +1,12 @@
 import { z } from 'zod';
-import { bodyStyleIds } from '../car';
-import { actions, noticeDistances, photoRoles, testAnswers } from './choices';
+import { bodyStyleIds, extraIds, outsideFaces } from '../car';
+import { routeRuleSchema } from '../route';
+import { cautionIds } from './cautions';
+import { actions, laps, noticeDistances, photoRoles, repairQualities, testAnswers } from './choices';
+import { dirtStates, lights, wetStates } from './conditions';
+import { extentSchema } from './extent';
 import { findingKindIds } from './findingKinds';
+import { spotSchema } from './spot';
 
 const uuid = z.uuid('An id must be a UUID.');
 export const sha256Schema = z
@@ -10,17 +15,12 @@ export const sha256Schema = z
 const partId = z.string().min(1).max(40);
 const note = z.string().max(2000, 'A note may hold 2,000 characters.');
 
-/** A place in a part's own outline: u from front or left to rear or right, v from top to bottom. */
-export const spotSchema = z.strictObject({
-  u: z.number().min(0, 'A spot lies between 0 and 1.').max(1, 'A spot lies between 0 and 1.'),
-  v: z.number().min(0, 'A spot lies between 0 and 1.').max(1, 'A spot lies between 0 and 1.'),
-});
-export type Spot = z.output<typeof spotSchema>;
-
 const sizeMm = z
   .number()
   .positive('A size must be more than 0 mm.')
   .max(6000, 'A size may be at most 6,000 mm.');
+
+const gap = z.number().min(0, 'A gap cannot be less than 0 mm.').max(100, 'A gap may be at most 100 mm.');
 
 /** What can be said of a finding beyond its part, spot and kind. */
 const detailShape = {
@@ -33,6 +33,18 @@ const detailShape = {
   notice: z.enum(noticeDistances).optional(),
   action: z.enum(actions).optional(),
   note: note.optional(),
+  extent: extentSchema.optional(),
+  /** How well an earlier repair was done. */
+  repair: z.enum(repairQualities).optional(),
+  /** Width of a gap, here and at the same place on the other side. */
+  gapMm: gap.optional(),
+  otherGapMm: gap.optional(),
+  /** How far a panel stands proud (more than 0) or sits in (less than 0). */
+  flushMm: z
+    .number()
+    .min(-50, 'A step may be at most 50 mm.')
+    .max(50, 'A step may be at most 50 mm.')
+    .optional(),
 };
 export const findingDetailsSchema = z.strictObject(detailShape);
 export type FindingDetails = z.output<typeof findingDetailsSchema>;
@@ -57,7 +69,22 @@ const depthSchema = z
   .refine((depth) => depth.lowMm <= depth.highMm, 'The low end must not exceed the high end.');
 
 const bodies = {
-  'walk-begun': z.strictObject({ carId: uuid, bodyStyle: z.enum(bodyStyleIds) }),
+  'walk-begun': z.strictObject({
+    carId: uuid,
+    bodyStyle: z.enum(bodyStyleIds),
+    extras: z.array(z.enum(extraIds)).max(extraIds.length).optional(),
+  }),
+  'route-chosen': z.strictObject({ rule: routeRuleSchema }),
+  'lap-begun': z.strictObject({ lap: z.enum(laps) }),
+  'conditions-noted': z.strictObject({
+    /** Only for this side; for the whole car when left out. */
+    side: z.enum(outsideFaces).optional(),
+    light: z.enum(lights),
+    wet: z.enum(wetStates),
+    dirt: z.enum(dirtStates),
+    place: z.string().trim().max(60, 'A place may hold 60 characters.').optional(),
+  }),
+  'caution-read': z.strictObject({ caution: z.enum(cautionIds) }),
   'stop-reached': z.strictObject({ part: partId }),
   'part-cleared': z.strictObject({ part: partId }),
   'part-not-seen': z.strictObject({
@@ -73,6 +100,8 @@ const bodies = {
     details: findingDetailsSchema,
   }),
   'finding-amended': z.strictObject({ finding: uuid, changes: changesSchema }),
+  /** The step-back lap's answer. */
+  'notice-answered': z.strictObject({ finding: uuid, notice: z.enum(noticeDistances) }),
   'finding-dismissed': z.strictObject({
     finding: uuid,
     why: z.string().trim().min(1, 'Say what it turned out to be.').max(200),
@@ -109,11 +138,16 @@ const entryOf = <K extends EntryKind>(kind: K) =>
 /** One small fact of a walk, made once and never changed. */
 export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('walk-begun'),
+  entryOf('route-chosen'),
+  entryOf('lap-begun'),
+  entryOf('conditions-noted'),
+  entryOf('caution-read'),
   entryOf('stop-reached'),
   entryOf('part-cleared'),
   entryOf('part-not-seen'),
   entryOf('finding-noted'),
   entryOf('finding-amended'),
+  entryOf('notice-answered'),
   entryOf('finding-dismissed'),
   entryOf('photo-attached'),
   entryOf('tread-read'),

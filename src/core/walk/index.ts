@@ -1,18 +1,43 @@
+export { type CautionId, cautionAt, cautionIds, cautionSays } from './cautions';
 export { checkEntry, type EntryCheck, type EntryProblem, type EntryProblemCode } from './checkEntry';
 export {
   type Action,
   actionName,
   actions,
+  type Lap,
+  laps,
   type NoticeDistance,
   noticeDistances,
   noticeWords,
   notSeenReasons,
   type PhotoRole,
   photoRoles,
+  type RepairQuality,
+  repairQualities,
+  repairWords,
   testAnswers,
   testWords,
 } from './choices';
-export { type Coverage, coverage, nextLeft, type PartStatus, partStatus } from './coverage';
+export {
+  adviceAt,
+  type Conditions,
+  conditionLine,
+  conditionWords,
+  dirtStates,
+  lights,
+  mayHaveHidden,
+  wetStates,
+} from './conditions';
+export {
+  type Coverage,
+  coverage,
+  nextLeft,
+  type PartStatus,
+  type PhotoLeft,
+  partStatus,
+  routeOf,
+  WHOLE_CAR_PHOTOS,
+} from './coverage';
 export { actionLine, findingLine, sizeWords, testLine } from './describeFinding';
 export {
   type Entry,
@@ -24,12 +49,13 @@ export {
   type FindingChanges,
   type FindingDetails,
   findingDetailsSchema,
-  type Spot,
   sha256Schema,
-  spotSchema,
 } from './entries';
+export { estimateNotice, type NoticeSource, noticeOf } from './estimateNotice';
+export { type Extent, extentSchema } from './extent';
 export {
   type FindingKind,
+  findingKindGroups,
   findingKindIds,
   findingKindName,
   findingKindOf,
@@ -38,8 +64,19 @@ export {
   type Test,
 } from './findingKinds';
 export { ordered } from './liveEntries';
+export {
+  arcLengthMm,
+  clockDeg,
+  clockWords,
+  measureExtent,
+  rimShareWords,
+  spotOnClock,
+  spreadMm,
+} from './measureExtent';
+export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
+export { mirrorFinding, repeatFinding } from './repeatFinding';
 export { replay } from './replay';
-export { firstRoute, type Stop } from './route';
+export { type Spot, spotSchema } from './spot';
 export {
   type AttachedPhoto,
   type Finding,

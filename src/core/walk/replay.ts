@@ -1,4 +1,4 @@
-import type { Entry, EntryOf, FindingChanges } from './entries';
+import type { Entry, EntryKind, EntryOf, FindingChanges } from './entries';
 import { ordered, undoneIds } from './liveEntries';
 import type { Finding, WalkState } from './walkState';
 
@@ -16,6 +16,11 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
     looks: new Map(),
     findings: [],
     photos: [],
+    lap: 'close',
+    hasSteppedBack: false,
+    conditions: { sides: new Map() },
+    conditionsMet: [],
+    cautionsRead: new Set(),
     treads: new Map(),
     undoable: [],
     redoable: [],
@@ -43,12 +48,21 @@ function note(findings: Map<string, Finding>, { body, at, who }: EntryOf<'findin
   });
 }
 
+/** Moves and settings: nothing an undo button would be pressed for. */
+const passing: ReadonlySet<EntryKind> = new Set([
+  'walk-begun',
+  'stop-reached',
+  'route-chosen',
+  'lap-begun',
+  'caution-read',
+]);
+
 function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): void {
   const { at, who } = entry;
   state.lastEntryAt = at;
   if (!state.people.includes(who)) state.people.push(who);
   if (entry.kind === 'undone') state.redoable.push(entry.id);
-  else if (entry.kind !== 'walk-begun' && entry.kind !== 'stop-reached') state.undoable.push(entry.id);
+  else if (!passing.has(entry.kind)) state.undoable.push(entry.id);
 
   switch (entry.kind) {
     case 'walk-begun':
@@ -57,6 +71,34 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
     case 'stop-reached':
       state.at = entry.body.part;
       break;
+    case 'route-chosen':
+      state.route = entry.body.rule;
+      break;
+    case 'lap-begun':
+      state.lap = entry.body.lap;
+      if (entry.body.lap === 'step-back') state.hasSteppedBack = true;
+      break;
+    case 'conditions-noted': {
+      const { side, ...conditions } = entry.body;
+      if (side) state.conditions.sides.set(side, conditions);
+      // A new word on the whole car holds for every side again.
+      else state.conditions = { whole: conditions, sides: new Map() };
+      state.conditionsMet.push(conditions);
+      break;
+    }
+    case 'caution-read':
+      state.cautionsRead.add(entry.body.caution);
+      break;
+    case 'notice-answered': {
+      const finding = findings.get(entry.body.finding);
+      if (finding)
+        findings.set(finding.id, {
+          ...finding,
+          details: { ...finding.details, notice: entry.body.notice },
+          isNoticeWalked: true,
+        });
+      break;
+    }
     case 'part-cleared':
       state.looks.set(entry.body.part, { status: 'clear', at, who });
       break;

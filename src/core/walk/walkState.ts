@@ -1,8 +1,12 @@
-import type { BodyStyleId, DistanceUnit, PartId } from '../car';
+import type { BodyStyleId, DistanceUnit, ExtraId, FaceId, PartId } from '../car';
 import type { TreadDepth, TreadUnit } from '../measure';
-import type { PhotoRole } from './choices';
-import type { FindingDetails, Spot } from './entries';
+import type { RouteRule } from '../route';
+import type { CautionId } from './cautions';
+import type { Lap, PhotoRole } from './choices';
+import type { Conditions } from './conditions';
+import type { FindingDetails } from './entries';
 import type { FindingKind } from './findingKinds';
+import type { Spot } from './spot';
 
 /** How a part was last looked at; findings stand beside it, not in it. */
 export type PartLook =
@@ -23,6 +27,8 @@ export interface Finding {
   kind: FindingKind;
   standing: FindingStanding;
   details: FindingDetails;
+  /** The step-back lap has answered from where it can be seen. */
+  isNoticeWalked?: true;
   at: string;
   who: string;
 }
@@ -45,7 +51,18 @@ export interface TreadRead {
 
 export interface WalkState {
   walk: string;
-  begun?: { carId: string; bodyStyle: BodyStyleId; at: string; who: string };
+  begun?: { carId: string; bodyStyle: BodyStyleId; extras?: readonly ExtraId[]; at: string; who: string };
+  /** The route chosen last; the usual one while none was. */
+  route?: RouteRule;
+  /** The lap begun last. */
+  lap: Lap;
+  /** The step-back lap was walked, at least in part. */
+  hasSteppedBack: boolean;
+  /** Light, wet and dirt: of the whole car, and of sides where it differs. */
+  conditions: { whole?: Conditions; sides: Map<FaceId, Conditions> };
+  /** Every set of conditions under which something was looked at. */
+  conditionsMet: Conditions[];
+  cautionsRead: Set<CautionId>;
   /** The stop last reached: where to come back to. */
   at?: PartId;
   lastEntryAt?: string;

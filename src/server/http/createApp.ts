@@ -14,6 +14,7 @@ import { mount, route } from './route';
 import { carRoutes } from './routes/cars';
 import { photoRoutes } from './routes/photos';
 import { reportRoutes } from './routes/reports';
+import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
 
 /** A walk of thousands of entries with its reports, as JSON. */
@@ -23,6 +24,7 @@ const JSON_LIMIT = '32mb';
 export function createApp(context: Context, webDir: string): Express {
   const routes = [
     ...carRoutes(context),
+    ...walkerRoutes(context),
     ...walkRoutes(context),
     ...photoRoutes(context),
     ...reportRoutes(context),

@@ -80,4 +80,17 @@ export const migrations: readonly { number: number; sql: string }[] = [
       CREATE INDEX shares_of_report ON shares (report_id, created_at);
     `,
   },
+  {
+    number: 2,
+    sql: `
+      -- What the car of a walk has beyond its body style: a JSON list of extras.
+      ALTER TABLE walks ADD COLUMN extras TEXT NOT NULL DEFAULT '[]';
+
+      -- Routes a person keeps, and the one their walks begin with.
+      CREATE TABLE routes (
+        person_id TEXT PRIMARY KEY REFERENCES people (id),
+        saved TEXT NOT NULL
+      ) STRICT;
+    `,
+  },
 ];

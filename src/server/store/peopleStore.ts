@@ -1,3 +1,4 @@
+import { type WalkerRoutes, walkerRoutesSchema } from '#core/api';
 import { type Person, personSchema } from '#core/exchange';
 import type { ReportDocument } from '#core/report';
 import type { Db } from './openDatabase';
@@ -10,12 +11,24 @@ export function makePeopleStore(db: Db) {
   const put = db.prepare('INSERT INTO people (id, name) VALUES (?, ?) ON CONFLICT (id) DO NOTHING');
   const yard = db.prepare<[], Yard>('SELECT name, place, phone FROM yard');
   const setYard = db.prepare('UPDATE yard SET name = ?, place = ?, phone = ?');
+  const routes = db.prepare<[string], { saved: string }>('SELECT saved FROM routes WHERE person_id = ?');
+  const setRoutes = db.prepare(
+    'INSERT INTO routes (person_id, saved) VALUES (?, ?) ON CONFLICT (person_id) DO UPDATE SET saved = excluded.saved',
+  );
   return {
     list: (): Person[] => list.all().map((row) => personSchema.parse(row)),
     get: (id: string): Person | undefined => one.get(id),
     /** Keeps what is already there under the same id. */
     put: (person: Person): void => {
       put.run(person.id, person.name);
+    },
+    /** The routes a person keeps; none yet is an empty list. */
+    routesOf: (person: string): WalkerRoutes => {
+      const row = routes.get(person);
+      return walkerRoutesSchema.parse(row ? JSON.parse(row.saved) : { saved: [] });
+    },
+    keepRoutes: (person: string, kept: WalkerRoutes): void => {
+      setRoutes.run(person, JSON.stringify(kept));
     },
     yard: (): Yard => yard.get() as Yard,
     setYard: ({ name, place, phone }: Yard): void => {

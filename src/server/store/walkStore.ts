@@ -1,4 +1,5 @@
-import { bodyStyle, bodyStyleIds } from '#core/car';
+import { z } from 'zod';
+import { type BodyStyle, type BodyStyleId, bodyStyleIds, type ExtraId, extraIds, styleOf } from '#core/car';
 import { checkEntry, coverage, type Entry, entrySchema, isDismissed, replay } from '#core/walk';
 import { conflict, notFound, type ProblemPart, unprocessable } from '../http/problems';
 import { LogCache } from './logCache';
@@ -7,7 +8,9 @@ import type { Db } from './openDatabase';
 export interface WalkRow {
   id: string;
   car_id: string;
-  body_style: (typeof bodyStyleIds)[number];
+  body_style: BodyStyleId;
+  /** JSON list. */
+  extras: string;
   begun_at: string;
   last_entry_at: string;
   entries: number;
@@ -30,6 +33,10 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
   const ofCar = db.prepare<[string], WalkRow>(
     'SELECT * FROM walks WHERE car_id = ? ORDER BY begun_at DESC, id DESC',
   );
+  const lastOf = db.prepare<[string, number], WalkRow>(
+    `SELECT walks.* FROM walks JOIN entries ON entries.walk_id = walks.id AND entries.position = 1
+     WHERE json_extract(entries.json, '$.who') = ? ORDER BY begun_at DESC LIMIT ?`,
+  );
   const log = db.prepare<[string, number], { json: string }>(
     'SELECT json FROM entries WHERE walk_id = ? AND position > ? ORDER BY position',
   );
@@ -37,8 +44,8 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     'SELECT walk_id, json FROM entries WHERE id = ?',
   );
   const insertWalk = db.prepare(
-    `INSERT INTO walks (id, car_id, body_style, begun_at, last_entry_at, entries, parts, visited, findings, photos)
-     VALUES (@id, @car_id, @body_style, @begun_at, @begun_at, 0, 0, 0, 0, 0)`,
+    `INSERT INTO walks (id, car_id, body_style, extras, begun_at, last_entry_at, entries, parts, visited, findings, photos)
+     VALUES (@id, @car_id, @body_style, @extras, @begun_at, @begun_at, 0, 0, 0, 0, 0)`,
   );
   const insertEntry = db.prepare(
     'INSERT INTO entries (walk_id, position, id, json, received_at) VALUES (?, ?, ?, ?, ?)',
@@ -56,7 +63,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
 
   function updateProjection(row: WalkRow, entries: readonly Entry[]): void {
     const state = replay(row.id, entries);
-    const cover = coverage(state, bodyStyle(row.body_style));
+    const cover = coverage(state, styleOfRow(row));
     const findings = state.findings.filter((finding) => !isDismissed(finding)).length;
     project.run(
       state.lastEntryAt ?? row.begun_at,
@@ -78,6 +85,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
       id: entry.walk,
       car_id: entry.body.carId,
       body_style: entry.body.bodyStyle,
+      extras: JSON.stringify(entry.body.extras ?? []),
       begun_at: entry.at,
     });
     return one.get(entry.walk) as WalkRow;
@@ -123,18 +131,31 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     get: (id: string): WalkRow | undefined => one.get(id),
     ofCar: (car: string): WalkRow[] => ofCar.all(car),
     entriesOf,
+    /** The latest walks a person began, with what they walked round. */
+    lastWalksOf: (person: string, most: number): { style: BodyStyle; entries: readonly Entry[] }[] =>
+      lastOf.all(person, most).map((row) => ({ style: styleOfRow(row), entries: entriesOf(row.id) })),
     append: (walk: string, raws: readonly unknown[], now: Date): Appended =>
       append.immediate(walk, raws, now),
   };
 }
 
+const styleOfRow = ({ body_style, extras }: WalkRow): BodyStyle =>
+  styleOf({ bodyStyle: body_style, extras: JSON.parse(extras) as ExtraId[] });
+
+const buildSchema = z.object({
+  kind: z.literal('walk-begun'),
+  body: z.object({ bodyStyle: z.enum(bodyStyleIds), extras: z.array(z.enum(extraIds)).optional() }),
+});
+
+/** The car's parts as the first entry of a walk tells them. */
+function styleBegun(raws: readonly unknown[]): BodyStyle | undefined {
+  const begun = raws.map((raw) => buildSchema.safeParse(raw)).find((reading) => reading.success);
+  return begun && styleOf(begun.data.body);
+}
+
 /** Entries in one parse, or one problem that lists every refusal. */
 function checkAll(walk: string, raws: readonly unknown[], now: Date, stored: WalkRow | undefined): Entry[] {
-  const begun = raws.find((raw) => (raw as { kind?: unknown } | null)?.kind === 'walk-begun') as
-    | { body?: { bodyStyle?: never } }
-    | undefined;
-  const styleId = stored?.body_style ?? begun?.body?.bodyStyle;
-  const style = styleId && bodyStyleIds.includes(styleId) ? bodyStyle(styleId) : undefined;
+  const style = stored ? styleOfRow(stored) : styleBegun(raws);
   const entries: Entry[] = [];
   const refused: ProblemPart[] = [];
   for (const [i, raw] of raws.entries()) {

@@ -1,19 +1,25 @@
-import { type KeyboardEvent, type MouseEvent, memo, useMemo, useRef } from 'react';
+import { type KeyboardEvent, type MouseEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
 import {
   type BodyStyle,
   type FaceId,
+  faceName,
   middleOf,
   type Part,
   type PartId,
   partNameForAnyone,
+  partToward,
   type Speech,
   sentence,
+  type Way,
 } from '#core/car';
-import type { Finding, PartStatus, Spot } from '#core/walk';
+import type { Extent, Finding, PartStatus, Spot } from '#core/walk';
+import { beginStroke, extendStroke, extentOfStroke, type Stroke } from './drawExtent';
+import { ExtentMark } from './ExtentMark';
 import { closeUp, pathOf, pointOf, seenX, spotAt, wholeFace } from './faceGeometry';
 import { partFill, statusWords } from './partMarks';
 import { TapeStrip } from './TapeStrip';
 import { useGlide } from './useGlide';
+import { useMapGestures } from './useMapGestures';
 import { useSize } from './useSize';
 
 const sceneryLook = {
@@ -25,10 +31,25 @@ const sceneryLook = {
   line: 'fill-transparent stroke-soft',
 } as const;
 
+const arrows: Record<string, Way> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, -1],
+  ArrowDown: [0, 1],
+};
+
 export type MapFinding = Pick<Finding, 'id' | 'number' | 'part' | 'spot'> & {
   notice?: Finding['details']['notice'];
   standing: 'confirmed' | 'suspected' | 'dismissed';
+  extent?: Extent;
 };
+
+/** What may be drawn with the finger on a part. */
+export interface Drawing {
+  part: PartId;
+  form: Extent['form'];
+  onExtent: (extent: Extent) => void;
+}
 
 interface FaceMapProps {
   style: BodyStyle;
@@ -41,34 +62,53 @@ interface FaceMapProps {
   close?: boolean;
   /** A spot about to become a finding. */
   pending?: { part: PartId; spot: Spot };
+  drawing?: Drawing;
   onPart?: (part: PartId, spot: Spot) => void;
+  /** Walks on to a part without looking for a spot on it: the arrow keys. */
+  onStep?: (part: PartId) => void;
+  onSwipe?: (way: 'left' | 'right') => void;
   className?: string;
 }
 
-/** One face of the car as seen by a person standing at it. */
+/** One face of the car as seen by a person standing at it. Pinch or wheel to come nearer, drag to move, tap a part. */
 export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
-  const {
-    style,
-    face: faceId,
-    speech,
-    statusOf,
-    findings,
-    current,
-    close,
-    pending,
-    onPart,
-    className,
-  } = props;
+  const { style, face: faceId, speech, statusOf, findings, current, close, pending, drawing } = props;
+  const { onPart, onStep, onSwipe, className } = props;
   const face = style.faces[faceId];
   const svg = useRef<SVGSVGElement>(null);
   const size = useSize(svg);
   const ratio = size.height > 0 ? size.width / size.height : 1.6;
   const here = current === undefined ? undefined : style.parts.get(current);
-  const zoomed = close && here?.face === faceId ? here : undefined;
-  const view = useGlide(
-    zoomed ? closeUp(face, zoomed, ratio) : wholeFace(face, ratio),
+  const zoomedPart = close && here?.face === faceId ? here : undefined;
+  const whole = wholeFace(face, ratio);
+  const subject = `${style.id} ${faceId} ${ratio} ${zoomedPart?.id ?? ''}`;
+  const base = useGlide(
+    zoomedPart ? closeUp(face, zoomedPart, ratio) : whole,
     `${style.id} ${faceId} ${ratio}`,
   );
+
+  const [stroke, setStroke] = useState<Stroke>();
+  const strokePart = drawing && style.parts.get(drawing.part);
+  const { view, wasDragged, handlers } = useMapGestures({
+    svg,
+    base,
+    whole,
+    subject,
+    ...(onSwipe && !zoomedPart && { onSwipe }),
+    onStrokeStart: (at) => {
+      if (!drawing || !strokePart || strokePart.face !== faceId || drawing.form === 'dots') return false;
+      if (!isNear(strokePart, [seenX(face, at[0]), at[1]])) return false;
+      setStroke(beginStroke(drawing.form, spotAt(face, strokePart, at)));
+      return true;
+    },
+    onStrokeMove: (at) =>
+      setStroke((now) => now && strokePart && extendStroke(now, spotAt(face, strokePart, at), face.mirrored)),
+    onStrokeEnd: () => {
+      const extent = stroke && extentOfStroke(stroke, face.mirrored);
+      setStroke(undefined);
+      if (extent) drawing?.onExtent(extent);
+    },
+  });
   /** Drawing units per CSS pixel. */
   const unit = size.width > 0 ? view.width / size.width : 4;
 
@@ -77,24 +117,43 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     return parts.map((part) => ({ part, path: pathOf(style.faces[faceId], part.outline) }));
   }, [style, faceId]);
 
+  // Walking by arrow keys, the keys stay with the part one walks to.
+  const stepped = useRef(false);
+  useEffect(() => {
+    if (!stepped.current || here?.face !== faceId) return;
+    stepped.current = false;
+    svg.current?.querySelector<SVGElement>(`[data-part="${current}"]`)?.focus();
+  }, [current, here, faceId]);
+
   const tap = (part: Part) => (event: MouseEvent<SVGElement>) => {
     event.stopPropagation();
     const matrix = svg.current?.getScreenCTM();
-    if (!matrix || !onPart) return;
+    if (!matrix || !onPart || wasDragged()) return;
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
     onPart(part.id, spotAt(face, part, [x, y]));
   };
   const press = (part: Part) => (event: KeyboardEvent<SVGElement>) => {
-    if (event.key !== 'Enter' && event.key !== ' ') return;
-    event.preventDefault();
-    event.stopPropagation();
-    onPart?.(part.id, middleOf(part));
+    const way = arrows[event.key];
+    if (way && onStep) {
+      const seen: Way = face.mirrored && way[0] !== 0 ? [way[0] === 1 ? -1 : 1, 0] : way;
+      const next = partToward(style, part.id, seen);
+      event.preventDefault();
+      event.stopPropagation();
+      if (!next) return;
+      stepped.current = true;
+      onStep(next);
+    } else if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      event.stopPropagation();
+      onPart?.(part.id, middleOf(part));
+    }
   };
   const label = ({ id, kind, position }: Part) => {
     const numbers = findings.filter((f) => f.part === id && f.standing !== 'dismissed').map((f) => f.number);
     const said = numbers.length > 0 ? `findings ${numbers.join(', ')}` : statusWords[statusOf(id)];
     return `${sentence(partNameForAnyone({ kind, position }, speech))}: ${said}`;
   };
+  const drawnNow = stroke && strokePart && extentOfStroke(stroke, face.mirrored);
 
   return (
     <svg
@@ -102,8 +161,9 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
       className={className}
       viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
       role={onPart ? 'group' : 'img'}
-      aria-label={`The ${faceId} of the car`}
+      aria-label={`The car: ${faceName(faceId, speech)}`}
       data-face={faceId}
+      {...(onPart && handlers)}
     >
       <defs>
         <pattern
@@ -181,6 +241,12 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
           pointerEvents="none"
         />
       )}
+      {findings.map(({ id, part: partId, extent, standing }) => {
+        const part = style.parts.get(partId);
+        if (!extent || part?.face !== faceId || standing === 'dismissed') return null;
+        return <ExtentMark key={id} {...{ face, part, extent, unit }} />;
+      })}
+      {drawnNow && strokePart && <ExtentMark face={face} part={strokePart} extent={drawnNow} unit={unit} />}
       {findings.map((finding) => {
         const part = style.parts.get(finding.part);
         if (part?.face !== faceId) return null;
@@ -201,6 +267,12 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     </svg>
   );
 });
+
+/** A stroke may begin a little beside its part: a rim's edge is hard to hit. */
+function isNear({ box }: Part, [x, y]: readonly [number, number]): boolean {
+  const air = Math.max(box.width, box.height) * 0.2;
+  return x > box.x - air && x < box.x + box.width + air && y > box.y - air && y < box.y + box.height + air;
+}
 
 function Tick({ x, y, size: s }: { x: number; y: number; size: number }) {
   return (

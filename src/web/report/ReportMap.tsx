@@ -1,15 +1,27 @@
 import { useMemo } from 'react';
-import { bodyStyle, type FaceId, faceName, sentence } from '#core/car';
+import { type FaceId, faceIds, faceName, outsideFaces, sentence, styleOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import type { PartStatus } from '#core/walk';
 import { FaceMap, type MapFinding } from '../map/FaceMap';
 
-/** Ends beside each other, sides below. */
-const order: readonly FaceId[] = ['front', 'rear', 'left', 'right', 'top'];
+/** Ends beside each other, sides below, then the places with a map of their own. */
+const order: readonly FaceId[] = [
+  'front',
+  'rear',
+  'left',
+  'right',
+  ...faceIds.slice(outsideFaces.length - 1),
+];
+/** Always shown; the others only where something was found. */
+const always: ReadonlySet<FaceId> = new Set(['front', 'rear', 'left', 'right']);
+const heightOf = (face: FaceId) => {
+  if (face === 'front' || face === 'rear') return 'h-56 sm:h-64';
+  return face === 'left' || face === 'right' ? 'h-36 sm:h-44' : 'h-64';
+};
 
 /** Where the findings are. Tapping a part goes to its first finding. */
 export default function ReportMap({ report }: { report: ReportDocument }) {
-  const style = bodyStyle(report.car.bodyStyle);
+  const style = styleOf(report.car);
   const statuses = useMemo(() => new Map(report.parts.map((part) => [part.part, part.status])), [report]);
   const statusOf = (part: string): PartStatus => statuses.get(part) ?? 'not-looked-at';
   const findings = report.findings.map(
@@ -19,19 +31,13 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
       part: finding.part,
       spot: finding.spot,
       notice: finding.notice,
+      ...(finding.extent && { extent: finding.extent }),
       standing: finding.suspected ? 'suspected' : 'confirmed',
     }),
   );
   const go = (part: string) => {
     const first = report.findings.find((finding) => finding.part === part);
     if (first) document.getElementById(`finding-${first.number}`)?.scrollIntoView({ behavior: 'smooth' });
-  };
-  const height: Record<FaceId, string> = {
-    front: 'h-56 sm:h-64',
-    rear: 'h-56 sm:h-64',
-    left: 'h-36 sm:h-44',
-    right: 'h-36 sm:h-44',
-    top: 'h-64',
   };
   return (
     <section aria-label="Where the findings are" className="mt-6 px-4">
@@ -40,7 +46,7 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
         {order
           .filter(
             (face) =>
-              face !== 'top' || findings.some((finding) => style.parts.get(finding.part)?.face === 'top'),
+              always.has(face) || findings.some((finding) => style.parts.get(finding.part)?.face === face),
           )
           .map((face) => (
             <figure
@@ -54,7 +60,7 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
                 statusOf={statusOf}
                 findings={findings}
                 onPart={go}
-                className={`w-full overflow-visible ${height[face]}`}
+                className={`w-full overflow-visible ${heightOf(face)}`}
               />
               <figcaption className="absolute top-0 left-0 text-sm text-soft">
                 {sentence(faceName(face, report.car))}

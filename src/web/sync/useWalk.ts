@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useSyncExternalStore } from 'react';
 import type { WalkPage } from '#core/api';
-import { type BodyStyle, bodyStyle } from '#core/car';
+import { type BodyStyle, styleOf } from '#core/car';
 import { type Entry, type Fact, replay, type WalkState } from '#core/walk';
 import { useOutbox, useSessions } from './SyncContext';
 
@@ -40,7 +40,8 @@ export function useWalk(id: string, who: string | undefined): WalkLoad {
       (entry) => !refused.has(entry.id),
     );
     const state = replay(id, entries);
-    const style = bodyStyle(state.begun?.bodyStyle ?? page.car.bodyStyle);
+    const { bodyStyle, extras } = state.begun ?? page.car;
+    const style = styleOf({ bodyStyle, ...(extras && { extras }), steering: page.car.steering });
     return { status: 'open', walk: { page, entries, state, style, record } };
   }, [query.error, query.data, made, refusedEntries, sessions, id, record]);
 }

@@ -110,7 +110,7 @@ export function roofRails(shape: Shape): THREE.Mesh[] {
 
 export function aerial(shape: Shape): THREE.Mesh[] {
   const { profile: p } = shape;
-  if (p.hardTop) return [];
+  if (p.softTop) return [];
   const [end] = p.roof[p.roof.length - 1] as readonly [number, number];
   const x = end - 170;
   const hit = strike(shape, [x, 0, p.height + 400], [0, 0, -1]);

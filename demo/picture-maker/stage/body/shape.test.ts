@@ -1,10 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { bodyStyle, bodyStyleIds } from '../../../../src/core/car';
+import { bodyStyle, insideFaces } from '../../../../src/core/car';
+import { profiles } from '../../../../src/core/car/styles/profiles';
 import { pressed, smoothMax, smoothMin } from './curve';
-import { makeShape, outward, strike } from './shape';
+import { makeShape, outward, type StyleId, strike } from './shape';
 import { spotFrame } from './spotFrame';
 import { bodyGeometry } from './surface';
 
+const bodyStyleIds = Object.keys(profiles) as StyleId[];
 const shapes = Object.fromEntries(bodyStyleIds.map((id) => [id, makeShape(id)]));
 
 describe.each(bodyStyleIds)('the body of a %s', (id) => {
@@ -31,7 +33,7 @@ describe.each(bodyStyleIds)('the body of a %s', (id) => {
   it('finds metal under the middle of every part drawn on its outside', () => {
     const apart = new Set(['mirror', 'tyre', 'wheel', 'aerial', 'roofrail', 'wipers', 'bumper-rear']);
     for (const part of bodyStyle(id).parts.values()) {
-      if (!part.face || apart.has(part.kind)) continue;
+      if (!part.face || insideFaces.some((face) => face === part.face) || apart.has(part.kind)) continue;
       const spot = {
         u: (part.mark.at[0] - part.box.x) / part.box.width,
         v: (part.mark.at[1] - part.box.y) / part.box.height,

@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import { bodyStyle, type PartId, type Point } from '../../../../src/core/car';
+import { type FaceId, type PartId, type Point, styleOf } from '../../../../src/core/car';
 import type { Spot } from '../../../../src/core/walk';
 import type { SpotFrame } from '../damage/makePatch';
 import { outward, type Shape, type StyleId, strike } from './shape';
@@ -8,8 +8,9 @@ type Ray = { from: [number, number, number]; along: [number, number, number] };
 
 /** Where a spot of the map lies on the metal, and the directions there as one stands before it. */
 export function spotFrame(style: StyleId, shape: Shape, partId: PartId, spot: Spot): SpotFrame {
-  const part = bodyStyle(style).parts.get(partId);
-  if (!part?.face) throw new Error(`${style} has no ${partId} on its map.`);
+  // A hard top, where the body has one, is what the camera sees.
+  const part = styleOf({ bodyStyle: style, extras: ['hard-top'] }).parts.get(partId);
+  if (!part?.face || !isOutside(part.face)) throw new Error(`${style} has no ${partId} on its map.`);
   const x = part.box.x + spot.u * part.box.width;
   const y = part.box.y + spot.v * part.box.height;
   const ray = rayOf(shape, part.face, x, y, part.box);
@@ -18,11 +19,11 @@ export function spotFrame(style: StyleId, shape: Shape, partId: PartId, spot: Sp
   return frameAt(shape, hit, part.face);
 }
 
-function frameAt(
-  shape: Shape,
-  [x, y, z]: readonly [number, number, number],
-  face: 'front' | 'left' | 'rear' | 'right' | 'top',
-): SpotFrame {
+type OutsideFace = 'front' | 'left' | 'rear' | 'right' | 'top';
+const isOutside = (face: FaceId): face is OutsideFace =>
+  face === 'front' || face === 'left' || face === 'rear' || face === 'right' || face === 'top';
+
+function frameAt(shape: Shape, [x, y, z]: readonly [number, number, number], face: OutsideFace): SpotFrame {
   // A wide step: the frame follows the panel, not the finest crease in it.
   const n = outward(shape, x, y, z, 8);
   const out = new THREE.Vector3(n[0], n[2], n[1]);
@@ -35,7 +36,7 @@ function frameAt(
 /** A ray from outside to a place of a face drawing. Faces run from the car's left to its right; sides from the nose back. */
 function rayOf(
   shape: Shape,
-  face: 'front' | 'left' | 'rear' | 'right' | 'top',
+  face: OutsideFace,
   x: number,
   y: number,
   box: { y: number; height: number },

@@ -129,7 +129,7 @@ export function drawTop(sheet: Sheet, shape: Shape): void {
       [roofEnd - 40, 800],
     ]);
   }
-  if (p.hardTop) {
+  if (p.softTop) {
     sheet.shut(
       [
         [roofStart + 40, -800],

@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import { bodyStyle, bodyStyleIds, bodyStyleNames, faceIds, middleOf } from './bodyStyle';
+import { extrasFor } from '../extras';
+import {
+  bodyStyle,
+  bodyStyleIds,
+  bodyStyleNames,
+  type CarBuild,
+  faceIds,
+  middleOf,
+  type Part,
+  styleOf,
+} from './bodyStyle';
 import { contains, type Line, type Point } from './geometry';
+import { neighboursOf } from './neighbours';
 
 const area = (outline: Line) =>
   Math.abs(
@@ -17,7 +28,8 @@ describe.each(bodyStyleIds)('the map of a %s', (id) => {
   it('has a name in both vocabularies and parts on every face', () => {
     expect(bodyStyleNames[id].uk).not.toBe('');
     expect(bodyStyleNames[id].us).not.toBe('');
-    for (const face of faceIds) expect(drawn.some((part) => part.face === face)).toBe(true);
+    for (const face of faceIds)
+      expect(drawn.some((part) => part.face === face)).toBe(!(id === 'tractor' && face === 'boot'));
   });
 
   it('draws every part with an area, on its face, with its mark inside it', () => {
@@ -61,8 +73,82 @@ describe.each(bodyStyleIds)('the map of a %s', (id) => {
   });
 
   it('draws parts and places of its own kind', () => {
-    expect(style.parts.has('hardtop')).toBe(id === 'convertible');
+    expect(style.parts.has('softtop')).toBe(id === 'convertible');
     expect(style.parts.has('roof')).toBe(id !== 'convertible');
-    expect(style.parts.has('door-rl')).toBe(!['hatch-3', 'coupe', 'convertible'].includes(id));
+    expect(style.parts.has('door-rl')).toBe(
+      !['hatch-3', 'coupe', 'convertible', 'pickup-single', 'tractor'].includes(id),
+    );
+  });
+});
+
+describe('extras', () => {
+  const cases = bodyStyleIds.flatMap((id) => extrasFor(id).map((extra) => [id, extra] as const));
+
+  it.each(cases)('a %s with %s', (id, extra) => {
+    const bare = bodyStyle(id);
+    const fitted = styleOf({ bodyStyle: id, extras: [extra] });
+    for (const part of bare.parts.keys()) expect(fitted.parts.has(part), part).toBe(true);
+    const differs = [...fitted.parts.values()].some((part) => {
+      const before = bare.parts.get(part.id);
+      return !before || before.material !== part.material || before.underFilm !== part.underFilm;
+    });
+    expect(differs).toBe(true);
+    for (const { id: part, face: on, box } of fitted.parts.values()) {
+      if (!on) continue;
+      const face = fitted.faces[on];
+      expect(box.x >= -60 && box.x + box.width <= face.width + 60, part).toBe(true);
+      expect(box.y >= -60 && box.y + box.height <= face.height + 60, part).toBe(true);
+    }
+  });
+
+  it('draws a convertible’s hard top on the car and its soft top beside it', () => {
+    const { parts, faces } = styleOf({ bodyStyle: 'convertible', extras: ['hard-top'] });
+    expect(parts.get('hardtop')?.outline).toEqual(bodyStyle('convertible').parts.get('softtop')?.outline);
+    expect(parts.get('softtop')?.box.x).toBeGreaterThan(bodyStyle('convertible').faces.top.width);
+    expect(faces.top.width).toBeGreaterThan(bodyStyle('convertible').faces.top.width);
+  });
+
+  it('gives a tractor unit ten tyres, and a pick-up with twin rear wheels six', () => {
+    const tyres = (build: CarBuild) =>
+      [...styleOf(build).parts.keys()].filter((part) => part.startsWith('tyre-')).length;
+    expect(tyres({ bodyStyle: 'tractor' })).toBe(10);
+    expect(tyres({ bodyStyle: 'pickup', extras: ['twin-rear-wheels'] })).toBe(6);
+    expect(tyres({ bodyStyle: 'hatch-5' })).toBe(4);
+  });
+
+  it('puts the steering wheel on the driver’s side', () => {
+    const at = (steering: 'left' | 'right') =>
+      styleOf({ bodyStyle: 'saloon', steering }).parts.get('steeringwheel')?.mark.at[0] ?? 0;
+    expect(at('left')).toBeLessThan(at('right'));
+    expect([...styleOf({ bodyStyle: 'saloon', steering: 'left' }).parts.keys()]).toEqual([
+      ...styleOf({ bodyStyle: 'saloon', steering: 'right' }).parts.keys(),
+    ]);
+  });
+
+  it('seats seven with a third row, and covers seats in leather where the trim is', () => {
+    expect(styleOf({ bodyStyle: 'estate', extras: ['third-row'] }).parts.has('seat3-l')).toBe(true);
+    const trimmed = styleOf({ bodyStyle: 'estate', extras: ['leather-trim'] });
+    expect(trimmed.parts.get('seat-fl')?.material).toBe('leather');
+    expect(bodyStyle('estate').parts.get('seat-fl')?.material).toBe('fabric');
+  });
+});
+
+describe('neighbours', () => {
+  it.each(bodyStyleIds)('lead by arrow keys to every part of a face of a %s', (id) => {
+    const style = styleOf({ bodyStyle: id, extras: extrasFor(id) });
+    for (const face of faceIds) {
+      const here = [...style.parts.values()].filter((part) => part.face === face);
+      if (here.length === 0) continue;
+      const reached = new Set([here[0]?.id]);
+      const open = [here[0]?.id];
+      for (let at = open.pop(); at !== undefined; at = open.pop())
+        for (const next of neighboursOf(style, style.parts.get(at) as Part))
+          if (!reached.has(next)) {
+            reached.add(next);
+            open.push(next);
+          }
+      const missed = here.filter((part) => !reached.has(part.id)).map((part) => part.id);
+      expect(missed, `${id} ${face}`).toEqual([]);
+    }
   });
 });

@@ -1,16 +1,28 @@
+import { type ExtraId, extraIds } from '../extras';
 import { type Material, type PartKind, partKindOf, type Zone } from '../partKinds';
-import { handOf, type Position } from '../sides';
+import { handOf, type Position, type Steering } from '../sides';
 import { drawFront, drawRear, drawTop, planOutline } from './endFaces';
+import { addExtras } from './extraShapes';
 import { type Box, boxOf, innerPoint, type Point } from './geometry';
+import { drawBoot, drawCabin, drawEngine, drawUnder } from './insideFaces';
+import type { Profile } from './profile';
 import { profiles } from './profiles';
 import type { FaceDrawing, Scenery } from './shape';
+import { rect } from './shapes2d';
 import { drawSide } from './sideFace';
+import { drawTruck, trucks } from './truck';
 
-export const bodyStyleIds = Object.keys(profiles) as [BodyStyleId, ...BodyStyleId[]];
-export type BodyStyleId = keyof typeof profiles;
+export type BodyStyleId = keyof typeof profiles | keyof typeof trucks;
+export const bodyStyleIds = [...Object.keys(profiles), ...Object.keys(trucks)] as [
+  BodyStyleId,
+  ...BodyStyleId[],
+];
 
-/** The faces of the car a person stands at, in walking order. */
-export const faceIds = ['front', 'left', 'rear', 'right', 'top'] as const;
+/** The faces of the car a person stands at outside, in walking order. */
+export const outsideFaces = ['front', 'left', 'rear', 'right', 'top'] as const;
+/** Places that have a map of their own. */
+export const insideFaces = ['cabin', 'boot', 'engine', 'under'] as const;
+export const faceIds = [...outsideFaces, ...insideFaces] as const;
 export type FaceId = (typeof faceIds)[number];
 
 /** `kind-position`, or the kind alone where a car has only one: `door-rr`, `bonnet`. */
@@ -28,6 +40,8 @@ export interface Part {
   box: Box;
   /** Where a mark on it is best seen, and the room there. */
   mark: { at: Point; radius: number };
+  /** Protective film may lie over its paint. */
+  underFilm: boolean;
 }
 
 export interface Face {
@@ -39,8 +53,17 @@ export interface Face {
   scenery: readonly (Scenery & { leadsTo?: PartId })[];
 }
 
+/** What is known of a car before it is drawn. */
+export interface CarBuild {
+  bodyStyle: BodyStyleId;
+  extras?: readonly ExtraId[];
+  /** Only where things are drawn depends on it, never which parts there are. */
+  steering?: Steering;
+}
+
 export interface BodyStyle {
   id: BodyStyleId;
+  extras: readonly ExtraId[];
   faces: Readonly<Record<FaceId, Face>>;
   parts: ReadonlyMap<PartId, Part>;
   plan: { outline: readonly Point[]; width: number; length: number };
@@ -51,52 +74,75 @@ export const bodyStyleNames: Record<BodyStyleId, { uk: string; us: string }> = {
   'hatch-3': { uk: 'Three-door hatch', us: 'Three-door hatchback' },
   saloon: { uk: 'Saloon', us: 'Sedan' },
   coupe: { uk: 'Coupé', us: 'Coupe' },
-  convertible: { uk: 'Convertible with hard top', us: 'Convertible with hardtop' },
+  convertible: { uk: 'Convertible', us: 'Convertible' },
   estate: { uk: 'Estate', us: 'Station wagon' },
   suv: { uk: 'SUV', us: 'SUV' },
+  mpv: { uk: 'MPV', us: 'Minivan' },
   van: { uk: 'Van with windows', us: 'Passenger van' },
   pickup: { uk: 'Double-cab pick-up', us: 'Crew cab pickup' },
+  'pickup-single': { uk: 'Single-cab pick-up', us: 'Regular cab pickup' },
+  tractor: { uk: 'Tractor unit with sleeper', us: 'Tractor with sleeper' },
 };
 
 export const partIdOf = (kind: PartKind, position?: Position): PartId =>
   position ? `${kind}-${position}` : kind;
 
-const built = new Map<BodyStyleId, BodyStyle>();
+const built = new Map<string, BodyStyle>();
 
-/** The parts, outlines and faces of a body style. Built once, then shared: treat it as read-only. */
-export function bodyStyle(id: BodyStyleId): BodyStyle {
-  let style = built.get(id);
+/** The parts, outlines and faces of a car without extras. */
+export const bodyStyle = (id: BodyStyleId): BodyStyle => styleOf({ bodyStyle: id });
+
+/** The parts, outlines and faces of a car as built. Made once for each build, then shared: treat it as read-only. */
+export function styleOf({ bodyStyle: id, extras = [], steering = 'right' }: CarBuild): BodyStyle {
+  const fitted = extraIds.filter((extra) => extras.includes(extra));
+  const key = `${id} ${steering} ${fitted.join(' ')}`;
+  let style = built.get(key);
   if (!style) {
-    style = build(id);
-    built.set(id, style);
+    style = build(id, fitted, steering);
+    built.set(key, style);
   }
   return style;
 }
 
-function build(id: BodyStyleId): BodyStyle {
-  const profile = profiles[id];
+const isTruck = (id: BodyStyleId): id is keyof typeof trucks => id in trucks;
+
+function build(id: BodyStyleId, extras: readonly ExtraId[], steering: Steering): BodyStyle {
+  const drawings = isTruck(id)
+    ? drawTruck(trucks[id], steering, extras)
+    : drawCar(profiles[id], steering, extras);
+  const parts = new Map<PartId, Part>();
+  const add = (part: Part) => parts.set(part.id, part);
+  for (const face of faceIds)
+    for (const { kind, position, outline } of drawings[face].shapes)
+      add(makePart(kind, position, face, outline, extras));
+  if (extras.includes('film')) add(makePart('film', undefined, undefined, [], extras));
+
+  const faces = Object.fromEntries(
+    faceIds.map((face) => [face, makeFace(face, drawings[face], parts)]),
+  ) as Record<FaceId, Face>;
+  const { width, length } = isTruck(id) ? trucks[id] : profiles[id];
+  const outline = isTruck(id) ? rect(0, 0, width, length, 200) : planOutline(profiles[id]);
+  return { id, extras, faces, parts, plan: { outline, width, length } };
+}
+
+function drawCar(
+  profile: Profile,
+  steering: Steering,
+  extras: readonly ExtraId[],
+): Record<FaceId, FaceDrawing> {
   const drawings: Record<FaceId, FaceDrawing> = {
     front: drawFront(profile),
     left: drawSide(profile, 'l'),
     rear: drawRear(profile),
     right: drawSide(profile, 'r'),
     top: drawTop(profile),
+    cabin: drawCabin({ steering, rows: profile.rows ?? 2, hasRearDoors: profile.doors.rear !== undefined }),
+    boot: drawBoot(profile),
+    engine: drawEngine(),
+    under: drawUnder(profile),
   };
-  const parts = new Map<PartId, Part>();
-  for (const face of faceIds) {
-    for (const shape of drawings[face].shapes) {
-      const part = makePart(shape.kind, shape.position, face, shape.outline);
-      parts.set(part.id, part);
-    }
-  }
-  const odometer = makePart('odometer', undefined, undefined, []);
-  parts.set(odometer.id, odometer);
-
-  const faces = Object.fromEntries(
-    faceIds.map((face) => [face, makeFace(face, drawings[face], parts)]),
-  ) as Record<FaceId, Face>;
-  const plan = { outline: planOutline(profile), width: profile.width, length: profile.length };
-  return { id, faces, parts, plan };
+  addExtras(drawings, profile, extras);
+  return drawings;
 }
 
 function makeFace(id: FaceId, drawing: FaceDrawing, parts: ReadonlyMap<PartId, Part>): Face {
@@ -104,7 +150,7 @@ function makeFace(id: FaceId, drawing: FaceDrawing, parts: ReadonlyMap<PartId, P
     id,
     width: drawing.width,
     height: drawing.height,
-    mirrored: id === 'right' || id === 'front',
+    mirrored: id === 'right' || id === 'front' || id === 'engine',
     scenery: drawing.scenery.map((piece) => {
       const leadsTo = piece.kind && partIdOf(piece.kind, piece.position);
       return leadsTo && parts.has(leadsTo) ? { ...piece, leadsTo } : piece;
@@ -117,6 +163,7 @@ function makePart(
   position: Position | undefined,
   face: FaceId | undefined,
   outline: Point[],
+  extras: readonly ExtraId[],
 ): Part {
   const { zone, material } = partKindOf(kind);
   const box = outline.length > 0 ? boxOf(outline) : { x: 0, y: 0, width: 0, height: 0 };
@@ -126,10 +173,11 @@ function makePart(
     kind,
     position,
     zone: zone === 'side' ? side : zone,
-    material,
+    material: trimOf(kind, material, extras),
     face,
     outline,
     box,
+    underFilm: extras.includes('film') && filmed.has(kind),
     // The wheel covers the middle of its tyre.
     mark:
       kind === 'tyre'
@@ -137,6 +185,27 @@ function makePart(
         : markOf(outline),
   };
 }
+
+/** Where film is laid. Common practice. */
+const filmed: ReadonlySet<PartKind> = new Set([
+  'bumper-front',
+  'bonnet',
+  'headlamp',
+  'wing',
+  'mirror',
+  'door',
+  'sill',
+  'quarter',
+  'bumper-rear',
+  'pillar-a',
+  'roof',
+  'arch',
+]);
+
+const upholstered: ReadonlySet<PartKind> = new Set(['seat', 'seat3']);
+
+const trimOf = (kind: PartKind, material: Material, extras: readonly ExtraId[]): Material =>
+  upholstered.has(kind) && extras.includes('leather-trim') ? 'leather' : material;
 
 const markOf = (outline: readonly Point[]): Part['mark'] =>
   outline.length > 0 ? innerPoint(outline) : { at: [0, 0], radius: 0 };

@@ -1,6 +1,7 @@
 import { type Point, rounded } from './geometry';
 import type { Profile } from './profile';
 import type { FaceDrawing, Scenery, Shape } from './shape';
+import { mirrored, pair, panel, rect } from './shapes2d';
 
 /** Length of a slanting run of the upper outline: panels are drawn unrolled, at their true size. */
 function run(points: readonly Point[]): number {
@@ -11,46 +12,6 @@ function run(points: readonly Point[]): number {
     sum += Math.hypot(x1 - x0, z1 - z0);
   }
   return sum;
-}
-
-const rect = (x: number, y: number, width: number, height: number, radius: number): Point[] =>
-  rounded(
-    [
-      [x, y],
-      [x + width, y],
-      [x + width, y + height],
-      [x, y + height],
-    ],
-    radius,
-  );
-
-/** A panel that widens from its upper to its lower edge, centred on the car. */
-function panel(
-  mid: number,
-  top: number,
-  bottom: number,
-  upper: number,
-  lower: number,
-  radius: number,
-): Point[] {
-  return rounded(
-    [
-      [mid - upper / 2, top],
-      [mid + upper / 2, top],
-      [mid + lower / 2, bottom],
-      [mid - lower / 2, bottom],
-    ],
-    radius,
-  );
-}
-
-const mirrored = (points: Point[], width: number): Point[] => points.map(([x, y]) => [width - x, y]);
-
-function pair(kind: Shape['kind'], left: Point[], width: number): Shape[] {
-  return [
-    { kind, position: 'l', outline: left },
-    { kind, position: 'r', outline: mirrored(left, width) },
-  ];
 }
 
 /** The nose unrolled: windscreen at the top, then bonnet, lamps and bumper. x runs from the car's left to its right. */
@@ -191,9 +152,17 @@ export function drawTop(p: Profile): FaceDrawing {
   const [glassBaseX] = p.tail[p.rearGlassBase] as Point;
   const shapes: Shape[] = [
     {
-      kind: p.hardTop ? 'hardtop' : 'roof',
+      kind: p.softTop ? 'softtop' : 'roof',
       outline: panel(mid, screenTopX + 20, roofEndX, w - 600, w - 620, 90),
     },
+    ...(p.softTop
+      ? [
+          {
+            kind: 'roofwell' as const,
+            outline: panel(mid, glassBaseX + 20, glassBaseX + 190, w - 460, w - 480, 60),
+          },
+        ]
+      : []),
     { kind: 'aerial', outline: rect(mid - 45, roofEndX - 250, 90, 170, 40) },
   ];
   if (p.roofRails) {

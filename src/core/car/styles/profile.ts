@@ -38,8 +38,10 @@ export interface Profile {
   lidFrom?: number;
   /** An open bed behind the cab: its ends and the height of its floor. */
   bed?: { from: number; to: number; floor: number };
-  /** The roof lifts off. */
-  hardTop?: true;
+  /** A roof that folds, so that it is looked at up and down. */
+  softTop?: true;
+  /** Rows of seats; two unless said. */
+  rows?: 1 | 2;
   /** Upright sides, as a load needs them. */
   boxy?: true;
 }

@@ -249,7 +249,8 @@ const convertible: Profile = {
   doors: { front: 1370, middle: 2560 },
   glassEnd: 2990,
   fillerFlap: 'l',
-  hardTop: true,
+  softTop: true,
+  rows: 1,
 };
 
 const van: Profile = {
@@ -339,7 +340,72 @@ const pickup: Profile = {
   bed: { from: 3560, to: 5150, floor: 800 },
 };
 
-/** Body styles the map can draw. */
+const mpv: Profile = {
+  ...suv,
+  length: 4620,
+  width: 1850,
+  height: 1640,
+  frontAxle: 930,
+  rearAxle: 3760,
+  tyreRadius: 328,
+  rimRadius: 216,
+  sill: [200, 350],
+  bonnet: [
+    [30, 600],
+    [65, 770],
+    [190, 880],
+    [500, 985],
+    [950, 1075],
+  ],
+  roof: [
+    [950, 1075],
+    [1330, 1330],
+    [1700, 1545],
+    [2150, 1632],
+    [3100, 1638],
+    [4000, 1600],
+    [4260, 1560],
+  ],
+  tail: [
+    [4260, 1560],
+    [4430, 1310],
+    [4510, 1080],
+    [4580, 880],
+    [4600, 680],
+  ],
+  belt: [1045, 1100],
+  doors: { front: 1210, middle: 2290, rear: 3330 },
+  glassEnd: 4110,
+  roofRails: false,
+};
+
+const pickupSingle: Profile = {
+  ...pickup,
+  roof: [
+    [1230, 1165],
+    [1540, 1430],
+    [1870, 1660],
+    [2180, 1768],
+    [2420, 1776],
+    [2560, 1748],
+    [2660, 1700],
+  ],
+  tail: [
+    [2660, 1700],
+    [2740, 1190],
+    [2840, 1160],
+    [5180, 1165],
+    [5240, 1000],
+    [5270, 720],
+  ],
+  doors: { front: 1370, middle: 2560 },
+  glassEnd: 2660,
+  rows: 1,
+  quarterGlass: false,
+  bed: { from: 2880, to: 5150, floor: 800 },
+};
+
+/** Body styles of cars the map can draw. */
 export const profiles = {
   'hatch-5': hatch5,
   'hatch-3': hatch3,
@@ -348,6 +414,8 @@ export const profiles = {
   convertible,
   estate,
   suv,
+  mpv,
   van,
   pickup,
+  'pickup-single': pickupSingle,
 } as const satisfies Record<string, Profile>;

@@ -93,7 +93,8 @@ export function drawSide(p: Profile, hand: Hand): FaceDrawing {
   const rearEnd = p.doors.rear && p.quarterGlass ? p.doors.rear - 20 : p.glassEnd;
   add('sideglass', front, rounded(between(glassTop, belt, cowlX + 120, split - 36), 30));
   if (p.doors.rear) add('sideglass', rear, rounded(between(glassTop, belt, split + 36, rearEnd), 30));
-  if (!p.doors.rear) add('quarterglass', rear, rounded(between(glassTop, belt, split + 36, p.glassEnd), 30));
+  if (!p.doors.rear && !p.bed)
+    add('quarterglass', rear, rounded(between(glassTop, belt, split + 36, p.glassEnd), 30));
   if (p.doors.rear && p.quarterGlass)
     add('quarterglass', rear, rounded(between(glassTop, belt, rearEnd + 44, p.glassEnd), 30));
   add('pillar-a', hand, [

@@ -12,6 +12,8 @@ import {
   countries,
   countryCodes,
   countryOf,
+  extraOf,
+  extrasFor,
   fuels,
   paintTones,
 } from '#core/car';
@@ -136,6 +138,17 @@ export function CarForm({ car }: { car?: Car }) {
           ['right', 'on the right'],
         ])}
         {text('plate')}
+      </fieldset>
+      <fieldset>
+        <legend className="mb-2 text-lg font-bold">What else it has</legend>
+        <div className="grid gap-x-4 sm:grid-cols-3">
+          {extrasFor(watch('bodyStyle')).map((id) => (
+            <label key={id} className="flex min-h-12 items-center gap-3">
+              <input type="checkbox" value={id} className="size-6 accent-accent" {...register('extras')} />
+              {extraOf(id)[vocabulary]}
+            </label>
+          ))}
+        </div>
       </fieldset>
       <IdentityField form={form} country={country} />
       {save.error && <Notice look="warn">{save.error.message}</Notice>}

@@ -4,7 +4,9 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
 import { type CarPage, carPageSchema } from '#core/api';
-import { bodyStyleNames, type Car, carTitle, countryOf } from '#core/car';
+import { bodyStyleNames, type Car, carTitle, countryOf, extraOf, styleOf } from '#core/car';
+import { planRoute } from '#core/route';
+import { estimateSeconds } from '#core/walk';
 import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -13,6 +15,9 @@ import { OutboxBadge } from '../../shell/OutboxBadge';
 import { useWalker } from '../../shell/person';
 import { WalkerList, WalkerPicker } from '../../shell/WalkerPicker';
 import { useSessions } from '../../sync/SyncContext';
+import { preferredRule } from '../routes/routeChoices';
+import { minutesWords } from '../routes/routeWords';
+import { usePace, useRoutes } from '../routes/useRoutes';
 
 /** One car: what it is, its walks and its reports. */
 export function CarScreen() {
@@ -61,9 +66,10 @@ function Facts({ car }: { car: Car }) {
   const country = countryOf(car.country);
   const facts: [string, string][] = [
     ['Body', bodyStyleNames[car.bodyStyle][country.vocabulary]],
-    ['Colour', `${car.colour} (${car.paintTone})`],
+    ['Extras', car.extras.map((id) => extraOf(id)[country.vocabulary].toLowerCase()).join(', ')],
+    [country.vocabulary === 'us' ? 'Color' : 'Colour', `${car.colour} (${car.paintTone})`],
     ['Fuel', car.fuel],
-    ['Number plate', car.plate],
+    [country.vocabulary === 'us' ? 'License plate' : 'Number plate', car.plate],
     ['Identity number', car.identityNumber],
     ['Used in', country.name],
     ['Steering wheel', `on the ${car.steering}`],
@@ -86,7 +92,12 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
   const sessions = useSessions();
   const walker = useWalker();
   const navigate = useNavigate();
+  const routes = useRoutes(walker);
+  const pace = usePace(walker);
   const [asking, setAsking] = useState(false);
+  const rule = preferredRule(routes.data);
+  const style = styleOf(car);
+  const stops = planRoute(style, rule);
   if (asking && !walker) return <WalkerList onDone={() => setAsking(false)} />;
   const start = async () => {
     if (!walker) {
@@ -95,15 +106,27 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
     }
     const walk = newId();
     await sessions.remember({ walk, car, entries: [], photos: [], reports: [] });
+    const { bodyStyle, extras } = car;
     sessions.record(walk, walker, [
-      { kind: 'walk-begun', body: { carId: car.id, bodyStyle: car.bodyStyle } },
+      { kind: 'walk-begun', body: { carId: car.id, bodyStyle, extras } },
+      { kind: 'route-chosen', body: { rule } },
     ]);
     navigate(`/walks/${walk}`);
   };
   return (
-    <Button look={first ? 'main' : 'plain'} className="w-full" onClick={start}>
-      <Footprints aria-hidden size={20} /> {first ? 'Start a walk-round' : 'Start another walk-round'}
-    </Button>
+    <>
+      <Button look={first ? 'main' : 'plain'} className="w-full" onClick={start}>
+        <Footprints aria-hidden size={20} /> {first ? 'Start a walk-round' : 'Start another walk-round'}
+      </Button>
+      <p className="mt-1 flex flex-wrap items-center justify-between gap-x-3 text-sm text-soft">
+        <span>
+          {rule.name}: {stops.length} parts, about {minutesWords(estimateSeconds(style, stops, pace.data))}
+        </span>
+        <Link to="/routes" className="inline-flex min-h-12 items-center font-bold text-accent underline">
+          Routes
+        </Link>
+      </p>
+    </>
   );
 }
 

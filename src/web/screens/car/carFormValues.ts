@@ -1,4 +1,4 @@
-import { type Car, type CarDetails, checkedCarDetailsSchema } from '#core/car';
+import { type Car, type CarDetails, checkedCarDetailsSchema, extrasFor } from '#core/car';
 
 /** The form's fields as typed; the year is text until it is read. */
 export type CarFormValues = Omit<CarDetails, 'year'> & { year: string };
@@ -6,6 +6,7 @@ export type CarFormValues = Omit<CarDetails, 'year'> & { year: string };
 export const emptyForm: CarFormValues = {
   stockNumber: '',
   bodyStyle: 'hatch-5',
+  extras: [],
   make: '',
   model: '',
   variant: '',
@@ -32,7 +33,10 @@ export type FormReading =
 /** From the form to a car's details, or what to change in which field. */
 export function readForm(values: CarFormValues): FormReading {
   const year = /^\d{4}$/.test(values.year.trim()) ? Number(values.year) : Number.NaN;
-  const parsed = checkedCarDetailsSchema.safeParse({ ...values, year });
+  // What another body style could have had is not the car's.
+  const possible = extrasFor(values.bodyStyle);
+  const extras = values.extras.filter((id) => possible.includes(id));
+  const parsed = checkedCarDetailsSchema.safeParse({ ...values, extras, year });
   if (parsed.success) return { ok: true, details: parsed.data };
   const errors = parsed.error.issues.map((issue) => ({
     field: issue.path[0] as keyof CarFormValues,

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyStyle } from '#core/car';
-import { coverage, type Fact, firstRoute, replay } from '#core/walk';
+import { planRoute, usualRoute } from '#core/route';
+import { coverage, type Fact, replay } from '#core/walk';
 import { begun, entriesOf, WALK } from '../../../../tests/builders/entries';
 import { leftInWords } from './leftInWords';
 
@@ -18,7 +19,10 @@ describe('what is left, in words', () => {
       'everything at the rear',
       'everything at the offside (right)',
       'everything at the top',
-      'odometer',
+      'everything in the cabin',
+      'everything in the boot or bed',
+      'everything under the bonnet',
+      'everything underneath',
     ]);
   });
 
@@ -29,6 +33,6 @@ describe('what is left, in words', () => {
   });
 
   it('is empty when nothing is left', () => {
-    expect(wordsAfter(...firstRoute(style).map((stop) => stop.part))).toEqual([]);
+    expect(wordsAfter(...planRoute(style, usualRoute).map((stop) => stop.part))).toEqual([]);
   });
 });

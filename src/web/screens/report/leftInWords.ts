@@ -1,16 +1,31 @@
-import { type BodyStyle, faceIds, faceName, partNameForAnyone, type Speech } from '#core/car';
-import { type Coverage, firstRoute } from '#core/walk';
+import { type BodyStyle, type FaceId, faceIds, faceName, partNameForAnyone, type Speech } from '#core/car';
+import type { Coverage } from '#core/walk';
+
+/** How a face is spoken of after "everything"; its name follows unless that says it all. */
+const whereabouts: Record<FaceId, string> = {
+  front: 'at the ',
+  left: 'at the ',
+  rear: 'at the ',
+  right: 'at the ',
+  top: 'at the ',
+  cabin: 'in the ',
+  boot: 'in the ',
+  engine: '',
+  under: 'underneath',
+};
+const named: ReadonlySet<FaceId> = new Set(['under']);
 
 /** Parts left, with a whole side said in one phrase instead of part by part. */
 export function leftInWords({ left }: Pick<Coverage, 'left'>, style: BodyStyle, speech: Speech): string[] {
   const missing = new Set(left.map((stop) => stop.part));
-  const route = firstRoute(style);
-  const whole = faceIds.filter((face) =>
-    route.filter((stop) => stop.face === face).every((stop) => missing.has(stop.part)),
-  );
+  const parts = [...style.parts.values()];
+  const whole = faceIds.filter((face) => {
+    const here = parts.filter((part) => part.face === face);
+    return here.length > 0 && here.every((part) => missing.has(part.id));
+  });
   const single = left.filter((stop) => !stop.face || !whole.includes(stop.face));
   return [
-    ...whole.map((face) => `everything at the ${faceName(face, speech)}`),
+    ...whole.map((face) => `everything ${whereabouts[face]}${named.has(face) ? '' : faceName(face, speech)}`),
     ...single.map(({ part }) => {
       const found = style.parts.get(part);
       return found ? partNameForAnyone(found, speech) : part;

@@ -1,10 +1,13 @@
+import { ConditionsDeck } from './decks/ConditionsDeck';
 import type { DeckProps } from './decks/deckProps';
 import { KindsDeck } from './decks/KindsDeck';
 import { LeftDeck } from './decks/LeftDeck';
 import { LogDeck } from './decks/LogDeck';
 import { NotSeenDeck } from './decks/NotSeenDeck';
 import { PhotosDeck } from './decks/PhotosDeck';
+import { PlanDeck } from './decks/PlanDeck';
 import { RefineDeck } from './decks/RefineDeck';
+import { StepBackDeck } from './decks/StepBackDeck';
 import { StopDeck } from './decks/StopDeck';
 
 /** Shows the deck that is on. */
@@ -28,6 +31,12 @@ export function DeckView(props: DeckProps) {
       return <LeftDeck {...props} />;
     case 'log':
       return <LogDeck {...props} />;
+    case 'plan':
+      return <PlanDeck {...props} />;
+    case 'conditions':
+      return <ConditionsDeck {...props} />;
+    case 'step-back':
+      return <StepBackDeck {...props} />;
     default:
       return deck satisfies never;
   }

@@ -1,35 +1,42 @@
 import type { ComponentProps, ReactNode } from 'react';
-import { type FaceId, faceName, sentence } from '#core/car';
+import { type FaceId, faceName, insideFaces, sentence } from '#core/car';
 import { FaceMap } from '../../map/FaceMap';
 
-type DeskMapProps = Omit<ComponentProps<typeof FaceMap>, 'face' | 'close' | 'className'> & {
+type DeskMapProps = Omit<ComponentProps<typeof FaceMap>, 'close' | 'className'> & {
   plan: ReactNode;
 };
 
-const places: Record<FaceId, string> = {
+type OutsideFace = 'front' | 'left' | 'rear' | 'right' | 'top';
+const places: Record<OutsideFace, string> = {
   front: 'col-span-2 row-start-1',
   top: 'col-span-2 row-start-1',
   rear: 'col-span-2 row-start-1',
   left: 'col-span-3 row-start-2',
   right: 'col-span-3 row-start-2',
 };
-const order: readonly FaceId[] = ['front', 'top', 'rear', 'left', 'right'];
+const order: readonly OutsideFace[] = ['front', 'top', 'rear', 'left', 'right'];
 
-/** At a desk all faces lie round the plan. */
-export function DeskMap({ plan, ...map }: DeskMapProps) {
+/** At a desk all outside faces lie round the plan; a place inside fills the room alone. */
+export function DeskMap({ plan, face, ...map }: DeskMapProps) {
+  const isInside = insideFaces.some((each) => each === face);
+  const figure = (each: FaceId, className: string) => (
+    <figure key={each} className={`relative min-h-0 min-w-0 ${className}`}>
+      <FaceMap {...map} face={each} className="absolute inset-0 size-full touch-none" />
+      <figcaption className="absolute top-0 left-0 text-sm text-soft">
+        {sentence(faceName(each, map.speech))}
+      </figcaption>
+    </figure>
+  );
   return (
     <section aria-label="The car" className="flex min-h-0 min-w-0 flex-1 flex-col p-3">
-      <div className="mx-auto w-full max-w-lg">{plan}</div>
-      <div className="grid min-h-0 flex-1 grid-cols-6 grid-rows-[3fr_2fr] gap-2">
-        {order.map((face) => (
-          <figure key={face} className={`relative min-h-0 min-w-0 ${places[face]}`}>
-            <FaceMap {...map} face={face} className="absolute inset-0 size-full" />
-            <figcaption className="absolute top-0 left-0 text-sm text-soft">
-              {sentence(faceName(face, map.speech))}
-            </figcaption>
-          </figure>
-        ))}
-      </div>
+      <div className="mx-auto w-full max-w-xl">{plan}</div>
+      {isInside ? (
+        <div className="mt-2 grid min-h-0 flex-1">{figure(face, '')}</div>
+      ) : (
+        <div className="grid min-h-0 flex-1 grid-cols-6 grid-rows-[3fr_2fr] gap-2">
+          {order.map((each) => figure(each, places[each]))}
+        </div>
+      )}
     </section>
   );
 }

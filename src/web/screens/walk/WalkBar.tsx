@@ -1,14 +1,12 @@
-import { FileText, History, ListTodo, Undo2 } from 'lucide-react';
+import { FileText, History, Signpost, Undo2 } from 'lucide-react';
 import { Link } from 'react-router';
-import type { Coverage } from '#core/walk';
 import { Bar } from '../../shell/Bar';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import type { OpenWalk } from '../../sync/useWalk';
 
 interface WalkBarProps {
   walk: OpenWalk;
-  cover: Coverage;
-  onLeft: () => void;
+  onPlan: () => void;
   onLog: () => void;
   onUndo: () => void;
 }
@@ -16,9 +14,8 @@ interface WalkBarProps {
 const tool =
   'flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-md font-bold sm:px-2 disabled:text-soft';
 
-export function WalkBar({ walk, cover, onLeft, onLog, onUndo }: WalkBarProps) {
+export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
   const { car, walk: id } = walk.page;
-  const left = cover.left.length;
   return (
     <Bar
       title={<span title={`${car.make} ${car.model}`}>{car.stockNumber}</span>}
@@ -39,15 +36,9 @@ export function WalkBar({ walk, cover, onLeft, onLog, onUndo }: WalkBarProps) {
         <History aria-hidden size={22} />
         <span className="max-sm:hidden">Log</span>
       </button>
-      <button
-        type="button"
-        className={`${tool} tabular-nums`}
-        onClick={onLeft}
-        aria-label={`${left} parts left`}
-      >
-        <ListTodo aria-hidden size={22} />
-        {left}
-        <span className="max-sm:hidden">left</span>
+      <button type="button" className={tool} onClick={onPlan} aria-label="Route, laps and conditions">
+        <Signpost aria-hidden size={22} />
+        <span className="max-sm:hidden">Route</span>
       </button>
       <Link to={`/walks/${id}/report`} className={tool} aria-label="Report">
         <FileText aria-hidden size={22} />

@@ -1,20 +1,26 @@
 import { Maximize2, Minimize2 } from 'lucide-react';
 import { useCallback, useMemo, useRef, useState } from 'react';
 import { type FaceId, middleOf, type PartId, partNameForAnyone, sentence } from '#core/car';
-import { coverage, type Fact, firstRoute, nextLeft, partStatus, type Spot } from '#core/walk';
-import { FaceMap } from '../../map/FaceMap';
-import { TurningPlan } from '../../map/TurningPlan';
+import { coverage, type Fact, measureExtent, nextLeft, partStatus, routeOf, type Spot } from '#core/walk';
+import { type Drawing, FaceMap } from '../../map/FaceMap';
+import { faceAround, TurningPlan } from '../../map/TurningPlan';
 import type { OpenWalk } from '../../sync/useWalk';
+import { CoverageStrip } from './CoverageStrip';
 import { DeckView } from './DeckView';
 import { DeskMap } from './DeskMap';
 import { KeyHelp } from './KeyHelp';
 import { useIsDesk } from './useIsDesk';
 import { useWalkKeys } from './useWalkKeys';
 import { WalkBar } from './WalkBar';
-import { type Deck, faceOf, partTouchedBy, progressOf, toMapFinding } from './walkModel';
+import { type Deck, faceOf, formOf, partTouchedBy, progressOf, toMapFinding } from './walkModel';
 
 /** Two taps closer than this are one, by the usual time of a double tap. */
 const DOUBLE_TAP_MS = 300;
+
+/** While walking, the way round the car is in sight; with a finding in hand its part matters instead. */
+const walking: ReadonlySet<Deck['mode']> = new Set(['stop', 'not-seen', 'photos', 'step-back']);
+/** Lists to read need the room more than the map does. */
+const reading: ReadonlySet<Deck['mode']> = new Set(['left', 'log', 'plan', 'conditions']);
 
 /** The walk itself: the car above, what to do at this stop below; beside each other on a desk. */
 export function WalkRound({ walk }: { walk: OpenWalk }) {
@@ -25,7 +31,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const [helping, setHelping] = useState(false);
   const desk = useIsDesk();
 
-  const route = useMemo(() => firstRoute(style), [style]);
+  const route = useMemo(() => routeOf(state, style), [state, style]);
   const here: PartId = state.at && style.parts.has(state.at) ? state.at : (route[0]?.part ?? '');
   const partHere = style.parts.get(here);
   const face = turnedTo ?? faceOf(style, here) ?? 'left';
@@ -43,8 +49,8 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     [here, record],
   );
   const say = useCallback(
-    (fact: Fact) => {
-      record(fact);
+    (...facts: Fact[]) => {
+      record(...facts);
     },
     [record],
   );
@@ -80,12 +86,38 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     setTurnedTo(undefined);
     setDeck((now) => (now.mode === 'log' ? now : { mode: 'stop' }));
   }, [walk, state, here, record]);
+
+  const refined = deck.mode === 'refine' ? state.findings.find(({ id }) => id === deck.finding) : undefined;
+  const drawing = useMemo((): Drawing | undefined => {
+    const part = refined && style.parts.get(refined.part);
+    const form = part && formOf(refined.kind, part);
+    if (!refined || !part || !form) return undefined;
+    return {
+      part: part.id,
+      form,
+      onExtent: (extent) =>
+        record({
+          kind: 'finding-amended',
+          body: { finding: refined.id, changes: { extent, ...measureExtent(extent, part) } },
+        }),
+    };
+  }, [refined, style, record]);
+
   const onPart = useCallback(
     (part: PartId, spot: Spot) => {
-      if (part === here) setDeck({ mode: 'kinds', part, spot });
+      // Peppering: with a chip open, every further tap on its part is one more.
+      if (refined && drawing?.form === 'dots' && part === refined.part) {
+        const { extent } = refined.details;
+        const spots = extent?.form === 'dots' ? extent.spots : [refined.spot];
+        drawing.onExtent({ form: 'dots', spots: [...spots, spot] });
+      } else if (part === here) setDeck({ mode: 'kinds', part, spot });
       else goTo(part);
     },
-    [here, goTo],
+    [here, goTo, refined, drawing],
+  );
+  const onSwipe = useCallback(
+    (way: 'left' | 'right') => setTurnedTo((now) => faceAround(now ?? face, way === 'left' ? 1 : -1)),
+    [face],
   );
   const toggleClose = useCallback(() => setClose((now) => !now), []);
   const help = useCallback(() => setHelping(true), []);
@@ -105,34 +137,55 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   });
 
   const pending = deck.mode === 'kinds' ? deck : undefined;
-  const map = { style, speech: page.car, statusOf, findings, current: here, pending, onPart };
+  const isSteppedBack = deck.mode === 'step-back';
+  const map = {
+    style,
+    speech: page.car,
+    statusOf,
+    findings,
+    current: here,
+    pending,
+    drawing,
+    onPart,
+    onStep: goTo,
+  };
   const plan = (
-    <TurningPlan style={style} face={face} speech={page.car} progress={progress} onFace={setTurnedTo} />
+    <TurningPlan
+      style={style}
+      face={face}
+      speech={page.car}
+      progress={progress}
+      route={route}
+      here={here}
+      onFace={setTurnedTo}
+    />
   );
+  const showsPlan = walking.has(deck.mode);
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
       <KeyHelp open={helping} onClose={() => setHelping(false)} />
       <WalkBar
         walk={walk}
-        cover={cover}
-        onLeft={() => setDeck({ mode: 'left' })}
+        onPlan={() => setDeck({ mode: 'plan' })}
         onLog={() => setDeck({ mode: 'log' })}
         onUndo={undo}
       />
+      <CoverageStrip cover={cover} onOpen={() => setDeck({ mode: 'left' })} />
       <div className="flex min-h-0 flex-1 max-lg:flex-col">
         {desk ? (
-          <DeskMap {...map} plan={plan} />
+          <DeskMap {...map} plan={plan} face={face} />
         ) : (
           <section aria-label="The car" className="flex min-h-0 flex-1 flex-col px-2 pt-1">
-            {plan}
+            {showsPlan && plan}
             <div className="relative min-h-0 flex-1">
               <FaceMap
                 {...map}
                 face={face}
-                close={close && face === partHere?.face}
-                className="absolute inset-0 size-full touch-manipulation"
+                close={close && !isSteppedBack && face === partHere?.face}
+                onSwipe={onSwipe}
+                className="absolute inset-0 size-full touch-none"
               />
-              {face === partHere?.face && (
+              {face === partHere?.face && !isSteppedBack && (
                 <button
                   type="button"
                   aria-label={close ? 'Show the whole side' : 'Show this part large'}
@@ -147,9 +200,24 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
         )}
         <section
           aria-label={partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop'}
-          className="flex flex-col border-ink bg-sheet max-lg:max-h-[58dvh] max-lg:border-t lg:w-96 lg:border-l"
+          className={`flex flex-col border-ink bg-sheet max-lg:border-t lg:w-96 lg:border-l ${reading.has(deck.mode) ? 'max-lg:max-h-[72dvh]' : 'max-lg:max-h-[54dvh]'}`}
         >
-          <DeckView {...{ walk, deck, setDeck, here, goTo, say, sayAndWalkOn, step, cover }} />
+          <DeckView
+            {...{
+              walk,
+              deck,
+              setDeck,
+              here,
+              face,
+              turn: setTurnedTo,
+              goTo,
+              say,
+              sayAndWalkOn,
+              step,
+              cover,
+              route,
+            }}
+          />
         </section>
       </div>
     </div>

@@ -1,6 +1,6 @@
 import { type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { speakDistance, speakTread } from '#core/measure';
-import { type Entry, findingKindName, ordered } from '#core/walk';
+import { conditionLine, type Entry, findingKindName, noticeWords, ordered } from '#core/walk';
 import type { OpenWalk } from '../../sync/useWalk';
 
 export interface LogLine {
@@ -35,9 +35,7 @@ export function logLines({ entries, state, style, page }: OpenWalk): LogLine[] {
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
   };
   return all
-    .filter(
-      (entry) => entry.kind !== 'walk-begun' && entry.kind !== 'stop-reached' && entry.kind !== 'undone',
-    )
+    .filter((entry) => !silent.has(entry.kind))
     .map((entry) => ({
       id: entry.id,
       at: entry.at,
@@ -48,6 +46,16 @@ export function logLines({ entries, state, style, page }: OpenWalk): LogLine[] {
     }))
     .reverse();
 }
+
+/** Moves, settings and undos are not lines of their own. */
+const silent: ReadonlySet<Entry['kind']> = new Set([
+  'walk-begun',
+  'stop-reached',
+  'route-chosen',
+  'lap-begun',
+  'caution-read',
+  'undone',
+]);
 
 function sentenceOf(
   entry: Entry,
@@ -79,6 +87,13 @@ function sentenceOf(
       return `${nameOf(entry.body.part)}: ${speakTread(entry.body.depth, entry.body.unit)}`;
     case 'odometer-read':
       return `Odometer: ${speakDistance(entry.body.value, entry.body.unit)}`;
+    case 'notice-answered':
+      return `${about(entry.body.finding)}: noticed ${noticeWords[entry.body.notice].name.toLowerCase()}`;
+    case 'conditions-noted':
+      return `Conditions: ${conditionLine(entry.body)}`;
+    case 'route-chosen':
+    case 'lap-begun':
+    case 'caution-read':
     case 'walk-begun':
     case 'stop-reached':
     case 'undone':

@@ -1,5 +1,15 @@
-import { type BodyStyle, type FaceId, faceIds, type PartId } from '#core/car';
-import { coverage, type Finding, firstRoute, partStatus, type Stop, type WalkState } from '#core/walk';
+import { type BodyStyle, type FaceId, faceIds, type Part, type PartId } from '#core/car';
+import type { Stop } from '#core/route';
+import {
+  type Conditions,
+  coverage,
+  type Extent,
+  type Finding,
+  findingKindOf,
+  partStatus,
+  routeOf,
+  type WalkState,
+} from '#core/walk';
 import type { MapFinding } from '../../map/FaceMap';
 import type { FaceProgress } from '../../map/TurningPlan';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -12,18 +22,29 @@ export type Deck =
   | { mode: 'not-seen' }
   | { mode: 'photos' }
   | { mode: 'left' }
-  | { mode: 'log' };
+  | { mode: 'log' }
+  | { mode: 'plan' }
+  | { mode: 'conditions' }
+  | { mode: 'step-back' };
 
 export function toMapFinding(finding: Finding): MapFinding {
   const { id, number, part, spot, standing, details } = finding;
-  return { id, number, part, spot, notice: details.notice, standing: standing.status };
+  return {
+    id,
+    number,
+    part,
+    spot,
+    standing: standing.status,
+    ...(details.notice && { notice: details.notice }),
+    ...(details.extent && { extent: details.extent }),
+  };
 }
 
 export function progressOf(state: WalkState, style: BodyStyle): FaceProgress {
   const progress = Object.fromEntries(
     faceIds.map((face) => [face, { visited: 0, total: 0 }]),
   ) as FaceProgress;
-  for (const { part, face } of firstRoute(style)) {
+  for (const { part, face } of routeOf(state, style)) {
     if (!face) continue;
     progress[face].total++;
     if (partStatus(state, part) !== 'not-looked-at') progress[face].visited++;
@@ -34,7 +55,7 @@ export function progressOf(state: WalkState, style: BodyStyle): FaceProgress {
 /** Stops left, in walking order from where the person stands. */
 export function leftFrom(state: WalkState, style: BodyStyle, here: PartId): Stop[] {
   const { left } = coverage(state, style);
-  const route = firstRoute(style).map((stop) => stop.part);
+  const route = routeOf(state, style).map((stop) => stop.part);
   const at = route.indexOf(here);
   const onward = (part: PartId) => (route.indexOf(part) - at + route.length) % route.length;
   return left.toSorted((a, b) => onward(a.part) - onward(b.part));
@@ -54,4 +75,25 @@ export function partTouchedBy(
   if ('part' in entry.body && entry.body.part) return entry.body.part;
   const finding = 'finding' in entry.body ? entry.body.finding : undefined;
   return state.findings.find((candidate) => candidate.id === finding)?.part;
+}
+
+/** How the extent of a finding is drawn with the finger: each one tapped, along it, round it, or round the rim. */
+export function formOf(kind: Finding['kind'], part: Pick<Part, 'kind'>): Extent['form'] | undefined {
+  switch (findingKindOf(kind).measuredBy) {
+    case 'count':
+      return kind === 'stone-chip' || kind === 'edge-nick' || kind === 'film-bubble' ? 'dots' : undefined;
+    case 'length':
+      return part.kind === 'wheel' ? 'arc' : 'line';
+    case 'diameter':
+      return 'line';
+    case 'area':
+      return 'box';
+    case 'gap':
+      return undefined;
+  }
+}
+
+/** The conditions where one stands: those of the side, or of the whole car. */
+export function conditionsAt(state: WalkState, face: FaceId | undefined): Conditions | undefined {
+  return (face && state.conditions.sides.get(face)) ?? state.conditions.whole;
 }

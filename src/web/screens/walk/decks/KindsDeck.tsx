@@ -1,7 +1,19 @@
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
-import { type FindingKind, findingKindName, kindsFor, type Spot } from '#core/walk';
+import {
+  type Finding,
+  type FindingDetails,
+  type FindingKind,
+  findingKindName,
+  findingLine,
+  isDismissed,
+  kindFits,
+  kindsFor,
+  repeatFinding,
+  type Spot,
+} from '#core/walk';
+import { formOf } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 import { SayLine } from './SayLine';
@@ -20,9 +32,16 @@ export function KindsDeck({
   if (!part) return null;
   const used = new Map<FindingKind, number>();
   for (const { kind } of state.findings) used.set(kind, (used.get(kind) ?? 0) + 1);
-  const log = (kind: FindingKind) => {
+  const last = state.findings.findLast((finding) => !isDismissed(finding));
+  const again = last && kindFits(last.kind, part) ? last : undefined;
+  const log = (kind: FindingKind, details: FindingDetails) => {
     const finding = newId();
-    say({ kind: 'finding-noted', body: { finding, part: partId, spot, kind, suspected, details: {} } });
+    // A chip is a dot already: further taps on the part add to it.
+    const extent = formOf(kind, part) === 'dots' ? { extent: { form: 'dots' as const, spots: [spot] } } : {};
+    say({
+      kind: 'finding-noted',
+      body: { finding, part: partId, spot, kind, suspected, details: { ...details, ...extent } },
+    });
     setDeck({ mode: 'refine', finding });
   };
   return (
@@ -33,12 +52,23 @@ export function KindsDeck({
         onClose={() => setDeck({ mode: 'stop' })}
       />
       <div className="min-h-0 flex-1 overflow-y-auto">
+        {again && (
+          <div className="px-2 pt-2">
+            <button
+              type="button"
+              onClick={() => log(again.kind, sameAgain(again))}
+              className="min-h-13 w-full rounded-md border border-ink bg-tape-pale px-2 text-left leading-tight"
+            >
+              Same again: <b>{findingLine(again, vocabularyOf(page.car))}</b>
+            </button>
+          </div>
+        )}
         <div className="grid grid-cols-2 gap-2 p-2">
           {kindsFor(part, used).map((kind) => (
             <button
               key={kind}
               type="button"
-              onClick={() => log(kind)}
+              onClick={() => log(kind, repeatFinding(state.findings, kind))}
               className="min-h-13 rounded-md border border-soft bg-sheet px-2 text-left font-bold leading-tight active:bg-tape"
             >
               {findingKindName(kind, vocabularyOf(page.car))}
@@ -58,4 +88,14 @@ export function KindsDeck({
       </label>
     </>
   );
+}
+
+/** All that is repeated with "same again"; where it lies and what tests said are its own. */
+function sameAgain({ details: { lengthMm, widthMm, notice, action } }: Finding): FindingDetails {
+  return {
+    ...(lengthMm !== undefined && { lengthMm }),
+    ...(widthMm !== undefined && { widthMm }),
+    ...(notice && { notice }),
+    ...(action && { action }),
+  };
 }

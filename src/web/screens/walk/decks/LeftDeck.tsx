@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { partNameForAnyone, sentence } from '#core/car';
+import { WHOLE_CAR_PHOTOS } from '#core/walk';
 import { buttonLook } from '../../../components/Button';
 import { leftFrom } from '../walkModel';
 import { DeckHead } from './DeckHead';
@@ -17,7 +18,16 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
     { title: 'Tread to read', parts: cover.treadsLeft },
     { title: 'Figure to read', parts: cover.odometerLeft ? ['odometer'] : [] },
     { title: 'Second look wanted', parts: cover.unresolved },
+    {
+      title: 'Close-up of a finding',
+      parts: cover.photosLeft.flatMap((photo) => (photo.why === 'finding-close-up' ? [photo.part] : [])),
+    },
+    {
+      title: 'Photo of the figure',
+      parts: cover.photosLeft.flatMap((photo) => (photo.why === 'odometer' ? [photo.part] : [])),
+    },
   ].filter((group) => group.parts.length > 0);
+  const wholeCar = cover.photosLeft.find((photo) => photo.why === 'whole-car');
   return (
     <>
       <DeckHead
@@ -32,7 +42,7 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
               {group.title} ({group.parts.length})
             </h3>
             <ul>
-              {group.parts.map((part) => (
+              {[...new Set(group.parts)].map((part) => (
                 <li key={part}>
                   <button
                     type="button"
@@ -46,7 +56,14 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
             </ul>
           </section>
         ))}
-        {groups.length === 0 && <p className="p-2">Every part was looked at and every reading taken.</p>}
+        {wholeCar && (
+          <p className="px-1 pb-3">
+            Photos of the whole car: {wholeCar.have} of {WHOLE_CAR_PHOTOS}, one from each corner.
+          </p>
+        )}
+        {groups.length === 0 && !wholeCar && (
+          <p className="p-2">Every part was looked at and every reading taken.</p>
+        )}
       </div>
       <div className="border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <Link

@@ -1,5 +1,6 @@
-import { Minus, Plus } from 'lucide-react';
+import { FlipHorizontal2 } from 'lucide-react';
 import { useState } from 'react';
+import { v4 as newId } from 'uuid';
 import { partNameForAnyone, vocabularyOf } from '#core/car';
 import {
   type Action,
@@ -9,8 +10,12 @@ import {
   type FindingChanges,
   findingKindOf,
   findingLine,
+  mirrorFinding,
   noticeDistances,
   noticeWords,
+  repairQualities,
+  repairWords,
+  type Test,
   testAnswers,
   testWords,
 } from '#core/walk';
@@ -19,14 +24,14 @@ import { Choice } from '../../../components/Choice';
 import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
 import { Strip } from '../../../components/Strip';
+import { CountAndSize } from './CountAndSize';
 import { DeckHead } from './DeckHead';
 import { Doubt } from './Doubt';
 import type { DeckProps } from './deckProps';
 import { FindingPhotos } from './FindingPhotos';
-import { SizeEntry } from './SizeEntry';
 
 /** A logged finding made more exact. Every change is logged as it is made. */
-export function RefineDeck({ walk, setDeck, say, finding }: DeckProps & { finding: Finding }) {
+export function RefineDeck({ walk, setDeck, say, turn, finding }: DeckProps & { finding: Finding }) {
   const { page, style } = walk;
   const { details, kind, standing } = finding;
   const facts = findingKindOf(kind);
@@ -34,6 +39,17 @@ export function RefineDeck({ walk, setDeck, say, finding }: DeckProps & { findin
   const part = style.parts.get(finding.part);
   const amend = (changes: FindingChanges) =>
     say({ kind: 'finding-amended', body: { finding: finding.id, changes } });
+  const twin = mirrorFinding(finding, style);
+  const mirror = ({ part, spot, details }: NonNullable<typeof twin>) => {
+    const id = newId();
+    const suspected = standing.status === 'suspected';
+    say(
+      { kind: 'stop-reached', body: { part } },
+      { kind: 'finding-noted', body: { finding: id, part, spot, kind, suspected, details } },
+    );
+    turn(undefined);
+    setDeck({ mode: 'refine', finding: id });
+  };
   return (
     <>
       <DeckHead
@@ -58,19 +74,27 @@ export function RefineDeck({ walk, setDeck, say, finding }: DeckProps & { findin
           }))}
           onChange={(notice) => amend({ notice: notice ?? null })}
         />
-        <CountAndSize finding={finding} amend={amend} walk={walk} />
+        <CountAndSize finding={finding} part={part} amend={amend} walk={walk} />
         {facts.tests.map((test) => (
           <Choice<string>
             key={test}
             legend={testWords[test].name}
             value={details[test]}
-            options={testAnswers[test].map((value) => ({
+            options={answersOf(test, part?.underFilm ?? false).map((value) => ({
               value,
               label: (testWords[test] as Record<string, string>)[value] ?? value,
             }))}
             onChange={(answer) => amend({ [test]: answer ?? null } as FindingChanges)}
           />
         ))}
+        {kind === 'old-repair' && (
+          <Choice
+            legend="How well was it done?"
+            value={details.repair}
+            options={repairQualities.map((value) => ({ value, label: repairWords[value] }))}
+            onChange={(repair) => amend({ repair: repair ?? null })}
+          />
+        )}
         <Doubt finding={finding} amend={amend} say={say} />
         <Field id="action" label="What will be done">
           <select
@@ -90,6 +114,12 @@ export function RefineDeck({ walk, setDeck, say, finding }: DeckProps & { findin
           </select>
         </Field>
         <FindingPhotos walk={walk} finding={finding} say={say} />
+        {twin && (
+          <Button className="w-full" onClick={() => mirror(twin)}>
+            <FlipHorizontal2 aria-hidden size={20} /> The same on the{' '}
+            {partNameForAnyone(style.parts.get(twin.part) ?? { kind: 'door' }, page.car)}
+          </Button>
+        )}
         <NoteEntry value={details.note ?? ''} onNote={(note) => amend({ note: note || null })} />
       </div>
       <div className="border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
@@ -101,66 +131,9 @@ export function RefineDeck({ walk, setDeck, say, finding }: DeckProps & { findin
   );
 }
 
-function CountAndSize({
-  finding,
-  amend,
-  walk,
-}: {
-  finding: Finding;
-  amend: (changes: FindingChanges) => void;
-  walk: DeckProps['walk'];
-}) {
-  const { details } = finding;
-  const { measuredBy } = findingKindOf(finding.kind);
-  const vocabulary = vocabularyOf(walk.page.car);
-  const count = details.count ?? 1;
-  return (
-    <div className="grid grid-cols-2 gap-3">
-      <div>
-        <p className="mb-1 text-sm font-bold text-soft">How many</p>
-        <div className="grid grid-cols-[3rem_1fr_3rem] items-center rounded-md border border-soft">
-          <button
-            type="button"
-            aria-label="One fewer"
-            className="grid min-h-12 place-items-center"
-            disabled={count <= 1}
-            onClick={() => amend({ count: count - 1 })}
-          >
-            <Minus aria-hidden size={20} />
-          </button>
-          <output aria-label="How many" className="text-center text-lg font-bold tabular-nums">
-            {count}
-          </output>
-          <button
-            type="button"
-            aria-label="One more"
-            className="grid min-h-12 place-items-center"
-            disabled={count >= 999}
-            onClick={() => amend({ count: count + 1 })}
-          >
-            <Plus aria-hidden size={20} />
-          </button>
-        </div>
-      </div>
-      <SizeEntry
-        id="length"
-        label={measuredBy === 'count' ? 'Largest' : measuredBy === 'diameter' ? 'Across' : 'Length'}
-        mm={details.lengthMm}
-        vocabulary={vocabulary}
-        onMm={(mm) => amend({ lengthMm: mm ?? null })}
-      />
-      {measuredBy === 'area' && (
-        <SizeEntry
-          id="width"
-          label="Width"
-          mm={details.widthMm}
-          vocabulary={vocabulary}
-          onMm={(mm) => amend({ widthMm: mm ?? null })}
-        />
-      )}
-    </div>
-  );
-}
+/** Film over the paint is an answer only where there is film. */
+const answersOf = (test: Test, underFilm: boolean): readonly string[] =>
+  (testAnswers[test] as readonly string[]).filter((answer) => underFilm || answer !== 'under-film');
 
 function NoteEntry({ value, onNote }: { value: string; onNote: (note: string) => void }) {
   const [text, setText] = useState(value);

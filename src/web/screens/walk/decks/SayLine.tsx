@@ -1,11 +1,13 @@
+import { X } from 'lucide-react';
 import { useId, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { middleOf, type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
-import { askMessage, parseShorthand, type Shorthand } from '#core/shorthand';
-import { actionLine, findingLine, noticeWords, type Spot, testLine } from '#core/walk';
+import { askMessage, type Chip, parseShorthand, type Shorthand } from '#core/shorthand';
+import { actionLine, type Fact, findingLine, noticeWords, type Spot, testLine } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import type { DeckProps } from './deckProps';
+import { answersTo, without } from './sayAnswers';
 
 /** A finding in one line, typed or dictated. Shows what it understood; asks instead of guessing; logs nothing until told to. */
 export function SayLine({
@@ -32,7 +34,12 @@ export function SayLine({
     const { kind, suspected, leftOver } = said;
     const details = leftOver.length > 0 ? { ...said.details, note: leftOver.join(' ') } : said.details;
     const at = part.id === partHere ? spot : middleOf(part);
-    say({ kind: 'finding-noted', body: { finding, part: part.id, spot: at, kind, suspected, details } });
+    const noted: Fact = {
+      kind: 'finding-noted',
+      body: { finding, part: part.id, spot: at, kind, suspected, details },
+    };
+    if (part.id === partHere) say(noted);
+    else say({ kind: 'stop-reached', body: { part: part.id } }, noted);
     setDeck({ mode: 'refine', finding });
   };
 
@@ -63,6 +70,32 @@ export function SayLine({
         />
       </Field>
       {said.chips.length > 0 && <Understood said={said} walk={walk} />}
+      {said.chips.length > 0 && (
+        <ul aria-label="Heard as" className="flex flex-wrap gap-1">
+          {said.chips.map(({ slot, text }) => (
+            <li key={`${slot} ${text}`}>
+              <button
+                type="button"
+                aria-label={`Take back “${text}”`}
+                onClick={() => setLine(without(line, text))}
+                className="inline-flex min-h-12 items-center gap-1 rounded-md border border-soft bg-tape-pale px-2 text-sm"
+              >
+                <span className="text-soft">{slotNames[slot]}</span> {text} <X aria-hidden size={16} />
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {question && answersTo(question, page.car).length > 0 && (
+        <div className="flex flex-wrap items-center gap-2">
+          <span className="font-bold">{askMessage(question, page.car)}</span>
+          {answersTo(question, page.car).map(({ label, change }) => (
+            <Button key={label} look="tape" onClick={() => setLine(change(line))}>
+              {label}
+            </Button>
+          ))}
+        </div>
+      )}
       {line.trim() !== '' && (
         <Button look="main" className="w-full" onClick={log}>
           {question ? 'Ask me' : 'Log this'}
@@ -71,6 +104,20 @@ export function SayLine({
     </div>
   );
 }
+
+const slotNames: Record<Chip['slot'], string> = {
+  place: 'where',
+  part: 'part',
+  kind: 'fault',
+  count: 'how many',
+  size: 'size',
+  nail: 'nail',
+  feel: 'feel',
+  wipe: 'wipe',
+  notice: 'from',
+  action: 'to do',
+  suspected: 'doubt',
+};
 
 /** What the line was taken to mean, in the words it would be reported in. */
 function Understood({ said, walk }: { said: Shorthand; walk: DeckProps['walk'] }) {

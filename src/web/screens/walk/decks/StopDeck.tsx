@@ -1,19 +1,19 @@
 import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
 import { middleOf, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
-import { findingLine, firstRoute, partStatus } from '#core/walk';
+import { findingLine, partStatus } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Strip } from '../../../components/Strip';
 import { statusWords } from '../../../map/partMarks';
 import type { DeckProps } from './deckProps';
 import { OdometerEntry } from './OdometerEntry';
+import { StopNotes } from './StopNotes';
 import { TreadEntry } from './TreadEntry';
 
 /** What there is to do at a stop: one tap when there is nothing to say. */
-export function StopDeck({ walk, here, setDeck, sayAndWalkOn, step, say }: DeckProps) {
+export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }: DeckProps) {
   const { state, style, page } = walk;
   const part = style.parts.get(here);
   if (!part) return null;
-  const route = firstRoute(style);
   const at = route.findIndex((stop) => stop.part === here) + 1;
   const findings = state.findings.filter((finding) => finding.part === here);
   const photos = state.photos.filter(
@@ -32,7 +32,8 @@ export function StopDeck({ walk, here, setDeck, sayAndWalkOn, step, say }: DeckP
             {look?.status === 'not-seen' && `: ${look.why}`}
           </p>
         </div>
-        {part.kind === 'tyre' && <TreadEntry key={here} walk={walk} part={here} say={say} />}
+        <StopNotes {...{ walk, part, say, setDeck }} reminders={route[at - 1]?.reminders} />
+        {part.id.startsWith('tyre-') && <TreadEntry key={here} walk={walk} part={here} say={say} />}
         {part.kind === 'odometer' && <OdometerEntry walk={walk} say={say} />}
         {findings.length > 0 ? (
           <ul className="space-y-1">

@@ -1,4 +1,5 @@
-import type { PartId } from '#core/car';
+import type { FaceId, PartId } from '#core/car';
+import type { Stop } from '#core/route';
 import type { Coverage, Fact } from '#core/walk';
 import type { OpenWalk } from '../../../sync/useWalk';
 import type { Deck } from '../walkModel';
@@ -10,9 +11,14 @@ export interface DeckProps {
   setDeck: (deck: Deck) => void;
   /** The part one stands at. */
   here: PartId;
+  /** The face one looks at. */
+  face: FaceId;
+  /** Looks at another face; back at the part one stands at when none is given. */
+  turn: (face: FaceId | undefined) => void;
   cover: Coverage;
+  route: readonly Stop[];
   goTo: (part: PartId) => void;
-  say: (fact: Fact) => void;
+  say: (...facts: Fact[]) => void;
   sayAndWalkOn: (fact: Fact) => void;
   step: (by: number) => void;
 }

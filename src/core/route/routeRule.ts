@@ -1,0 +1,59 @@
+import { z } from 'zod';
+
+/** Corner of the car where the walk starts: front or rear, car's left or right. */
+export const startCorners = ['fl', 'fr', 'rl', 'rr'] as const;
+export type StartCorner = (typeof startCorners)[number];
+
+/** Seen from above. */
+export const directions = ['clockwise', 'anticlockwise'] as const;
+export type Direction = (typeof directions)[number];
+
+export const orderRules = ['wheel-as-met', 'panels-then-wheels', 'low-then-high', 'by-area'] as const;
+export type OrderRule = (typeof orderRules)[number];
+
+/** What is walked after the loop round the outside. */
+export const laterAreas = ['top', 'boot', 'cabin', 'engine', 'under'] as const;
+export type LaterArea = (typeof laterAreas)[number];
+
+/** Where something extra may be done. */
+export const reminderPlaces = ['front', 'left', 'rear', 'right', ...laterAreas] as const;
+
+export const routeRuleSchema = z.strictObject({
+  name: z.string().trim().min(1, 'Give the route a name.').max(60, 'A name may hold 60 characters.'),
+  start: z.enum(startCorners, 'Choose a corner to start at.'),
+  direction: z.enum(directions, 'Choose a direction.'),
+  order: z.enum(orderRules, 'Choose an order.'),
+  /** Each area once, first to last. */
+  later: z
+    .array(z.enum(laterAreas))
+    .length(laterAreas.length, 'Name every area once.')
+    .refine((areas) => new Set(areas).size === areas.length, 'Name every area once.'),
+  /** The boot or bed is looked at while standing at the tail. */
+  bootAtTail: z.boolean(),
+  /** Extra stops: something of one's own to do where an area begins. */
+  reminders: z
+    .array(
+      z.strictObject({
+        at: z.enum(reminderPlaces),
+        words: z.string().trim().min(1, 'Say what to do.').max(120, 'A stop may hold 120 characters.'),
+      }),
+    )
+    .max(20, 'A route may have 20 extra stops.'),
+});
+
+/** How a person walks round a car: where it starts, which way round, in which order, and what comes last. */
+export type RouteRule = z.output<typeof routeRuleSchema>;
+
+/** A route a person keeps under an id of its own. */
+export const savedRouteSchema = z.strictObject({ id: z.uuid(), rule: routeRuleSchema });
+export type SavedRoute = z.output<typeof savedRouteSchema>;
+
+export const orderRuleNames: Record<OrderRule, { name: string; hint: string }> = {
+  'wheel-as-met': { name: 'Wheel as met', hint: 'each wheel and tyre when you come to it' },
+  'panels-then-wheels': {
+    name: 'Panels, then wheels',
+    hint: 'down a side all panels, back along it for wheel and tyre',
+  },
+  'low-then-high': { name: 'Low, then high', hint: 'one loop crouching, one loop standing' },
+  'by-area': { name: 'By area', hint: 'all panels area by area, then one loop of the wheels' },
+};

@@ -1,0 +1,74 @@
+import type { CarDetails } from '../car';
+import type { NoticeDistance } from './choices';
+import type { FindingKind } from './findingKinds';
+import type { Finding } from './walkState';
+
+type PaintTone = CarDetails['paintTone'];
+
+/** Whether a distance was said while logging, answered on the step-back lap, or worked out. */
+export type NoticeSource = 'said' | 'step-back-lap' | 'estimated';
+
+/** How a kind shows: pale or bright in the paint, as a bend in what it mirrors, brown, as dullness, or against the dark of rubber. */
+type Shows = 'pale' | 'bend' | 'brown' | 'dull' | 'plain';
+
+const shows: Partial<Record<FindingKind, Shows>> = {
+  'stone-chip': 'pale',
+  scratch: 'pale',
+  scuff: 'pale',
+  'edge-nick': 'pale',
+  'paint-loss': 'pale',
+  etching: 'dull',
+  dent: 'bend',
+  ripple: 'bend',
+  swirls: 'dull',
+  peel: 'dull',
+  'respray-sign': 'dull',
+  'old-repair': 'dull',
+  ghost: 'dull',
+  rust: 'brown',
+};
+
+/** Contrast with the paint, 0..1: dark paint shows every pale speck, pale paint shows rust and hides dents. House figures. */
+const contrast: Record<Exclude<Shows, 'plain'>, Record<PaintTone, number>> = {
+  pale: { black: 1, dark: 0.9, mid: 0.7, light: 0.4, silver: 0.35, white: 0.3 },
+  bend: { black: 0.8, dark: 0.7, mid: 0.55, light: 0.35, silver: 0.3, white: 0.25 },
+  dull: { black: 0.6, dark: 0.5, mid: 0.4, light: 0.25, silver: 0.25, white: 0.2 },
+  brown: { black: 0.5, dark: 0.6, mid: 0.8, light: 1, silver: 1, white: 1 },
+};
+const PLAIN_CONTRAST = 0.6;
+
+/** Seen size (millimetres × contrast) from which a finding is noticed at 1 m and at 3 m. House figures. */
+const ONE_STEP_MM = 14;
+const ACROSS_MM = 70;
+/** Size taken where none was given. */
+const UNMEASURED_MM = 8;
+
+/**
+ * From where a finding is noticed when nobody has said: its size, worked up for how many there are and down for marks a nail does
+ * not feel, times its contrast with the paint, against two limits. A house rule; always shown as an estimate.
+ */
+export function estimateNotice(
+  { kind, details }: Pick<Finding, 'kind' | 'details'>,
+  tone: PaintTone,
+): NoticeDistance {
+  const way = shows[kind] ?? 'plain';
+  const share = way === 'plain' ? PLAIN_CONTRAST : contrast[way][tone];
+  const { lengthMm = UNMEASURED_MM, widthMm, count = 1, nail } = details;
+  const across = widthMm === undefined ? lengthMm : Math.sqrt(lengthMm * widthMm);
+  // A line is thin: half its length counts. Many small ones read as one larger patch.
+  const thin = widthMm === undefined && (kind === 'scratch' || kind === 'glass-scratch') ? 0.5 : 1;
+  const faint = nail === 'glides' ? 0.5 : 1;
+  const seen = across * thin * faint * Math.sqrt(count) * share;
+  if (seen >= ACROSS_MM) return 'across-the-bay';
+  return seen >= ONE_STEP_MM ? 'one-step-back' : 'up-close';
+}
+
+/** The distance a reader is told, and where it comes from. */
+export function noticeOf(
+  finding: Pick<Finding, 'kind' | 'details' | 'isNoticeWalked'>,
+  tone: PaintTone,
+): { notice: NoticeDistance; source: NoticeSource } {
+  const { notice } = finding.details;
+  if (notice) return { notice, source: finding.isNoticeWalked ? 'step-back-lap' : 'said' };
+  return { notice: estimateNotice(finding, tone), source: 'estimated' };
+}

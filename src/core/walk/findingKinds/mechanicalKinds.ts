@@ -1,0 +1,22 @@
+import type { FindingKindFacts } from './findingKindFacts';
+
+/** Under the bonnet and underneath. */
+export const mechanicalKinds = {
+  leak: {
+    uk: 'Leak or fluid mark',
+    us: 'Leak or fluid mark',
+    measuredBy: 'area',
+    on: ['mechanical'],
+    tests: ['wipe'],
+    caution: 'A fluid leak near the exhaust: do not drive until a qualified person has checked it.',
+  },
+  corrosion: { uk: 'Corrosion', us: 'Corrosion', measuredBy: 'area', on: ['mechanical'], tests: ['feel'] },
+  split: {
+    uk: 'Perished or split',
+    us: 'Perished or split',
+    measuredBy: 'length',
+    on: ['mechanical', 'rubber', 'fabric'],
+    parts: ['hoses', 'airlines', 'bootseal', 'mudflap', 'softtop'],
+    tests: ['feel'],
+  },
+} as const satisfies Record<string, FindingKindFacts>;

@@ -1,0 +1,68 @@
+import { type BodyStyle, type FaceId, type PartId, twinPosition } from '../car';
+import type { FindingDetails } from './entries';
+import type { Extent } from './extent';
+import { kindFits } from './findingKinds';
+import type { Spot } from './spot';
+import type { Finding } from './walkState';
+
+/** What carries over to the next finding of a kind: what was decided about it, never what was found by testing. */
+function carriedOver({ notice, action }: FindingDetails): FindingDetails {
+  return { ...(notice && { notice }), ...(action && { action }) };
+}
+
+/** The details a new finding of this kind starts with: the last one's distance and action. */
+export function repeatFinding(findings: readonly Finding[], kind: Finding['kind']): FindingDetails {
+  const last = findings.findLast(
+    (finding) => finding.kind === kind && finding.standing.status !== 'dismissed',
+  );
+  return last ? carriedOver(last.details) : {};
+}
+
+export interface Mirrored {
+  part: PartId;
+  spot: Spot;
+  details: FindingDetails;
+}
+
+/** The same finding on the same part of the other side, or undefined where there is no such part. Tests are not repeated: they were done on one side. */
+export function mirrorFinding(
+  { part: partId, spot, kind, details }: Pick<Finding, 'part' | 'spot' | 'kind' | 'details'>,
+  style: BodyStyle,
+): Mirrored | undefined {
+  const part = style.parts.get(partId);
+  if (!part?.position) return undefined;
+  const twin = style.parts.get(`${part.kind}-${twinPosition(part.position)}`);
+  if (!twin || !kindFits(kind, twin)) return undefined;
+  const turn = mirrorsAcross(part.face) ? turned : same;
+  const { count, lengthMm, widthMm, extent } = details;
+  return {
+    part: twin.id,
+    spot: turn(spot),
+    details: {
+      ...carriedOver(details),
+      ...(count !== undefined && { count }),
+      ...(lengthMm !== undefined && { lengthMm }),
+      ...(widthMm !== undefined && { widthMm }),
+      ...(extent && { extent: extentOf(extent, turn) }),
+    },
+  };
+}
+
+const same = (spot: Spot): Spot => spot;
+const turned = ({ u, v }: Spot): Spot => ({ u: Math.round((1 - u) * 1000) / 1000, v });
+
+/** On the sides u runs from nose to tail on both; elsewhere from left to right, so a twin's is turned over. */
+const mirrorsAcross = (face: FaceId | undefined) => face !== 'left' && face !== 'right';
+
+function extentOf(extent: Extent, turn: (spot: Spot) => Spot): Extent {
+  switch (extent.form) {
+    case 'dots':
+      return { form: 'dots', spots: extent.spots.map(turn) };
+    case 'line':
+    case 'box':
+      return { ...extent, from: turn(extent.from), to: turn(extent.to) };
+    // Mirrored, what ran clockwise runs back.
+    case 'arc':
+      return { ...extent, fromDeg: (720 - extent.fromDeg - extent.spanDeg) % 360 };
+  }
+}

@@ -1,0 +1,44 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type WalkerRoutes, walkerRoutesSchema } from '#core/api';
+import { noPace, paceSchema } from '#core/walk';
+import { getJson, sendJson } from '../../api/client';
+
+const keyOf = (person: string | undefined) => ['routes', person];
+
+/** The routes a person keeps. */
+export function useRoutes(person: string | undefined) {
+  return useQuery({
+    queryKey: keyOf(person),
+    queryFn: () => getJson(`/api/people/${person}/routes`, walkerRoutesSchema),
+    enabled: person !== undefined,
+    staleTime: 60_000,
+  });
+}
+
+/** Keeps a person's routes; shown at once, taken back if the server refuses. */
+export function useKeepRoutes(person: string | undefined) {
+  const client = useQueryClient();
+  const key = keyOf(person);
+  return useMutation({
+    mutationFn: (routes: WalkerRoutes) =>
+      sendJson('PUT', `/api/people/${person}/routes`, routes, walkerRoutesSchema),
+    onMutate: (routes) => {
+      const before = client.getQueryData<WalkerRoutes>(key);
+      client.setQueryData(key, routes);
+      return { before };
+    },
+    onError: (_error, _routes, context) => client.setQueryData(key, context?.before),
+    onSuccess: (kept) => client.setQueryData(key, kept),
+  });
+}
+
+/** How fast a person is, learnt from their walks; nothing is known while there is no answer. */
+export function usePace(person: string | undefined) {
+  return useQuery({
+    queryKey: ['pace', person],
+    queryFn: () => getJson(`/api/people/${person}/pace`, paceSchema),
+    enabled: person !== undefined,
+    staleTime: 300_000,
+    placeholderData: noPace,
+  });
+}

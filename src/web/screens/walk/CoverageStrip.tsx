@@ -1,0 +1,38 @@
+import { ChevronRight } from 'lucide-react';
+import type { Coverage } from '#core/walk';
+
+const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
+
+/** What is left, always in sight: parts, readings, photos, second looks. One tap opens the list. */
+export function CoverageStrip({ cover, onOpen }: { cover: Coverage; onOpen: () => void }) {
+  const readings = cover.treadsLeft.length + (cover.odometerLeft ? 1 : 0);
+  const { left, photosLeft, unresolved, visited, total } = cover;
+  const said = [
+    `${plural(left.length, 'part')} left`,
+    ...(readings > 0 ? [plural(readings, 'reading')] : []),
+    ...(photosLeft.length > 0 ? [plural(photosLeft.length, 'photo')] : []),
+    ...(unresolved.length > 0 ? [plural(unresolved.length, 'second look')] : []),
+  ];
+  return (
+    <button
+      type="button"
+      onClick={onOpen}
+      aria-label={said.join(', ')}
+      className="relative flex min-h-12 w-full shrink-0 items-center gap-x-3 border-b border-line bg-sheet px-3 text-left text-sm leading-tight tabular-nums sm:text-base"
+    >
+      <span
+        aria-hidden
+        className="absolute inset-y-0 left-0 bg-clear"
+        style={{ width: `${total > 0 ? (100 * visited) / total : 0}%` }}
+      />
+      <span className="relative flex min-w-0 flex-1 flex-wrap gap-x-3">
+        {said.map((words, i) => (
+          <span key={words} className={i === 0 ? 'font-bold' : ''}>
+            {words}
+          </span>
+        ))}
+      </span>
+      <ChevronRight aria-hidden size={20} className="relative shrink-0" />
+    </button>
+  );
+}

@@ -1,0 +1,80 @@
+import { CloudSun, Footprints, ListOrdered, MessageSquareText } from 'lucide-react';
+import { Link } from 'react-router';
+import { type RouteRule, usualRoute } from '#core/route';
+import { conditionLine, estimateSeconds } from '#core/walk';
+import { Button, buttonLook } from '../../../components/Button';
+import { Field, inputLook } from '../../../components/Field';
+import { useWalker } from '../../../shell/person';
+import { routeChoices } from '../../routes/routeChoices';
+import { minutesWords } from '../../routes/routeWords';
+import { usePace, useRoutes } from '../../routes/useRoutes';
+import { conditionsAt } from '../walkModel';
+import { DeckHead } from './DeckHead';
+import type { DeckProps } from './deckProps';
+
+/** How this walk goes: its route, its laps, and what can be seen today. */
+export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
+  const { state, style } = walk;
+  const walker = useWalker();
+  const routes = useRoutes(walker);
+  const pace = usePace(walker);
+  const rule = state.route ?? usualRoute;
+  const choices = routeChoices(routes.data);
+  const chosen = choices.find((choice) => sameRule(choice.rule, rule));
+  const conditions = conditionsAt(state, face);
+  const left = estimateSeconds(style, cover.left, pace.data);
+  return (
+    <>
+      <DeckHead
+        title="Route, laps and conditions"
+        note={cover.left.length > 0 ? `About ${minutesWords(left)} left` : 'Every part was visited'}
+        onClose={() => setDeck({ mode: 'stop' })}
+      />
+      <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+        <Field
+          id="route"
+          label="Route of this walk"
+          hint="You may leave it at any time: tap any part on the map."
+        >
+          <select
+            id="route"
+            className={inputLook}
+            value={chosen?.id ?? ''}
+            onChange={(event) => {
+              const next = choices.find((choice) => choice.id === event.target.value);
+              if (next) say({ kind: 'route-chosen', body: { rule: next.rule } });
+            }}
+          >
+            {!chosen && <option value="">{rule.name}</option>}
+            {choices.map((choice) => (
+              <option key={choice.id} value={choice.id}>
+                {choice.rule.name}
+              </option>
+            ))}
+          </select>
+        </Field>
+        <Link to="/routes" className={`${buttonLook()} w-full`}>
+          <ListOrdered aria-hidden size={20} /> Change or make routes
+        </Link>
+        <Button
+          className="w-full"
+          onClick={() => {
+            if (state.lap !== 'step-back') say({ kind: 'lap-begun', body: { lap: 'step-back' } });
+            setDeck({ mode: 'step-back' });
+          }}
+        >
+          <Footprints aria-hidden size={20} /> Step-back lap
+        </Button>
+        <Button className="w-full" onClick={() => setDeck({ mode: 'conditions' })}>
+          <CloudSun aria-hidden size={20} />
+          {conditions ? conditionLine(conditions) : 'Note light, wet and dirt'}
+        </Button>
+        <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>
+          <MessageSquareText aria-hidden size={20} /> How to say a finding in one line
+        </Link>
+      </div>
+    </>
+  );
+}
+
+const sameRule = (a: RouteRule, b: RouteRule) => JSON.stringify(a) === JSON.stringify(b);

@@ -1,0 +1,102 @@
+import { ChevronRight } from 'lucide-react';
+import { faceName, outsideFaces, partNameWithoutSide, sentence, vocabularyOf } from '#core/car';
+import {
+  type Finding,
+  findingLine,
+  isDismissed,
+  type NoticeDistance,
+  noticeDistances,
+  noticeWords,
+} from '#core/walk';
+import { Button } from '../../../components/Button';
+import { Strip } from '../../../components/Strip';
+import { DeckHead } from './DeckHead';
+import type { DeckProps } from './deckProps';
+
+/** The second lap: side by side, from where can each finding be seen? One tap each. */
+export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
+  const { state, style, page } = walk;
+  const vocabulary = vocabularyOf(page.car);
+  const findings = state.findings.filter((finding) => !isDismissed(finding));
+  const on = (side: string) => findings.filter(({ part }) => style.parts.get(part)?.face === side);
+  const here = on(face);
+  const isOpen = ({ isNoticeWalked }: Finding) => !isNoticeWalked;
+  const open = here.filter(isOpen);
+  const nextSide = outsideFaces.find((side) => side !== face && on(side).some(isOpen));
+  const answer = (finding: Finding, notice: NoticeDistance) =>
+    say({ kind: 'notice-answered', body: { finding: finding.id, notice } });
+  const finish = () => {
+    say({ kind: 'lap-begun', body: { lap: 'close' } });
+    setDeck({ mode: 'stop' });
+  };
+  return (
+    <>
+      <DeckHead
+        title={`Step back: ${faceName(face, page.car)}`}
+        note={
+          here.length === 0
+            ? 'Nothing was found on this side.'
+            : 'What can you see from one step back (1 m), what from across the bay (3 m)?'
+        }
+        closeLabel="Back to the close lap"
+        onClose={finish}
+      />
+      <ul className="min-h-0 flex-1 overflow-y-auto">
+        {here.map((finding) => (
+          <li key={finding.id} className="border-b border-line p-2">
+            <p className="flex items-center gap-2 pb-1 leading-tight">
+              <Strip
+                number={finding.number}
+                notice={finding.details.notice}
+                standing={finding.standing.status}
+                small
+              />
+              <span>
+                {sentence(partNameWithoutSide(style.parts.get(finding.part) ?? { kind: 'bonnet' }, page.car))}
+                : {findingLine(finding, vocabulary).toLowerCase()}
+              </span>
+            </p>
+            <div className="grid grid-cols-3 gap-1">
+              {noticeDistances.map((notice) => (
+                <button
+                  key={notice}
+                  type="button"
+                  aria-label={`Finding ${finding.number}: ${noticeWords[notice].name}`}
+                  aria-pressed={finding.isNoticeWalked === true && finding.details.notice === notice}
+                  onClick={() => answer(finding, notice)}
+                  className="min-h-12 rounded-md border border-line px-1 leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-white"
+                >
+                  {noticeWords[notice].name}
+                </button>
+              ))}
+            </div>
+          </li>
+        ))}
+      </ul>
+      <div className="grid grid-cols-2 gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+        <Button
+          disabled={open.length === 0}
+          onClick={() =>
+            say(
+              ...open.map((finding) => ({
+                kind: 'notice-answered' as const,
+                body: { finding: finding.id, notice: 'up-close' as const },
+              })),
+            )
+          }
+        >
+          The rest: up close
+        </Button>
+        {nextSide ? (
+          <Button look="main" onClick={() => turn(nextSide)}>
+            {sentence(faceName(nextSide, page.car))} <ChevronRight aria-hidden size={20} />
+          </Button>
+        ) : (
+          <Button look="main" onClick={finish}>
+            Lap done
+          </Button>
+        )}
+      </div>
+    </>
+  );
+}

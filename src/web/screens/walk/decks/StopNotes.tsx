@@ -1,0 +1,55 @@
+import { Check, CloudSun, Flag, TriangleAlert } from 'lucide-react';
+import { type Part, vocabularyOf } from '#core/car';
+import { adviceAt, cautionAt, cautionSays } from '#core/walk';
+import { conditionsAt } from '../walkModel';
+import type { DeckProps } from './deckProps';
+
+interface StopNotesProps extends Pick<DeckProps, 'walk' | 'say' | 'setDeck'> {
+  part: Part;
+  reminders: readonly string[] | undefined;
+}
+
+/** What one should know at this stop before looking: a caution, what the light and dirt ask for, extra stops of the route. */
+export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProps) {
+  const { state, page } = walk;
+  const conditions = conditionsAt(state, part.face);
+  const caution = cautionAt(part, page.car, state.cautionsRead);
+  const advice = conditions && adviceAt(conditions, page.car.paintTone, part);
+  return (
+    <>
+      {caution && (
+        <div className="flex items-center gap-2 rounded-md border border-warn bg-warn-fill py-1 pr-1 pl-3 text-warn">
+          <TriangleAlert aria-hidden size={20} className="shrink-0" />
+          <p className="min-w-0 flex-1 leading-tight">{cautionSays(caution, vocabularyOf(page.car))}</p>
+          <button
+            type="button"
+            aria-label="Caution read"
+            onClick={() => say({ kind: 'caution-read', body: { caution } })}
+            className="grid size-12 shrink-0 place-items-center"
+          >
+            <Check aria-hidden size={24} />
+          </button>
+        </div>
+      )}
+      {!conditions && (
+        <button
+          type="button"
+          onClick={() => setDeck({ mode: 'conditions' })}
+          className="flex min-h-12 w-full items-center gap-2 rounded-md border border-dashed border-soft px-3 text-left"
+        >
+          <CloudSun aria-hidden size={20} className="shrink-0" /> Note light, wet and dirt first
+        </button>
+      )}
+      {reminders?.map((words) => (
+        <p key={words} className="flex items-center gap-2 font-bold">
+          <Flag aria-hidden size={18} className="shrink-0" /> {words}
+        </p>
+      ))}
+      {advice && (
+        <p className="flex items-center gap-2">
+          <CloudSun aria-hidden size={18} className="shrink-0" /> {advice}
+        </p>
+      )}
+    </>
+  );
+}
