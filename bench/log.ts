@@ -3,9 +3,11 @@ import { planRoute, usualRoute } from '#core/route';
 import type { Entry, Fact } from '#core/walk';
 import { begun, entriesOf, idOf } from '../tests/builders/entries';
 
-/** A long walk as people make them: stops, clear parts, findings with their details, an undo now and then. */
-export function longLog(length: number): Entry[] {
-  const route = planRoute(bodyStyle('hatch-5'), usualRoute).map((stop) => stop.part);
+/** A long walk as people make them: stops, clear parts, findings with their details, an undo now and then; over so many parts of the route. */
+export function longLog(length: number, parts = Number.POSITIVE_INFINITY): Entry[] {
+  const route = planRoute(bodyStyle('hatch-5'), usualRoute)
+    .slice(0, parts)
+    .map((stop) => stop.part);
   const facts: Fact[] = [begun];
   for (let i = 1; facts.length < length; i++) {
     const part = route[i % route.length] as string;

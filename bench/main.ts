@@ -8,6 +8,7 @@ import { benchPhotos } from './photos';
 import { benchReplay } from './replay';
 import type { Row } from './row';
 import { benchShorthand } from './shorthand';
+import { benchWalk } from './walk';
 import { benchYard } from './yard';
 
 /** `npm run bench [name …]`: each figure against a bare baseline measured in the same run. */
@@ -15,6 +16,7 @@ const benches = {
   append: benchAppend,
   replay: benchReplay,
   shorthand: benchShorthand,
+  walk: benchWalk,
   yard: benchYard,
   photos: benchPhotos,
   pdf: benchPdf,
@@ -45,6 +47,6 @@ if (wanted.length === 0) {
   const [cpu] = cpus();
   writeFileSync(
     'docs/benchmarks.md',
-    `# Benchmarks\n\nPrinted by \`npm run bench\`. Each figure stands beside a bare baseline measured in the same run, since machines differ and are noisy; read the ratios.\nThis table: ${new Date().toISOString().slice(0, 10)}, ${cpus().length} cores (${cpu?.model.trim()}), Node ${process.version}.\n\n${table}\n\n- *Append*: one entry through the store (checked, replayed, list figures projected) in a walk of 500 entries, against a bare insert of the same JSON with the same pragmas (WAL, synchronous=FULL).\n- *Shorthand*: the lines of the core’s own table of phrases, as a salesperson would type or dictate them.\n- *Yard*: what \`bin/demo --fresh\` does after building, against sharp alone, one file after another.\n- *Photos*: 60 JPEGs of 12 megapixels through the whole intake (hash, proof by decoding, both widths, fsync), two at a time, against sharp alone making the same two widths from files, two at a time. Peak memory is the whole process.\n- *PDF*: a report with 60 photos of 1600 pixels, against pdfkit placing the same pictures on blank pages. The ratio is over its target: the baseline copies files and writes no word, while the report lays out some 300 lines of text in two embedded fonts, about 70 ms.\n- *Buyer*: the share link in Chromium; bytes as sent over the wire, compressed; first content at 4 × CPU throttle.\n`,
+    `# Benchmarks\n\nPrinted by \`npm run bench\`. Each figure stands beside a bare baseline measured in the same run, since machines differ and are noisy; read the ratios.\nThis table: ${new Date().toISOString().slice(0, 10)}, ${cpus().length} cores (${cpu?.model.trim()}), Node ${process.version}.\n\n${table}\n\n- *Append*: one entry through the store (checked, replayed, list figures projected) in a walk of 500 entries, against a bare insert of the same JSON with the same pragmas (WAL, synchronous=FULL).\n- *Shorthand*: the lines of the core’s own table of phrases, as a salesperson would type or dictate them.\n- *Walk*: the walk screen in Chromium on a phone’s viewport; opening is from navigation to the part in hand on the map; a tap is “Clear” (logged, replayed, walked on), from the finger to the next frame painted as the browser’s Event Timing measures it; a turn is counted in animation frames.\n- *Yard*: what \`bin/demo --fresh\` does after building, against sharp alone, one file after another.\n- *Photos*: 60 JPEGs of 12 megapixels through the whole intake (hash, proof by decoding, both widths, fsync), two at a time, against sharp alone making the same two widths from files, two at a time. Peak memory is the whole process.\n- *PDF*: a report with 60 photos of 1600 pixels, against pdfkit placing the same pictures on blank pages. The ratio is over its target: the baseline copies files and writes no word, while the report lays out some 300 lines of text in two embedded fonts, about 70 ms.\n- *Buyer*: the share link in Chromium; bytes as sent over the wire, compressed; first content at 4 × CPU throttle.\n`,
   );
 }

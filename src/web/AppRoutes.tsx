@@ -1,31 +1,48 @@
+import { lazy, Suspense } from 'react';
 import { Link, Route, Routes } from 'react-router';
 import { buttonLook } from './components/Button';
-import { CarFormScreen } from './screens/car/CarFormScreen';
-import { CarScreen } from './screens/car/CarScreen';
-import { ShorthandHelp } from './screens/help/ShorthandHelp';
-import { FreezeScreen } from './screens/report/FreezeScreen';
-import { ReportScreen } from './screens/report/ReportScreen';
-import { RoutesScreen } from './screens/routes/RoutesScreen';
-import { ImportScreen } from './screens/stock/ImportScreen';
 import { StockScreen } from './screens/stock/StockScreen';
 import { WalkScreen } from './screens/walk/WalkScreen';
 import { Bar } from './shell/Bar';
 
+// The stock list and the walk must open at once, on a phone in the yard; the rest comes when it is asked for.
+const CarScreen = lazy(() => import('./screens/car/CarScreen').then((file) => ({ default: file.CarScreen })));
+const CarFormScreen = lazy(() =>
+  import('./screens/car/CarFormScreen').then((file) => ({ default: file.CarFormScreen })),
+);
+const FreezeScreen = lazy(() =>
+  import('./screens/report/FreezeScreen').then((file) => ({ default: file.FreezeScreen })),
+);
+const ReportScreen = lazy(() =>
+  import('./screens/report/ReportScreen').then((file) => ({ default: file.ReportScreen })),
+);
+const ImportScreen = lazy(() =>
+  import('./screens/stock/ImportScreen').then((file) => ({ default: file.ImportScreen })),
+);
+const RoutesScreen = lazy(() =>
+  import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
+);
+const ShorthandHelp = lazy(() =>
+  import('./screens/help/ShorthandHelp').then((file) => ({ default: file.ShorthandHelp })),
+);
+
 export function AppRoutes() {
   return (
-    <Routes>
-      <Route path="/" element={<StockScreen />} />
-      <Route path="/import" element={<ImportScreen />} />
-      <Route path="/cars/new" element={<CarFormScreen key="new" />} />
-      <Route path="/cars/:id" element={<CarScreen />} />
-      <Route path="/cars/:id/edit" element={<CarFormScreen key="edit" />} />
-      <Route path="/walks/:id" element={<WalkScreen />} />
-      <Route path="/walks/:id/report" element={<FreezeScreen />} />
-      <Route path="/reports/:id" element={<ReportScreen />} />
-      <Route path="/routes" element={<RoutesScreen />} />
-      <Route path="/help/shorthand" element={<ShorthandHelp />} />
-      <Route path="*" element={<NothingHere />} />
-    </Routes>
+    <Suspense fallback={<p className="p-4">Opening…</p>}>
+      <Routes>
+        <Route path="/" element={<StockScreen />} />
+        <Route path="/import" element={<ImportScreen />} />
+        <Route path="/cars/new" element={<CarFormScreen key="new" />} />
+        <Route path="/cars/:id" element={<CarScreen />} />
+        <Route path="/cars/:id/edit" element={<CarFormScreen key="edit" />} />
+        <Route path="/walks/:id" element={<WalkScreen />} />
+        <Route path="/walks/:id/report" element={<FreezeScreen />} />
+        <Route path="/reports/:id" element={<ReportScreen />} />
+        <Route path="/routes" element={<RoutesScreen />} />
+        <Route path="/help/shorthand" element={<ShorthandHelp />} />
+        <Route path="*" element={<NothingHere />} />
+      </Routes>
+    </Suspense>
   );
 }
 

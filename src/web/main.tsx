@@ -19,13 +19,18 @@ const queries = new QueryClient({
 
 const store = await openOutboxStore();
 const outbox = await Outbox.open(store, httpCourier);
+const sessions = new WalkSessions(outbox, store);
+// A walk's log is under way before the first screen is built.
+const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
+if (walkAsked)
+  void queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) });
 window.addEventListener('online', () => void outbox.flush());
 void outbox.flush();
 
 createRoot(document.getElementById('app') as HTMLElement).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <SyncProvider sessions={new WalkSessions(outbox, store)}>
+      <SyncProvider sessions={sessions}>
         <BrowserRouter>
           <AppRoutes />
         </BrowserRouter>

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import type { Entry, Fact } from '#core/walk';
+import { schoolIds, schools } from '#core/route';
+import { type Entry, type Fact, laps, lights, noticeDistances } from '#core/walk';
 import { begun, entriesOf, idOf, noted } from './entries';
 
 const part = fc.constantFrom('bonnet', 'door-fl', 'door-rr', 'tyre-fl', 'roof');
@@ -19,6 +20,19 @@ const fact: fc.Arbitrary<Fact> = fc.oneof(
       body: { finding: f, changes: { count, suspected: count % 2 === 0 } },
     }),
   ),
+  fc
+    .constantFrom(...schoolIds)
+    .map((school): Fact => ({ kind: 'route-chosen', body: { rule: schools[school] } })),
+  fc.constantFrom(...laps).map((lap): Fact => ({ kind: 'lap-begun', body: { lap } })),
+  fc.tuple(fc.constantFrom(...lights), fc.constantFrom('left', 'rear', undefined)).map(
+    ([light, side]): Fact => ({
+      kind: 'conditions-noted',
+      body: { light, wet: 'dry', dirt: 'clean', ...(side && { side }) },
+    }),
+  ),
+  fc
+    .tuple(finding, fc.constantFrom(...noticeDistances))
+    .map(([f, notice]): Fact => ({ kind: 'notice-answered', body: { finding: f, notice } })),
   finding.map((f): Fact => ({ kind: 'finding-dismissed', body: { finding: f, why: 'water' } })),
   finding.map(
     (f): Fact => ({ kind: 'photo-attached', body: { photo: 'a'.repeat(64), role: 'what', finding: f } }),

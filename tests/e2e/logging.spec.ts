@@ -15,7 +15,7 @@ test('a clear part takes one tap and a finding two', async ({ page, server }) =>
   await page.getByRole('button', { name: 'Clear', exact: true }).click();
   await expect(page.getByText(/Stop 2 of/)).toBeVisible();
   expect(taps).toBe(1);
-  await tapPart(page, 'foglamp-l');
+  await tapPart(page, 'foglamp-r');
   await page.getByRole('button', { name: 'Moisture inside', exact: true }).click();
   await expect(page.getByText(/^Logged on the/)).toBeVisible();
   expect(taps).toBe(3);
@@ -63,7 +63,7 @@ test('an American car is spoken of in American', async ({ page, server }) => {
   await page.getByRole('button', { name: 'Done' }).click();
   await goTo(page, 'tyre-fl', "Driver's side front tire (left)");
   await page.getByLabel('Tread depth, 32nds of an inch').fill('6');
-  await page.getByRole('button', { name: 'Read' }).click();
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByText('Read: 6/32 in')).toBeVisible();
 });
 
@@ -109,11 +109,11 @@ test('what cannot be read stays in the box with a word on how to write it', asyn
   await startWalk(page);
   await goTo(page, 'tyre-fl', 'Nearside front tyre (left)');
   await page.getByLabel('Tread depth, mm').fill('deep');
-  await page.getByRole('button', { name: 'Read' }).click();
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByText(/not a depth Zelk can read/)).toBeVisible();
   await expect(page.getByLabel('Tread depth, mm')).toHaveValue('deep');
   await page.getByLabel('Tread depth, mm').fill('1');
-  await page.getByRole('button', { name: 'Read' }).click();
+  await page.getByRole('button', { name: 'Read', exact: true }).click();
   await expect(page.getByText(/Do not drive until a qualified person/)).toBeVisible();
 });
 

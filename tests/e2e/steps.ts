@@ -15,12 +15,13 @@ export interface CarTyped {
   stock?: string;
   country?: string;
   style?: string;
+  extras?: readonly string[];
 }
 
 /** Adds a car by the form and ends on its page. */
 export async function addCar(
   page: Page,
-  { stock = 'E-1', country = 'United Kingdom', style = 'Five-door hatch' }: CarTyped = {},
+  { stock = 'E-1', country = 'United Kingdom', style = 'Five-door hatch', extras = [] }: CarTyped = {},
 ): Promise<void> {
   await page.getByRole('link', { name: 'Add car' }).click();
   await page.getByLabel('Stock number').fill(stock);
@@ -29,6 +30,7 @@ export async function addCar(
   await page.getByLabel('Year of first use').fill('2017');
   await page.getByLabel('Colour').fill('Estuary blue');
   await page.getByLabel('Body style').selectOption({ label: style });
+  for (const extra of extras) await page.getByLabel(extra).check();
   await page.getByLabel('Country').selectOption({ label: country });
   await page.getByRole('button', { name: 'Add the car' }).click();
   await expect(page.getByRole('heading', { name: 'Walk-rounds' })).toBeVisible();

@@ -85,7 +85,9 @@ part('stripe|stripes|side stripe', 'stripe');
 part('inner tyre|inner tire', 'tyre-inner');
 part('sleeper|sleeper side', 'sleeper');
 part('fuel tank|diesel tank', 'fueltank');
-part('seat|seats|seat base|bolster|seat bolster|cushion', 'seat', 'seat3');
+part('seat|seats|seat base|seat bolster|seat cushion', 'seat', 'seat3');
+partAt("driver's seat|drivers seat|driver seat", ['seat'], 'front', 'driver');
+partAt("passenger seat|passenger's seat|passengers seat", ['seat'], 'front', 'passenger');
 part('third row seat|third-row seat', 'seat3');
 part('seat belt|belt|seatbelt', 'belt');
 part('steering wheel', 'steeringwheel');
@@ -224,7 +226,7 @@ say(
 );
 say(
   { slot: 'filler' },
-  "a|an|the|on|at|in|of|to|with|and|is|are|it|its|it's|there|there's|theres|here|has|got|some|small|large|big|little|light|deep|long|wide|across it|about|around|roughly|approx|please|then|just|one of them|this|that|by the|near|above|below|under|along|down|up|edge|lower|upper|bottom|top|corner|middle|centre|center|panel|side|through|from|for|big one|mark|marks|area|few|side of|i|can|see|where|visible|seen",
+  "a|an|the|on|at|in|of|bolster|cushion|to|with|and|is|are|it|its|it's|there|there's|theres|here|has|got|some|small|large|big|little|light|deep|long|wide|across it|about|around|roughly|approx|please|then|just|one of them|this|that|by the|near|above|below|under|along|down|up|edge|lower|upper|bottom|top|corner|middle|centre|center|panel|side|through|from|for|big one|mark|marks|area|few|side of|i|can|see|where|visible|seen",
 );
 
 for (const [word, count] of Object.entries({

@@ -130,6 +130,23 @@ driver's side headlamp haze => headlamp-r haze
 passenger's side mirror scuffed => mirror-l scuff
 kerbside sill scratch => sill-l scratch
 left arch lip chips x5 => ask which-end
+driver's seat bolster worn 90mm => seat-fr wear l90
+passenger seat stain 40 x 30 => seat-fl stain l40 w30
+nsr seat burn 6mm => seat-rl burn l6
+rear left seat torn => seat-rl tear
+driver seat flat bolster => seat-fr flat-bolster
+headlining stain => headlining stain
+headlining sagging => headlining sag
+steering wheel worn shiny => steeringwheel shiny
+dash cracked => dashboard broken
+os front carpet stain => carpet-fr stain
+boot floor stain 20cm => bootfloor stain l200
+parcel shelf missing => loadcover loose
+engine oil leak => enginecover leak
+exhaust corrosion => exhaust corrosion
+nearside front seat belt missing => belt-fl loose
+door card scratch offside rear 60mm => doorcard-rr scratch l60
+nsf sill plate pitted => sillplate-l pitting
 `;
 
 export const usPhrases = `

@@ -1,4 +1,13 @@
-import { type KeyboardEvent, type MouseEvent, memo, useEffect, useMemo, useRef, useState } from 'react';
+import {
+  type KeyboardEvent,
+  type MouseEvent,
+  memo,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+} from 'react';
 import {
   type BodyStyle,
   type FaceId,
@@ -15,21 +24,14 @@ import {
 import type { Extent, Finding, PartStatus, Spot } from '#core/walk';
 import { beginStroke, extendStroke, extentOfStroke, type Stroke } from './drawExtent';
 import { ExtentMark } from './ExtentMark';
+import { FaceScenery } from './FaceScenery';
 import { closeUp, pathOf, pointOf, seenX, spotAt, wholeFace } from './faceGeometry';
-import { partFill, statusWords } from './partMarks';
+import { PartPath } from './PartPath';
+import { statusWords } from './partMarks';
 import { TapeStrip } from './TapeStrip';
 import { useGlide } from './useGlide';
 import { useMapGestures } from './useMapGestures';
 import { useSize } from './useSize';
-
-const sceneryLook = {
-  body: 'fill-fill stroke-line',
-  glass: 'fill-glass stroke-line',
-  lamp: 'fill-ground stroke-soft',
-  dark: 'fill-line stroke-soft',
-  wheel: 'fill-line stroke-soft',
-  line: 'fill-transparent stroke-soft',
-} as const;
 
 const arrows: Record<string, Way> = {
   ArrowLeft: [-1, 0],
@@ -82,16 +84,13 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
   const zoomedPart = close && here?.face === faceId ? here : undefined;
   const whole = wholeFace(face, ratio);
   const subject = `${style.id} ${faceId} ${ratio} ${zoomedPart?.id ?? ''}`;
-  const base = useGlide(
-    zoomedPart ? closeUp(face, zoomedPart, ratio) : whole,
-    `${style.id} ${faceId} ${ratio}`,
-  );
+  const target = zoomedPart ? closeUp(face, zoomedPart, ratio) : whole;
 
   const [stroke, setStroke] = useState<Stroke>();
   const strokePart = drawing && style.parts.get(drawing.part);
-  const { view, wasDragged, handlers } = useMapGestures({
+  const { view, isOwnView, wasDragged, handlers } = useMapGestures({
     svg,
-    base,
+    base: target,
     whole,
     subject,
     ...(onSwipe && !zoomedPart && { onSwipe }),
@@ -109,6 +108,7 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
       if (extent) drawing?.onExtent(extent);
     },
   });
+  useGlide(svg, view, `${style.id} ${faceId} ${ratio}`, isOwnView);
   /** Drawing units per CSS pixel. */
   const unit = size.width > 0 ? view.width / size.width : 4;
 
@@ -125,32 +125,45 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     svg.current?.querySelector<SVGElement>(`[data-part="${current}"]`)?.focus();
   }, [current, here, faceId]);
 
-  const tap = (part: Part) => (event: MouseEvent<SVGElement>) => {
-    event.stopPropagation();
+  const tap = (event: MouseEvent<SVGSVGElement>) => {
+    const hit = (event.target as Element).closest('[data-part], [data-leads-to]');
+    const part = style.parts.get(hit?.getAttribute('data-part') ?? hit?.getAttribute('data-leads-to') ?? '');
     const matrix = svg.current?.getScreenCTM();
-    if (!matrix || !onPart || wasDragged()) return;
+    if (!part || !matrix || !onPart || wasDragged()) return;
+    event.stopPropagation();
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
-    onPart(part.id, spotAt(face, part, [x, y]));
+    onPart(part.id, spotAt(style.faces[part.face ?? faceId], part, [x, y]));
   };
-  const press = (part: Part) => (event: KeyboardEvent<SVGElement>) => {
-    const way = arrows[event.key];
-    if (way && onStep) {
-      const seen: Way = face.mirrored && way[0] !== 0 ? [way[0] === 1 ? -1 : 1, 0] : way;
-      const next = partToward(style, part.id, seen);
-      event.preventDefault();
-      event.stopPropagation();
-      if (!next) return;
-      stepped.current = true;
-      onStep(next);
-    } else if (event.key === 'Enter' || event.key === ' ') {
-      event.preventDefault();
-      event.stopPropagation();
-      onPart?.(part.id, middleOf(part));
-    }
-  };
+  const press = useCallback(
+    (id: PartId, event: KeyboardEvent<SVGElement>) => {
+      const way = arrows[event.key];
+      const part = style.parts.get(id);
+      if (!part) return;
+      if (way && onStep) {
+        const seen: Way = face.mirrored && way[0] !== 0 ? [way[0] === 1 ? -1 : 1, 0] : way;
+        const next = partToward(style, id, seen);
+        event.preventDefault();
+        event.stopPropagation();
+        if (!next) return;
+        stepped.current = true;
+        onStep(next);
+      } else if (event.key === 'Enter' || event.key === ' ') {
+        event.preventDefault();
+        event.stopPropagation();
+        onPart?.(id, middleOf(part));
+      }
+    },
+    [style, face, onStep, onPart],
+  );
+  const numbersOn = useMemo(() => {
+    const numbers = new Map<PartId, number[]>();
+    for (const { part, number, standing } of findings)
+      if (standing !== 'dismissed') numbers.set(part, [...(numbers.get(part) ?? []), number]);
+    return numbers;
+  }, [findings]);
   const label = ({ id, kind, position }: Part) => {
-    const numbers = findings.filter((f) => f.part === id && f.standing !== 'dismissed').map((f) => f.number);
-    const said = numbers.length > 0 ? `findings ${numbers.join(', ')}` : statusWords[statusOf(id)];
+    const numbers = numbersOn.get(id);
+    const said = numbers ? `findings ${numbers.join(', ')}` : statusWords[statusOf(id)];
     return `${sentence(partNameForAnyone({ kind, position }, speech))}: ${said}`;
   };
   const drawnNow = stroke && strokePart && extentOfStroke(stroke, face.mirrored);
@@ -159,11 +172,10 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     <svg
       ref={svg}
       className={className}
-      viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
       role={onPart ? 'group' : 'img'}
       aria-label={`The car: ${faceName(faceId, speech)}`}
       data-face={faceId}
-      {...(onPart && handlers)}
+      {...(onPart && { ...handlers, onClick: tap })}
     >
       <defs>
         <pattern
@@ -177,51 +189,19 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
           <rect width={unit * 3} height={unit * 9} className="fill-line" />
         </pattern>
       </defs>
-      {/* biome-ignore-start lint/a11y/noStaticElementInteractions: with a handler every part is a button; without one, a picture. */}
-      {face.scenery.map((piece, i) => {
-        const target = piece.leadsTo && style.parts.get(piece.leadsTo);
-        return (
-          <path
-            // biome-ignore lint/suspicious/noArrayIndexKey: scenery never changes order.
-            key={i}
-            d={pathOf(face, piece.points)}
-            className={sceneryLook[piece.role]}
-            strokeWidth={unit}
-            strokeLinejoin="round"
-            pointerEvents={target ? undefined : 'none'}
-            onClick={target ? tap(target) : undefined}
-          />
-        );
-      })}
+      <FaceScenery face={face} />
       {drawn.map(({ part, path }) => (
-        <path
+        <PartPath
           key={part.id}
-          d={path}
-          data-part={part.id}
-          className={`${partFill[statusOf(part.id)]} stroke-ink outline-none focus-visible:stroke-accent ${part.kind === 'tyre' ? 'brightness-90' : ''}`}
-          strokeWidth={unit * (part.id === current ? 3.5 : 1.25)}
-          strokeLinejoin="round"
-          onClick={onPart && tap(part)}
-          onKeyDown={onPart && press(part)}
-          role={onPart ? 'button' : undefined}
-          tabIndex={onPart ? (part.id === current ? 0 : -1) : undefined}
-          aria-label={onPart ? label(part) : undefined}
-          aria-current={part.id === current || undefined}
+          id={part.id}
+          path={path}
+          status={statusOf(part.id)}
+          isTyre={part.kind === 'tyre'}
+          isCurrent={part.id === current}
+          {...(onPart && { label: label(part), onKey: press })}
         />
       ))}
-      {/* biome-ignore-end lint/a11y/noStaticElementInteractions: as above. */}
-      {face.scenery
-        .filter((piece) => piece.role === 'line' || piece.role === 'dark' || piece.role === 'lamp')
-        .map((piece, i) => (
-          <path
-            // biome-ignore lint/suspicious/noArrayIndexKey: scenery never changes order.
-            key={i}
-            d={pathOf(face, piece.points)}
-            className={sceneryLook[piece.role]}
-            strokeWidth={unit}
-            pointerEvents="none"
-          />
-        ))}
+      <FaceScenery face={face} above />
       {drawn
         .filter(({ part }) => statusOf(part.id) === 'clear')
         .map(({ part }) => (
@@ -236,7 +216,8 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
         <path
           d={pathOf(face, here.outline)}
           className="fill-transparent stroke-accent"
-          strokeWidth={unit * 3.5}
+          vectorEffect="non-scaling-stroke"
+          strokeWidth={3.5}
           strokeLinejoin="round"
           pointerEvents="none"
         />
@@ -274,7 +255,7 @@ function isNear({ box }: Part, [x, y]: readonly [number, number]): boolean {
   return x > box.x - air && x < box.x + box.width + air && y > box.y - air && y < box.y + box.height + air;
 }
 
-function Tick({ x, y, size: s }: { x: number; y: number; size: number }) {
+const Tick = memo(function Tick({ x, y, size: s }: { x: number; y: number; size: number }) {
   return (
     <path
       d={`M${x - s} ${y}l${s * 0.7} ${s * 0.7}l${s * 1.3} ${-s * 1.4}`}
@@ -285,7 +266,7 @@ function Tick({ x, y, size: s }: { x: number; y: number; size: number }) {
       pointerEvents="none"
     />
   );
-}
+});
 
 function PendingMark({
   style,

@@ -97,7 +97,7 @@ export function TurningPlan({ style, face, speech, progress, route, here, onFace
                   </g>
                 );
               })}
-              <RouteLine style={style} stops={route} beside={430} strokeWidth={34} here={here} />
+              <RouteLine style={style} stops={route} beside={430} strokeWidth={reach / 70} here={here} />
             </g>
           </svg>
           <div className="min-w-0">

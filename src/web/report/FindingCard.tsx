@@ -29,6 +29,9 @@ export function FindingCard({
         </div>
       </div>
       <div className="mt-1 space-y-0.5">
+        {finding.noticeSource === 'estimated' && (
+          <p className="text-soft">From where it is noticed is worked out, not walked.</p>
+        )}
         {finding.suspected && <p>Suspected only; a second look is wanted.</p>}
         {finding.tests && <p>{sentence(finding.tests)}.</p>}
         {finding.action && (

@@ -70,6 +70,7 @@ export function ReportView({ report, photoUrl }: { report: ReportDocument; photo
       )}
       <Promised report={report} />
       <NotChecked report={report} />
+      <SeenUnder report={report} />
       <PartList report={report} />
       {report.treads.length > 0 && (
         <Section title="Tread">
@@ -153,6 +154,23 @@ function Promised({ report }: { report: ReportDocument }) {
           </li>
         ))}
       </ul>
+    </Section>
+  );
+}
+
+/** Light, wet and dirt as noted, and what they may have hidden. */
+function SeenUnder({ report }: { report: ReportDocument }) {
+  if (report.conditions.length === 0) return null;
+  return (
+    <Section title="In what light, and what that may have hidden">
+      {report.conditions.map((line) => (
+        <p key={line}>{line}.</p>
+      ))}
+      {report.mayHide.map((line) => (
+        <p key={line} className="mt-1">
+          {line}
+        </p>
+      ))}
     </Section>
   );
 }

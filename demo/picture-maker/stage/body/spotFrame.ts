@@ -8,8 +8,8 @@ type Ray = { from: [number, number, number]; along: [number, number, number] };
 
 /** Where a spot of the map lies on the metal, and the directions there as one stands before it. */
 export function spotFrame(style: StyleId, shape: Shape, partId: PartId, spot: Spot): SpotFrame {
-  // A hard top, where the body has one, is what the camera sees.
-  const part = styleOf({ bodyStyle: style, extras: ['hard-top'] }).parts.get(partId);
+  const extras = partId === 'hardtop' ? (['hard-top'] as const) : [];
+  const part = styleOf({ bodyStyle: style, extras }).parts.get(partId);
   if (!part?.face || !isOutside(part.face)) throw new Error(`${style} has no ${partId} on its map.`);
   const x = part.box.x + spot.u * part.box.width;
   const y = part.box.y + spot.v * part.box.height;

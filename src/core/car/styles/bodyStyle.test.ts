@@ -45,6 +45,17 @@ describe.each(bodyStyleIds)('the map of a %s', (id) => {
     }
   });
 
+  it('shows every part where its mark is: nothing drawn later covers it', () => {
+    const all = styleOf({ bodyStyle: id, extras: extrasFor(id) });
+    const order = [...all.parts.values()];
+    const hidden = order.filter((part, i) =>
+      order
+        .slice(i + 1)
+        .some((later) => part.face && later.face === part.face && contains(later.outline, part.mark.at)),
+    );
+    expect(hidden.map((part) => part.id)).toEqual([]);
+  });
+
   it('has on the right what it has on the left, of the same size', () => {
     for (const part of drawn.filter(({ position }) => position?.endsWith('l'))) {
       if (part.kind === 'fillerflap') continue;

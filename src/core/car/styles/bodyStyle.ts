@@ -3,7 +3,7 @@ import { type Material, type PartKind, partKindOf, type Zone } from '../partKind
 import { handOf, type Position, type Steering } from '../sides';
 import { drawFront, drawRear, drawTop, planOutline } from './endFaces';
 import { addExtras } from './extraShapes';
-import { type Box, boxOf, innerPoint, type Point } from './geometry';
+import { type Box, boxOf, innerPoint, type Point, simplified } from './geometry';
 import { drawBoot, drawCabin, drawEngine, drawUnder } from './insideFaces';
 import type { Profile } from './profile';
 import { profiles } from './profiles';
@@ -112,10 +112,20 @@ function build(id: BodyStyleId, extras: readonly ExtraId[], steering: Steering):
     : drawCar(profiles[id], steering, extras);
   const parts = new Map<PartId, Part>();
   const add = (part: Part) => parts.set(part.id, part);
-  for (const face of faceIds)
-    for (const { kind, position, outline } of drawings[face].shapes)
-      add(makePart(kind, position, face, outline, extras));
-  if (extras.includes('film')) add(makePart('film', undefined, undefined, [], extras));
+  for (const face of faceIds) {
+    const shapes = drawings[face].shapes.map((shape) => ({
+      ...shape,
+      box: boxOf(shape.outline),
+      outline: simplified(shape.outline, FINEST_MM),
+    }));
+    shapes.forEach(({ kind, position, outline, box }, i) => {
+      const covers = shapes
+        .filter((shape, later) => later > i && meet(shape.box, box))
+        .map((shape) => shape.outline);
+      add(makePart(kind, position, face, outline, box, covers, extras));
+    });
+  }
+  if (extras.includes('film')) add(makePart('film', undefined, undefined, [], NOWHERE, [], extras));
 
   const faces = Object.fromEntries(
     faceIds.map((face) => [face, makeFace(face, drawings[face], parts)]),
@@ -145,6 +155,13 @@ function drawCar(
   return drawings;
 }
 
+/** Finer bends of an outline than this are not drawn. */
+const FINEST_MM = 0.6;
+const NOWHERE: Box = { x: 0, y: 0, width: 0, height: 0 };
+
+const meet = (a: Box, b: Box) =>
+  a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
+
 function makeFace(id: FaceId, drawing: FaceDrawing, parts: ReadonlyMap<PartId, Part>): Face {
   return {
     id,
@@ -163,11 +180,13 @@ function makePart(
   position: Position | undefined,
   face: FaceId | undefined,
   outline: Point[],
+  box: Box,
+  covers: readonly (readonly Point[])[],
   extras: readonly ExtraId[],
 ): Part {
   const { zone, material } = partKindOf(kind);
-  const box = outline.length > 0 ? boxOf(outline) : { x: 0, y: 0, width: 0, height: 0 };
   const side = position && handOf(position) === 'l' ? 'left' : 'right';
+  let mark: Part['mark'] | undefined;
   return {
     id: partIdOf(kind, position),
     kind,
@@ -178,13 +197,19 @@ function makePart(
     outline,
     box,
     underFilm: extras.includes('film') && filmed.has(kind),
-    // The wheel covers the middle of its tyre.
-    mark:
-      kind === 'tyre'
-        ? { at: [box.x + box.width / 2, box.y + box.height * 0.92], radius: box.width * 0.07 }
-        : markOf(outline),
+    // Looked for when first asked for: a screen shows a few parts at a time.
+    get mark() {
+      mark ??= kind === 'tyre' ? tyreMark(box) : markOf(outline, covers);
+      return mark;
+    },
   };
 }
+
+/** The wheel covers the middle of its tyre. */
+const tyreMark = (box: Box): Part['mark'] => ({
+  at: [box.x + box.width / 2, box.y + box.height * 0.92],
+  radius: box.width * 0.07,
+});
 
 /** Where film is laid. Common practice. */
 const filmed: ReadonlySet<PartKind> = new Set([
@@ -207,8 +232,8 @@ const upholstered: ReadonlySet<PartKind> = new Set(['seat', 'seat3']);
 const trimOf = (kind: PartKind, material: Material, extras: readonly ExtraId[]): Material =>
   upholstered.has(kind) && extras.includes('leather-trim') ? 'leather' : material;
 
-const markOf = (outline: readonly Point[]): Part['mark'] =>
-  outline.length > 0 ? innerPoint(outline) : { at: [0, 0], radius: 0 };
+const markOf = (outline: readonly Point[], covers: readonly (readonly Point[])[]): Part['mark'] =>
+  outline.length > 0 ? innerPoint(outline, covers) : { at: [0, 0], radius: 0 };
 
 /** The mark's place as a spot in the part's own box, for findings logged without pointing. */
 export function middleOf({ box, mark }: Pick<Part, 'box' | 'mark'>): { u: number; v: number } {

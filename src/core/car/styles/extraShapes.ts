@@ -47,7 +47,8 @@ const adders: Partial<Record<ExtraId, Adder>> = {
     // One roof is on the car; the soft one lies folded, so it is drawn beside.
     const soft = top.shapes.find(({ kind }) => kind === 'softtop');
     if (!soft) return;
-    top.shapes.push({ kind: 'hardtop', outline: soft.outline });
+    // Below what is mounted on it.
+    top.shapes.unshift({ kind: 'hardtop', outline: soft.outline });
     const [screenTop] = roofSpan(p);
     soft.outline = rect(p.width + 120, screenTop, 420, 640, 70);
     top.width = p.width + 600;

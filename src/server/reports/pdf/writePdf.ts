@@ -22,6 +22,7 @@ export async function writePdf(
   findings(sheet, report, path);
   promises(sheet, report);
   notChecked(sheet, report);
+  seenUnder(sheet, report);
   parts(sheet, report);
   treads(sheet, report);
   otherPhotos(sheet, report, path);
@@ -94,6 +95,12 @@ function notChecked(sheet: Sheet, report: ReportDocument): void {
   if (report.notLookedAt.length + report.notSeen.length + report.readingsMissing.length === 0) {
     sheet.text('Every part on the route was looked at and every reading taken.');
   }
+}
+
+function seenUnder(sheet: Sheet, report: ReportDocument): void {
+  if (report.conditions.length === 0) return;
+  sheet.heading('In what light, and what that may have hidden');
+  for (const line of [...report.conditions, ...report.mayHide]) sheet.text(line);
 }
 
 function parts(sheet: Sheet, report: ReportDocument): void {

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { BodyStyle } from '#core/car';
 import {
   directions,
@@ -26,14 +26,20 @@ interface RouteEditorProps {
 }
 
 /** A route made one's own. Every change is kept as it is made; the plan shows at once how one would walk. */
-export function RouteEditor({ rule, style, pace, onKeep, onDone }: RouteEditorProps) {
-  const [name, setName] = useState(rule.name);
+export function RouteEditor({ rule: kept, style, pace, onKeep, onDone }: RouteEditorProps) {
+  const [rule, setRule] = useState(kept);
+  // Leaving the name and pressing a button come in one breath: the second change must see the first.
+  const latest = useRef(kept);
+  const [name, setName] = useState(kept.name);
   const [error, setError] = useState<string>();
   const stops = planRoute(style, rule);
   const change = (part: Partial<RouteRule>) => {
-    const reading = routeRuleSchema.safeParse({ ...rule, ...part });
+    const reading = routeRuleSchema.safeParse({ ...latest.current, ...part });
     setError(reading.success ? undefined : reading.error.issues[0]?.message);
-    if (reading.success) onKeep(reading.data);
+    if (!reading.success) return;
+    latest.current = reading.data;
+    setRule(reading.data);
+    onKeep(reading.data);
   };
   return (
     <section aria-label="Route editor" className="space-y-4">

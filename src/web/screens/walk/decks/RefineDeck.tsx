@@ -1,4 +1,4 @@
-import { FlipHorizontal2 } from 'lucide-react';
+import { ChevronRight, FlipHorizontal2 } from 'lucide-react';
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { partNameForAnyone, vocabularyOf } from '#core/car';
@@ -31,7 +31,14 @@ import type { DeckProps } from './deckProps';
 import { FindingPhotos } from './FindingPhotos';
 
 /** A logged finding made more exact. Every change is logged as it is made. */
-export function RefineDeck({ walk, setDeck, say, turn, finding }: DeckProps & { finding: Finding }) {
+export function RefineDeck({
+  walk,
+  setDeck,
+  say,
+  sayAndWalkOn,
+  turn,
+  finding,
+}: DeckProps & { finding: Finding }) {
   const { page, style } = walk;
   const { details, kind, standing } = finding;
   const facts = findingKindOf(kind);
@@ -122,9 +129,13 @@ export function RefineDeck({ walk, setDeck, say, turn, finding }: DeckProps & { 
         )}
         <NoteEntry value={details.note ?? ''} onNote={(note) => amend({ note: note || null })} />
       </div>
-      <div className="border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
-        <Button look="main" className="w-full" onClick={() => setDeck({ mode: 'stop' })}>
-          Done
+      <div className="grid grid-cols-2 gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+        <Button onClick={() => setDeck({ mode: 'stop' })}>Done</Button>
+        <Button
+          look="main"
+          onClick={() => sayAndWalkOn({ kind: 'part-cleared', body: { part: finding.part } })}
+        >
+          Rest is clear <ChevronRight aria-hidden size={20} />
         </Button>
       </div>
     </>
