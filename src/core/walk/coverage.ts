@@ -1,12 +1,36 @@
 import type { BodyStyle, PartId } from '../car';
 import { nearestLeft, planRoute, type Stop, usualRoute } from '../route';
-import { isDismissed, type WalkState } from './walkState';
+import { type Finding, isDismissed, type WalkState } from './walkState';
 
 export type PartStatus = 'not-looked-at' | 'clear' | 'findings' | 'not-seen' | 'second-look';
 
+/** Findings by part, sorted out once for each state: a screen asks about every part. */
+const sorted = new WeakMap<WalkState, ReadonlyMap<PartId, readonly Finding[]>>();
+
+function findingsOn(state: WalkState, part: PartId): readonly Finding[] {
+  let byPart = sorted.get(state);
+  if (!byPart) {
+    byPart = grouped(state.findings);
+    sorted.set(state, byPart);
+  }
+  return byPart.get(part) ?? none;
+}
+
+const none: readonly Finding[] = [];
+
+function grouped(findings: readonly Finding[]): Map<PartId, Finding[]> {
+  const byPart = new Map<PartId, Finding[]>();
+  for (const finding of findings) {
+    const here = byPart.get(finding.part);
+    if (here) here.push(finding);
+    else byPart.set(finding.part, [finding]);
+  }
+  return byPart;
+}
+
 /** What the map shows of a part at a glance. A dismissed suspicion is not a finding; it leaves its part looked at. */
 export function partStatus(state: WalkState, part: PartId): PartStatus {
-  const here = state.findings.filter((finding) => finding.part === part);
+  const here = findingsOn(state, part);
   if (here.some((finding) => finding.standing.status === 'suspected')) return 'second-look';
   if (here.some((finding) => finding.standing.status === 'confirmed')) return 'findings';
   const look = state.looks.get(part);

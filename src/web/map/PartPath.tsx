@@ -22,7 +22,7 @@ export const PartPath = memo(function PartPath(props: PartPathProps) {
     <path
       d={path}
       data-part={id}
-      className={`${partFill[status]} stroke-ink outline-none focus-visible:stroke-accent ${isTyre ? 'brightness-90' : ''}`}
+      className={`${isTyre && status === 'not-looked-at' ? 'fill-line' : partFill[status]} stroke-ink outline-none focus-visible:stroke-accent`}
       vectorEffect="non-scaling-stroke"
       strokeWidth={isCurrent ? 3.5 : 1.25}
       strokeLinejoin="round"

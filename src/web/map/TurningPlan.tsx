@@ -44,6 +44,9 @@ export function faceAround(face: FaceId, by: 1 | -1): FaceId {
   return walkOrder[(at + by + walkOrder.length) % walkOrder.length] as FaceId;
 }
 
+const back = <RotateCw aria-hidden size={22} />;
+const onward = <RotateCcw aria-hidden size={22} />;
+
 /** The car from above, turned so that you always stand at its bottom. Each edge fills as its parts are looked at; the line is the route. */
 export function TurningPlan({ style, face, speech, progress, route, here, onFace }: TurningPlanProps) {
   const { outline, width, length } = style.plan;
@@ -60,7 +63,7 @@ export function TurningPlan({ style, face, speech, progress, route, here, onFace
     <div>
       <div className="flex items-center justify-between gap-1">
         <TurnButton label="Walk on the other way" onClick={() => onFace(faceAround(face, -1))}>
-          <RotateCw aria-hidden size={22} />
+          {back}
         </TurnButton>
         <div className="flex min-w-0 flex-1 items-center justify-center gap-3">
           <svg
@@ -110,7 +113,7 @@ export function TurningPlan({ style, face, speech, progress, route, here, onFace
           </div>
         </div>
         <TurnButton label="Walk on round the car" onClick={() => onFace(faceAround(face, 1))}>
-          <RotateCcw aria-hidden size={22} />
+          {onward}
         </TurnButton>
       </div>
       <div className="mt-1 flex gap-1">

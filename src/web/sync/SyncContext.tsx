@@ -18,3 +18,9 @@ export function useOutbox(): OutboxSnapshot {
   const { outbox } = useSessions();
   return useSyncExternalStore(outbox.subscribe, outbox.snapshot);
 }
+
+/** The entries the server refused, alone: a walk need not be replayed because something was sent. */
+export function useRefusedEntries(): OutboxSnapshot['refusedEntries'] {
+  const { outbox } = useSessions();
+  return useSyncExternalStore(outbox.subscribe, () => outbox.snapshot().refusedEntries);
+}

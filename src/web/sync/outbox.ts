@@ -195,10 +195,21 @@ export class Outbox {
     const photos = [...this.#photos.values()];
     this.#snapshot = {
       waiting: [...entries, ...photos].filter((item) => !item.refusal).length,
-      refusedEntries: entries.filter((item) => item.refusal),
-      refusedPhotos: photos.filter((item) => item.refusal),
+      refusedEntries: kept(
+        this.#snapshot.refusedEntries,
+        entries.filter((item) => item.refusal),
+      ),
+      refusedPhotos: kept(
+        this.#snapshot.refusedPhotos,
+        photos.filter((item) => item.refusal),
+      ),
       stalled: this.#failures > 0,
     };
     for (const listener of this.#listeners) listener();
   }
+}
+
+/** The list one had, when nothing in it changed: who watches it need not look again. */
+function kept<T>(before: readonly T[], now: readonly T[]): readonly T[] {
+  return before.length === now.length && now.every((item, i) => item === before[i]) ? before : now;
 }

@@ -3,7 +3,7 @@ import { useCallback, useMemo, useSyncExternalStore } from 'react';
 import type { WalkPage } from '#core/api';
 import { type BodyStyle, styleOf } from '#core/car';
 import { type Entry, type Fact, replay, type WalkState } from '#core/walk';
-import { useOutbox, useSessions } from './SyncContext';
+import { useRefusedEntries, useSessions } from './SyncContext';
 
 export interface OpenWalk {
   page: WalkPage;
@@ -23,7 +23,7 @@ export function useWalk(id: string, who: string | undefined): WalkLoad {
   const sessions = useSessions();
   const query = useQuery({ queryKey: ['walk', id], queryFn: () => sessions.load(id), staleTime: 15_000 });
   const made = useSyncExternalStore(sessions.subscribe, () => sessions.made(id));
-  const { refusedEntries } = useOutbox();
+  const refusedEntries = useRefusedEntries();
   const record = useCallback(
     (...facts: Fact[]) => {
       if (who) sessions.record(id, who, facts);

@@ -3,6 +3,8 @@ import type { Coverage } from '#core/walk';
 
 const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
+const onward = <ChevronRight aria-hidden size={20} className="relative shrink-0" />;
+
 /** What is left, always in sight: parts, readings, photos, second looks. One tap opens the list. */
 export function CoverageStrip({ cover, onOpen }: { cover: Coverage; onOpen: () => void }) {
   const readings = cover.treadsLeft.length + (cover.odometerLeft ? 1 : 0);
@@ -32,7 +34,7 @@ export function CoverageStrip({ cover, onOpen }: { cover: Coverage; onOpen: () =
           </span>
         ))}
       </span>
-      <ChevronRight aria-hidden size={20} className="relative shrink-0" />
+      {onward}
     </button>
   );
 }

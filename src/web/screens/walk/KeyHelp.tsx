@@ -3,9 +3,9 @@ import { Button } from '../../components/Button';
 import { walkKeyHelp } from './useWalkKeys';
 
 /** The keys of the walk screen. */
-export function KeyHelp({ open, onClose }: { open: boolean; onClose: () => void }) {
+export function KeyHelp({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog open={open} onClose={onClose} className="relative z-40">
+    <Dialog open onClose={onClose} className="relative z-40">
       <div className="fixed inset-0 grid place-items-center bg-ink/40 p-4">
         <DialogPanel className="w-full max-w-md rounded-md border border-ink bg-sheet p-4">
           <DialogTitle className="mb-2 text-xl font-bold">Keys</DialogTitle>

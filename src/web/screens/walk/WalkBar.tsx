@@ -14,6 +14,14 @@ interface WalkBarProps {
 const tool =
   'flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-md font-bold sm:px-2 disabled:text-soft';
 
+// Made once: the bar is drawn anew with every tap.
+const icons = {
+  undo: <Undo2 aria-hidden size={22} />,
+  log: <History aria-hidden size={22} />,
+  plan: <Signpost aria-hidden size={22} />,
+  report: <FileText aria-hidden size={22} />,
+};
+
 export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
   const { car, walk: id } = walk.page;
   return (
@@ -29,19 +37,19 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
         disabled={walk.state.undoable.length === 0}
         aria-label="Undo"
       >
-        <Undo2 aria-hidden size={22} />
+        {icons.undo}
         <span className="max-sm:hidden">Undo</span>
       </button>
       <button type="button" className={tool} onClick={onLog} aria-label="What was logged">
-        <History aria-hidden size={22} />
+        {icons.log}
         <span className="max-sm:hidden">Log</span>
       </button>
       <button type="button" className={tool} onClick={onPlan} aria-label="Route, laps and conditions">
-        <Signpost aria-hidden size={22} />
+        {icons.plan}
         <span className="max-sm:hidden">Route</span>
       </button>
       <Link to={`/walks/${id}/report`} className={tool} aria-label="Report">
-        <FileText aria-hidden size={22} />
+        {icons.report}
         <span className="max-sm:hidden">Report</span>
       </Link>
     </Bar>

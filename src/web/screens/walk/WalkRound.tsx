@@ -1,5 +1,5 @@
 import { Maximize2, Minimize2 } from 'lucide-react';
-import { useCallback, useMemo, useRef, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { type FaceId, middleOf, type PartId, partNameForAnyone, sentence } from '#core/car';
 import { coverage, type Fact, measureExtent, nextLeft, partStatus, routeOf, type Spot } from '#core/walk';
 import { type Drawing, FaceMap } from '../../map/FaceMap';
@@ -138,32 +138,60 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
 
   const pending = deck.mode === 'kinds' ? deck : undefined;
   const isSteppedBack = deck.mode === 'step-back';
-  const map = {
-    style,
-    speech: page.car,
-    statusOf,
-    findings,
-    current: here,
-    pending,
-    drawing,
-    onPart,
-    onStep: goTo,
-  };
-  const plan = (
-    <TurningPlan
-      style={style}
-      face={face}
-      speech={page.car}
-      progress={progress}
-      route={route}
-      here={here}
-      onFace={setTurnedTo}
-    />
+  // The words change with the tap; the drawing follows a frame later, so that no tap waits for it.
+  const drawn = useDeferredValue(
+    useMemo(
+      () => ({
+        face,
+        isClose: close && !isSteppedBack && face === partHere?.face,
+        map: {
+          style,
+          speech: page.car,
+          statusOf,
+          findings,
+          current: here,
+          pending,
+          drawing,
+          onPart,
+          onStep: goTo,
+          onSwipe,
+        },
+        plan: (
+          <TurningPlan
+            style={style}
+            face={face}
+            speech={page.car}
+            progress={progress}
+            route={route}
+            here={here}
+            onFace={setTurnedTo}
+          />
+        ),
+      }),
+      [
+        face,
+        close,
+        isSteppedBack,
+        partHere,
+        style,
+        page.car,
+        statusOf,
+        findings,
+        here,
+        pending,
+        drawing,
+        onPart,
+        goTo,
+        onSwipe,
+        progress,
+        route,
+      ],
+    ),
   );
   const showsPlan = walking.has(deck.mode);
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
-      <KeyHelp open={helping} onClose={() => setHelping(false)} />
+      {helping && <KeyHelp onClose={() => setHelping(false)} />}
       <WalkBar
         walk={walk}
         onPlan={() => setDeck({ mode: 'plan' })}
@@ -173,16 +201,15 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
       <CoverageStrip cover={cover} onOpen={() => setDeck({ mode: 'left' })} />
       <div className="flex min-h-0 flex-1 max-lg:flex-col">
         {desk ? (
-          <DeskMap {...map} plan={plan} face={face} />
+          <DeskMap {...drawn.map} plan={drawn.plan} face={drawn.face} />
         ) : (
           <section aria-label="The car" className="flex min-h-0 flex-1 flex-col px-2 pt-1">
-            {showsPlan && plan}
-            <div className="relative min-h-0 flex-1">
+            {showsPlan && drawn.plan}
+            <div className="relative min-h-0 flex-1 contain-strict">
               <FaceMap
-                {...map}
-                face={face}
-                close={close && !isSteppedBack && face === partHere?.face}
-                onSwipe={onSwipe}
+                {...drawn.map}
+                face={drawn.face}
+                close={drawn.isClose}
                 className="absolute inset-0 size-full touch-none"
               />
               {face === partHere?.face && !isSteppedBack && (
@@ -200,7 +227,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
         )}
         <section
           aria-label={partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop'}
-          className={`flex flex-col border-ink bg-sheet max-lg:border-t lg:w-96 lg:border-l ${reading.has(deck.mode) ? 'max-lg:max-h-[72dvh]' : 'max-lg:max-h-[54dvh]'}`}
+          className={`contain-content flex flex-col border-ink bg-sheet max-lg:border-t lg:w-96 lg:border-l ${reading.has(deck.mode) ? 'max-lg:max-h-[72dvh]' : 'max-lg:max-h-[54dvh]'}`}
         >
           <DeckView
             {...{

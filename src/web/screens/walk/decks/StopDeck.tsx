@@ -9,6 +9,16 @@ import { OdometerEntry } from './OdometerEntry';
 import { StopNotes } from './StopNotes';
 import { TreadEntry } from './TreadEntry';
 
+// Made once: the deck is drawn anew with every tap.
+const icons = {
+  photo: <Camera aria-hidden size={20} />,
+  notSeen: <EyeOff aria-hidden size={20} className="shrink-0" />,
+  finding: <Plus aria-hidden size={20} />,
+  before: <ChevronLeft aria-hidden size={26} />,
+  clear: <Check aria-hidden size={26} />,
+  after: <ChevronRight aria-hidden size={26} />,
+};
+
 /** What there is to do at a stop: one tap when there is nothing to say. */
 export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }: DeckProps) {
   const { state, style, page } = walk;
@@ -63,32 +73,32 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
       <div className="space-y-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <div className="grid grid-cols-[1fr_auto_1fr] gap-2">
           <Button className="px-3 whitespace-nowrap" onClick={() => setDeck({ mode: 'photos' })}>
-            <Camera aria-hidden size={20} /> Photo
+            {icons.photo} Photo
             {photos.length > 0 && <span className="tabular-nums">{photos.length}</span>}
           </Button>
           <Button className="px-3 whitespace-nowrap" onClick={() => setDeck({ mode: 'not-seen' })}>
-            <EyeOff aria-hidden size={20} className="shrink-0" /> Not seen
+            {icons.notSeen} Not seen
           </Button>
           <Button
             className="px-3 whitespace-nowrap"
             onClick={() => setDeck({ mode: 'kinds', part: here, spot: middleOf(part) })}
           >
-            <Plus aria-hidden size={20} /> Finding
+            {icons.finding} Finding
           </Button>
         </div>
         <div className="grid grid-cols-[3.5rem_1fr_3.5rem] gap-2">
           <Button className="min-h-16 px-0" aria-label="Stop before" onClick={() => step(-1)}>
-            <ChevronLeft aria-hidden size={26} />
+            {icons.before}
           </Button>
           <Button
             look="main"
             className="min-h-16 text-xl"
             onClick={() => sayAndWalkOn({ kind: 'part-cleared', body: { part: here } })}
           >
-            <Check aria-hidden size={26} /> {findings.length > 0 ? 'Rest is clear' : 'Clear'}
+            {icons.clear} {findings.length > 0 ? 'Rest is clear' : 'Clear'}
           </Button>
           <Button className="min-h-16 px-0" aria-label="Next stop" onClick={() => step(1)}>
-            <ChevronRight aria-hidden size={26} />
+            {icons.after}
           </Button>
         </div>
       </div>

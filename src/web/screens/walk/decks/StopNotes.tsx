@@ -9,6 +9,13 @@ interface StopNotesProps extends Pick<DeckProps, 'walk' | 'say' | 'setDeck'> {
   reminders: readonly string[] | undefined;
 }
 
+// Made once: the notes are drawn anew with every tap.
+const icons = {
+  caution: <TriangleAlert aria-hidden size={20} className="shrink-0" />,
+  read: <Check aria-hidden size={24} />,
+  advice: <CloudSun aria-hidden size={18} className="shrink-0" />,
+};
+
 /** What one should know at this stop before looking: a caution, what the light and dirt ask for, extra stops of the route. */
 export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProps) {
   const { state, page } = walk;
@@ -19,7 +26,7 @@ export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProp
     <>
       {caution && (
         <div className="flex items-center gap-2 rounded-md border border-warn bg-warn-fill py-1 pr-1 pl-3 text-warn">
-          <TriangleAlert aria-hidden size={20} className="shrink-0" />
+          {icons.caution}
           <p className="min-w-0 flex-1 leading-tight">{cautionSays(caution, vocabularyOf(page.car))}</p>
           <button
             type="button"
@@ -27,7 +34,7 @@ export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProp
             onClick={() => say({ kind: 'caution-read', body: { caution } })}
             className="grid size-12 shrink-0 place-items-center"
           >
-            <Check aria-hidden size={24} />
+            {icons.read}
           </button>
         </div>
       )}
@@ -47,7 +54,7 @@ export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProp
       ))}
       {advice && (
         <p className="flex items-center gap-2">
-          <CloudSun aria-hidden size={18} className="shrink-0" /> {advice}
+          {icons.advice} {advice}
         </p>
       )}
     </>
