@@ -115,7 +115,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     odometer: state.odometer && speakDistanceBothWays(state.odometer.value, state.odometer.unit),
     summary: summaryLines(findings, cover),
     conditions: conditionLines(state, (side) => faceName(side, inputs.car)),
-    mayHide: mayHaveHidden(state.conditionsMet, inputs.car.paintTone),
+    mayHide: mayHaveHidden(state.conditionsMet, inputs.car.paintTone, vocabulary),
     findings,
     dismissed: state.findings.flatMap((finding) =>
       finding.standing.status === 'dismissed'

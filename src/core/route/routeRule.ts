@@ -52,7 +52,7 @@ export const orderRuleNames: Record<OrderRule, { name: string; hint: string }> =
   'wheel-as-met': { name: 'Wheel as met', hint: 'each wheel and tyre when you come to it' },
   'panels-then-wheels': {
     name: 'Panels, then wheels',
-    hint: 'down a side all panels, back along it for wheel and tyre',
+    hint: 'down a side all panels, back along it for the wheels',
   },
   'low-then-high': { name: 'Low, then high', hint: 'one loop crouching, one loop standing' },
   'by-area': { name: 'By area', hint: 'all panels area by area, then one loop of the wheels' },

@@ -30,6 +30,12 @@ describe('what conditions may have hidden', () => {
     expect(said.join(' ')).toMatch(/nearly everything in the cabin/);
   });
 
+  it('speaks American of American cars', () => {
+    const sunny: Conditions = { ...good, light: 'low-sun' };
+    expect(mayHaveHidden([sunny], 'mid', 'us')[0]).toContain('differences of color');
+    expect(mayHaveHidden([sunny], 'mid', 'uk')[0]).toContain('differences of colour');
+  });
+
   it('tells dust on dark paint from dust on pale paint', () => {
     const dusty: Conditions = { ...good, dirt: 'dusty' };
     expect(mayHaveHidden([dusty], 'black')[0]).toMatch(/looks like damage/);

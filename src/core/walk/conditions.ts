@@ -1,4 +1,4 @@
-import type { CarDetails, Part } from '../car';
+import type { CarDetails, Part, Vocabulary } from '../car';
 
 export const lights = ['overcast', 'bright-sun', 'low-sun', 'dusk', 'dark', 'indoors'] as const;
 export type Light = (typeof lights)[number];
@@ -92,10 +92,14 @@ const rules: readonly Rule[] = [
 ];
 
 /** What the conditions of a walk may have hidden, each sentence once, in a fixed order. Empty when nothing was noted. */
-export function mayHaveHidden(noted: readonly Conditions[], tone: PaintTone): string[] {
+export function mayHaveHidden(
+  noted: readonly Conditions[],
+  tone: PaintTone,
+  vocabulary: Vocabulary = 'uk',
+): string[] {
   return rules
     .filter(({ when }) => noted.some((conditions) => when(conditions, tone)))
-    .map(({ mayHide }) => mayHide);
+    .map(({ mayHide }) => (vocabulary === 'us' ? mayHide.replaceAll('colour', 'color') : mayHide));
 }
 
 /** One line of advice for a stop, or undefined when there is nothing to say. Common practice. */

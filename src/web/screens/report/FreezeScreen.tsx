@@ -132,6 +132,10 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     const part = walk.style.parts.get(id);
     return part ? partNameForAnyone(part, walk.page.car) : id;
   };
+  const closeUps = cover.photosLeft.filter((photo) => photo.why === 'finding-close-up');
+  const estimated = walk.state.findings.filter(
+    (finding) => !isDismissed(finding) && finding.details.notice === undefined,
+  );
   const groups: { title: string; names: string[]; count?: number }[] = [
     {
       title: 'Parts not looked at',
@@ -142,6 +146,12 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     { title: 'Tread not read', names: cover.treadsLeft.map(name) },
     { title: 'Odometer', names: cover.odometerLeft ? ['not read'] : [] },
     { title: 'Suspicions not settled', names: cover.unresolved.map(name) },
+    { title: 'No close-up', names: closeUps.map(({ number, part }) => `${number}, ${name(part)}`) },
+    {
+      title: 'Distance worked out, not walked',
+      names: estimated.map(({ number, part }) => `${number}, ${name(part)}`),
+    },
+    { title: 'Conditions', names: walk.state.conditions.whole ? [] : ['light, wet and dirt not noted'] },
   ].filter((group) => group.names.length > 0);
   if (groups.length === 0) return <Notice>Every part was looked at and every reading taken.</Notice>;
   return (

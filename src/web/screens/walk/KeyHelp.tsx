@@ -1,5 +1,6 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { Button } from '../../components/Button';
+import { Link } from 'react-router';
+import { Button, buttonLook } from '../../components/Button';
 import { walkKeyHelp } from './useWalkKeys';
 
 /** The keys of the walk screen. */
@@ -17,7 +18,10 @@ export function KeyHelp({ onClose }: { onClose: () => void }) {
               </div>
             ))}
           </dl>
-          <Button className="mt-3 w-full" onClick={onClose}>
+          <Link to="/help/shorthand" className={`${buttonLook()} mt-3 w-full`}>
+            How to say a finding in one line
+          </Link>
+          <Button className="mt-2 w-full" onClick={onClose}>
             Close
           </Button>
         </DialogPanel>
