@@ -1,0 +1,21 @@
+import { type Entry, ordered } from '../walk';
+import type { Visit } from './alignPhotos';
+
+/** The stays of a walk, in order of time, from its log; the last one ends with the last entry. */
+export function visitsOf(entries: Iterable<Entry>): Visit[] {
+  const log = ordered(entries);
+  const stops = log.flatMap((entry) =>
+    entry.kind === 'stop-reached' ? [{ part: entry.body.part, fromMs: Date.parse(entry.at) }] : [],
+  );
+  const end = Date.parse(log.at(-1)?.at ?? '');
+  return stops.map(({ part, fromMs }, i) => {
+    const untilMs = stops[i + 1]?.fromMs ?? Math.max(fromMs, end);
+    const findings = log.flatMap((entry) => {
+      const atMs = Date.parse(entry.at);
+      return entry.kind === 'finding-noted' && entry.body.part === part && atMs >= fromMs && atMs <= untilMs
+        ? [{ id: entry.body.finding, atMs }]
+        : [];
+    });
+    return { part, fromMs, untilMs, findings };
+  });
+}
