@@ -80,18 +80,40 @@ try {
   });
   await shoot('finding-phone', phone, `/walks/${done}`, async (page) => {
     await page.getByRole('button', { name: 'Walk on the other way' }).waitFor();
+    await page.getByRole('button', { name: 'Walk on round the car' }).click();
     await page.locator('[data-part="door-fl"]').click();
     await page.getByRole('button', { name: /Dent/ }).first().click();
   });
-  await shoot('walk-desk', desk, `/walks/${done}`, async (page) => {
-    await page.locator('[data-part="wing-fl"]').press('Enter');
-    await page.getByRole('button', { name: /Scratch, 140 mm long/ }).click();
+  await shoot('walk-desk', desk, `/walks/${done}`);
+  await shoot('finding-desk', desk, `/walks/${done}`, async (page) => {
+    await page.getByRole('button', { name: 'Walk on round the car' }).click();
+    await page.locator('[data-part="wheel-fl"]').press('Enter');
+    await page
+      .getByRole('button', { name: /Kerbing/ })
+      .first()
+      .click();
   });
+  const stepBack = async (page: Page) => {
+    await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
+    await page.getByRole('button', { name: 'Step-back lap' }).click();
+    await page.waitForTimeout(400);
+  };
+  await shoot('step-back-phone', phone, `/walks/${done}`, stepBack);
+  await shoot('step-back-desk', desk, `/walks/${done}`, stepBack);
+  const left = (page: Page) => page.getByRole('button', { name: /parts left/ }).click();
+  await shoot('left-phone', phone, `/walks/${half}`, left);
+  await shoot('left-desk', desk, `/walks/${half}`, left);
+  const editRoute = async (page: Page) => {
+    await page.getByRole('button', { name: 'Copy and change' }).nth(1).click();
+    await page.getByRole('button', { name: 'Drag Cabin' }).waitFor();
+  };
+  await shoot('routes-desk', desk, '/routes', editRoute);
+  await shoot('routes-phone', phone, '/routes', editRoute);
   await shoot('freeze-phone', phone, `/walks/${half}/report`);
   await shoot('report-desk', desk, `/reports/${report}`);
   await shoot('report-phone', phone, share.path);
   await shoot('report-findings-phone', phone, share.path, (page) =>
-    page.locator('#finding-7').evaluate((element) => element.scrollIntoView()),
+    page.locator('#finding-6').evaluate((element) => element.scrollIntoView()),
   );
 
   const pdf = join(dataDir, 'report.pdf');

@@ -142,10 +142,10 @@ export const convertibleScript: Script = {
     ],
     'sill-l': [
       {
-        kind: 'loose',
+        kind: 'film-lift',
         spot: { u: 0.7, v: 0.3 },
         details: {
-          count: 1,
+          nail: 'under-film',
           notice: 'up-close',
           action: 'refit',
           note: 'Protective film lifting at its edge; whether a stone went through it cannot be told.',
@@ -173,7 +173,12 @@ export const convertibleScript: Script = {
       },
     ],
   },
-  notSeen: {},
+  notSeen: {
+    softtop: 'hard top on',
+    frontunder: 'on the ground, no lift',
+    rearunder: 'on the ground, no lift',
+    floor: 'on the ground, no lift',
+  },
   treads: { 'tyre-fl': [5, 5], 'tyre-rl': [3, 3.5], 'tyre-rr': [3, 3], 'tyre-fr': [5, 5] },
   odometer: { value: 88_140, unit: 'km', lamps: ['belt'] },
 };

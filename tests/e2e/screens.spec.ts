@@ -36,10 +36,16 @@ test('every screen is free of axe findings and never scrolls sideways', async ({
   await page.getByRole('button', { name: 'Scuff', exact: true }).click();
   await check();
   await page.getByRole('button', { name: 'Done' }).click();
-  for (const deck of [/parts left/, /What was logged/]) {
+  for (const deck of [/parts left/, /What was logged/, 'Route, laps and conditions', 'Step-back lap']) {
     await page.getByRole('button', { name: deck }).click();
     await check();
   }
+  await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
+  await page.getByRole('button', { name: 'Note light, wet and dirt' }).click();
+  await check();
+  await page.getByRole('button', { name: 'Back to the stop' }).click();
+  await page.getByRole('button', { name: 'Cabin', exact: true }).click();
+  await check();
   await saved(page);
   await page.getByRole('link', { name: 'Report' }).click();
   await check();
@@ -50,6 +56,19 @@ test('every screen is free of axe findings and never scrolls sideways', async ({
   await page.goto(link ?? '');
   await expect(page.getByRole('heading', { name: /Fenlark/ })).toBeVisible();
   await check();
+});
+
+test('routes and the grammar of a line are free of axe findings too', async ({ page, server }) => {
+  await openYard(page, server);
+  await page.goto(`${server.origin}/routes`);
+  await page.getByRole('button', { name: 'Copy and change' }).first().click();
+  await expect(page.getByRole('button', { name: 'Drag Cabin' })).toBeVisible();
+  await noAxeFindings(page);
+  await fitsSideways(page);
+  await page.goto(`${server.origin}/help/shorthand`);
+  await expect(page.getByRole('heading', { name: 'Where: side and end' })).toBeVisible();
+  await noAxeFindings(page);
+  await fitsSideways(page);
 });
 
 test('the stock list searches, and a car can be edited', async ({ page, server }) => {

@@ -9,13 +9,14 @@ const entriesOf = async (origin: string, url: string) =>
     body: { rule?: object; notice?: string };
   }[];
 
-test('every body style is walked: its map opens, a part clears, a finding is logged', async ({
+test('every body style is walked, on every route: its map opens, a part clears, a finding is logged', async ({
   page,
   server,
 }) => {
   test.setTimeout(300_000);
   await openYard(page, server);
-  for (const id of bodyStyleIds) {
+  for (const [i, id] of bodyStyleIds.entries()) {
+    const route = schoolIds[i % schoolIds.length] as (typeof schoolIds)[number];
     const car = crypto.randomUUID();
     const extras = extrasFor(id);
     await server.post('/api/cars', {
@@ -36,9 +37,14 @@ test('every body style is walked: its map opens, a part clears, a finding is log
     });
     await page.goto(`${server.origin}/cars/${car}`);
     await startWalk(page);
+    await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
+    await page.getByLabel('Route of this walk').selectOption({ label: schools[route].name });
+    await page.getByRole('button', { name: 'Back to the stop' }).click();
+    const current = page.locator('[aria-current="true"]');
+    const first = (await current.getAttribute('data-part')) as string;
     await page.getByRole('button', { name: 'Clear', exact: true }).click();
-    await expect(page.getByText(/Stop 2 of/)).toBeVisible();
-    await tapPart(page, (await page.locator('[aria-current="true"]').getAttribute('data-part')) as string);
+    await expect(current).not.toHaveAttribute('data-part', first);
+    await page.getByRole('button', { name: 'Finding', exact: true }).click();
     await page.getByRole('button', { name: 'Something else', exact: true }).click();
     await expect(page.getByText(/^Logged on the/)).toBeVisible();
     await page.getByRole('button', { name: 'Done' }).click();
@@ -293,6 +299,29 @@ test('film is an answer where there is film, and an earlier repair says how well
   await page.getByRole('button', { name: 'Earlier repair', exact: true }).click();
   await page.getByRole('button', { name: 'plain to see' }).click();
   await expect(page.getByRole('button', { name: 'plain to see' })).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('every group of kinds is offered where it belongs', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page, { extras: ['Protective film', 'Leather trim', 'Stripes or lettering'] });
+  await startWalk(page);
+  for (const [id, name, kind, absent] of [
+    ['bonnet', 'Bonnet', 'Film edge lifting', 'Kerbing'],
+    ['windscreen', 'Windscreen', 'Chip in the glass', 'Dent'],
+    ['wheel-fl', 'Nearside front wheel (left)', 'Coating flaking', 'Stain'],
+    ['seat-fl', 'Nearside front seat (left)', 'Leather cracked', 'Rust'],
+    ['fluids', 'Fluids as seen', 'Leak or fluid mark', 'Scratch'],
+    ['stripe-l', 'Nearside side stripe (left)', 'Stripe dried, cracked or lifting', 'Dent'],
+    ['door-fl', 'Nearside front door (left)', 'Door-edge nick', 'Leather cracked'],
+    ['smell', 'Smell of the cabin', 'Smell noticed', 'Scratch'],
+  ] as const) {
+    await goTo(page, id, name);
+    await page.getByRole('button', { name: 'Finding', exact: true }).click();
+    await expect(page.getByRole('button', { name: absent, exact: true })).toHaveCount(0);
+    await page.getByRole('button', { name: kind, exact: true }).click();
+    await expect(page.getByText(/^Logged on the/)).toBeVisible();
+    await page.getByRole('button', { name: 'Done' }).click();
+  }
 });
 
 test('a whole walk goes by keys alone: arrows to neighbours, clear, findings, nothing left', async ({

@@ -49,7 +49,7 @@ export const savedRouteSchema = z.strictObject({ id: z.uuid(), rule: routeRuleSc
 export type SavedRoute = z.output<typeof savedRouteSchema>;
 
 export const orderRuleNames: Record<OrderRule, { name: string; hint: string }> = {
-  'wheel-as-met': { name: 'Wheel as met', hint: 'each wheel and tyre when you come to it' },
+  'wheel-as-met': { name: 'Wheel as met', hint: 'each wheel when you come to it' },
   'panels-then-wheels': {
     name: 'Panels, then wheels',
     hint: 'down a side all panels, back along it for the wheels',

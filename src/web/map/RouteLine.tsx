@@ -51,14 +51,16 @@ function lineOf(style: BodyStyle, stops: readonly Stop[], beside: number, lane: 
   const rim = rimOf(style);
   const outside = stops.flatMap(({ part: id, face }) => {
     const part = style.parts.get(id);
-    return part && face && outsideFaces.has(face) ? [{ id, at: standsAt(style, part) }] : [];
+    if (!part || !face || !outsideFaces.has(face)) return [];
+    const at = standsAt(style, part);
+    return [{ id, at, drawnAt: middleOfEnd(style, face) ?? at }];
   });
   const points: Point[] = [];
   const places = new Map<PartId, Point>();
   let [lanes, way] = [0, 0];
-  outside.forEach(({ id, at }, i) => {
-    const from = outside[i - 1]?.at ?? at;
-    const step = ((at - from + rim * 1.5) % rim) - rim / 2;
+  outside.forEach(({ id, at, drawnAt }, i) => {
+    const from = outside[i - 1]?.drawnAt ?? drawnAt;
+    const step = ((drawnAt - from + rim * 1.5) % rim) - rim / 2;
     // Steps back of a part or so are looks, not a pass of their own.
     if (Math.abs(step) > TURN_BACK_MM) {
       const sense = Math.sign(step);
@@ -67,11 +69,16 @@ function lineOf(style: BodyStyle, stops: readonly Stop[], beside: number, lane: 
     }
     for (const corner of cornersBetween(style, from, step))
       points.push(onRim(style, corner, beside + lanes * lane));
-    const place = onRim(style, at, beside + lanes * lane);
-    points.push(place);
-    places.set(id, place);
+    points.push(onRim(style, drawnAt, beside + lanes * lane));
+    places.set(id, onRim(style, at, beside + lanes * lane));
   });
   return { points, places };
+}
+
+/** At an end of the car one looks about rather than walks: the line passes its middle. */
+function middleOfEnd({ plan: { width, length } }: BodyStyle, face: string): number | undefined {
+  if (face === 'front') return width / 2;
+  return face === 'rear' ? width * 1.5 + length : undefined;
 }
 
 const TURN_BACK_MM = 700;

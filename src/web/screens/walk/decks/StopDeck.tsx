@@ -71,16 +71,16 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
         )}
       </div>
       <div className="space-y-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
-        <div className="grid grid-cols-[1fr_auto_1fr] gap-2">
-          <Button className="px-3 whitespace-nowrap" onClick={() => setDeck({ mode: 'photos' })}>
+        <div className="grid grid-cols-[1fr_1.15fr_1fr] gap-2">
+          <Button className="px-1! whitespace-nowrap" onClick={() => setDeck({ mode: 'photos' })}>
             {icons.photo} Photo
             {photos.length > 0 && <span className="tabular-nums">{photos.length}</span>}
           </Button>
-          <Button className="px-3 whitespace-nowrap" onClick={() => setDeck({ mode: 'not-seen' })}>
+          <Button className="px-1! whitespace-nowrap" onClick={() => setDeck({ mode: 'not-seen' })}>
             {icons.notSeen} Not seen
           </Button>
           <Button
-            className="px-3 whitespace-nowrap"
+            className="px-1! whitespace-nowrap"
             onClick={() => setDeck({ mode: 'kinds', part: here, spot: middleOf(part) })}
           >
             {icons.finding} Finding
