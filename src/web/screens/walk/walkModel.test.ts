@@ -6,7 +6,7 @@ import { testCar } from '../../../../tests/builders/car';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../../tests/builders/entries';
 import type { OpenWalk } from '../../sync/useWalk';
 import { logLines } from './logLines';
-import { leftFrom, partTouchedBy, progressOf, toMapFinding } from './walkModel';
+import { conditionsAt, formOf, leftFrom, partTouchedBy, progressOf, toMapFinding } from './walkModel';
 
 const style = bodyStyle('hatch-5');
 const route = planRoute(style, usualRoute).map((stop) => stop.part);
@@ -124,5 +124,29 @@ describe('the log in words', () => {
     expect(before).toMatchObject({ undone: false, undo: idOf(2) });
     const [after] = logLines(walkOf(clear('bonnet'), undo));
     expect(after).toMatchObject({ undone: true, undo: idOf(3) });
+  });
+});
+
+describe('how a finding is drawn', () => {
+  it.each([
+    ['stone-chip', 'bonnet', 'dots'],
+    ['scratch', 'door', 'line'],
+    ['dent', 'door', 'line'],
+    ['scuff', 'bumper-front', 'box'],
+    ['kerbing', 'wheel', 'arc'],
+    ['gap', 'door', undefined],
+    ['loose', 'door', undefined],
+  ] as const)('%s on a %s: %s', (kind, part, form) => expect(formOf(kind, { kind: part })).toBe(form));
+});
+
+describe('the conditions where one stands', () => {
+  it('are those of the side, else those of the whole car', () => {
+    const { state } = walkOf(
+      { kind: 'conditions-noted', body: { light: 'overcast', wet: 'dry', dirt: 'clean' } },
+      { kind: 'conditions-noted', body: { light: 'dusk', wet: 'dry', dirt: 'clean', side: 'rear' } },
+    );
+    expect(conditionsAt(state, 'rear')?.light).toBe('dusk');
+    expect(conditionsAt(state, 'left')?.light).toBe('overcast');
+    expect(conditionsAt(walkOf().state, 'left')).toBeUndefined();
   });
 });
