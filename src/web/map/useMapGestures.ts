@@ -39,29 +39,35 @@ export function useMapGestures(gestures: Gestures) {
 
   const toDrawing = useCallback(
     ([x, y]: Point): Point => {
-      const matrix = svg.current?.getScreenCTM();
-      if (!matrix) return [0, 0];
-      const point = new DOMPoint(x, y).matrixTransform(matrix.inverse());
-      return [point.x, point.y];
+      const rect = svg.current?.getBoundingClientRect();
+      const { view: now } = latest.current;
+      if (!rect || rect.width === 0 || rect.height === 0) return [now.x, now.y];
+      // By the view as it will be drawn: the screen may be a movement behind.
+      return [
+        now.x + ((x - rect.left) / rect.width) * now.width,
+        now.y + ((y - rect.top) / rect.height) * now.height,
+      ];
     },
     [svg],
   );
+
+  /** Several movements may come before the next frame: each goes on from the one before. */
+  const show = useCallback((next: Box) => {
+    latest.current.view = next;
+    setOwn({ subject: latest.current.subject, view: next });
+  }, []);
 
   useEffect(() => {
     const element = svg.current;
     if (!element) return;
     const wheel = (event: WheelEvent) => {
       event.preventDefault();
-      const now = latest.current;
       const by = WHEEL_STEP ** -event.deltaY;
-      setOwn({
-        subject: now.subject,
-        view: zoomed(now.view, by, toDrawing([event.clientX, event.clientY]), now.whole),
-      });
+      show(zoomed(latest.current.view, by, toDrawing([event.clientX, event.clientY]), latest.current.whole));
     };
     element.addEventListener('wheel', wheel, { passive: false });
     return () => element.removeEventListener('wheel', wheel);
-  }, [svg, toDrawing]);
+  }, [svg, toDrawing, show]);
 
   const onPointerDown = (event: PointerEvent<SVGSVGElement>) => {
     const at: Point = [event.clientX, event.clientY];
@@ -90,14 +96,14 @@ export function useMapGestures(gestures: Gestures) {
 
   const move = (from: Point, to: Point) => {
     const [a, b] = [toDrawing(from), toDrawing(to)];
-    setOwn({ subject, view: panned(view, [a[0] - b[0], a[1] - b[1]], whole) });
+    show(panned(latest.current.view, [a[0] - b[0], a[1] - b[1]], whole));
   };
 
   const pinch = (id: number, from: Point, to: Point) => {
     const other = [...fingers.current].find(([key]) => key !== id)?.[1].last;
     if (!other) return;
     const span = (point: Point) => Math.max(1, Math.hypot(point[0] - other[0], point[1] - other[1]));
-    setOwn({ subject, view: zoomed(view, span(to) / span(from), toDrawing(other), whole) });
+    show(zoomed(latest.current.view, span(to) / span(from), toDrawing(other), whole));
   };
 
   const onPointerUp = (event: PointerEvent<SVGSVGElement>) => {
