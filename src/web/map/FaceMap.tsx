@@ -26,6 +26,7 @@ import { beginStroke, extendStroke, extentOfStroke, type Stroke } from './drawEx
 import { ExtentMark } from './ExtentMark';
 import { FaceScenery } from './FaceScenery';
 import { closeUp, pathOf, pointOf, seenX, spotAt, wholeFace } from './faceGeometry';
+import { PartLabels } from './PartLabels';
 import { PartPath } from './PartPath';
 import { statusWords } from './partMarks';
 import { TapeStrip } from './TapeStrip';
@@ -202,6 +203,7 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
         />
       ))}
       <FaceScenery face={face} above />
+      <PartLabels style={style} face={faceId} speech={speech} statusOf={statusOf} unit={unit} />
       {drawn
         .filter(({ part }) => statusOf(part.id) === 'clear')
         .map(({ part }) => (
