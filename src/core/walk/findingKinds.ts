@@ -10,17 +10,7 @@ import { wheelKinds } from './findingKinds/wheelKinds';
 
 export type { FindingKindFacts, MeasuredBy, Test } from './findingKinds/findingKindFacts';
 
-/** Kinds by what they are found on, each group in the order its kinds are usually met. */
-export const findingKindGroups = {
-  paint: paintKinds,
-  film: filmKinds,
-  glass: glassKinds,
-  wheels: wheelKinds,
-  inside: insideKinds,
-  mechanical: mechanicalKinds,
-  any: anyKinds,
-} as const;
-
+/** Kinds of finding, group by group of what they are found on, each in the order its kinds are usually met. */
 export const findingKinds = {
   ...paintKinds,
   ...filmKinds,

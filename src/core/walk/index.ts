@@ -55,7 +55,6 @@ export { estimateNotice, type NoticeSource, noticeOf } from './estimateNotice';
 export { type Extent, extentSchema } from './extent';
 export {
   type FindingKind,
-  findingKindGroups,
   findingKindIds,
   findingKindName,
   findingKindOf,
