@@ -177,6 +177,11 @@ test('chips are peppered, a scratch is dragged along, an arc round the rim, an a
   await page.getByRole('button', { name: 'One fewer' }).click();
   await expect(page.getByRole('heading', { name: /Stone chip × 3/ })).toBeVisible();
 
+  // A count set by hand is added to, not replaced by the number of dots.
+  await page.getByRole('button', { name: 'One more' }).click();
+  await page.mouse.click(bonnet.x + bonnet.width * 0.5, bonnet.y + bonnet.height * 0.3);
+  await expect(page.getByRole('heading', { name: /Stone chip × 5/ })).toBeVisible();
+
   const door = await log('door-fl', 'Nearside front door (left)', 'Scratch');
   await drag([
     [door.x + door.width * 0.2, door.y + door.height * 0.5],

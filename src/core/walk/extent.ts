@@ -1,12 +1,15 @@
 import { z } from 'zod';
 import { spotSchema } from './spot';
 
+/** More chips than this are counted, but no longer drawn one by one. */
+export const MOST_DOTS = 300;
+
 /** Where on its part a finding lies, drawn with the finger; what is counted or measured follows from it. */
 export const extentSchema = z.discriminatedUnion('form', [
   /** Each chip or nick where it is. */
   z.strictObject({
     form: z.literal('dots'),
-    spots: z.array(spotSchema).min(1, 'Tap at least one spot.').max(300, 'At most 300 spots.'),
+    spots: z.array(spotSchema).min(1, 'Tap at least one spot.').max(MOST_DOTS, `At most ${MOST_DOTS} spots.`),
   }),
   /** Along a scratch. */
   z.strictObject({ form: z.literal('line'), from: spotSchema, to: spotSchema }),

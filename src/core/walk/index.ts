@@ -73,7 +73,7 @@ export {
   spreadMm,
 } from './measureExtent';
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
-export { mirrorFinding, repeatFinding } from './repeatFinding';
+export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 export { replay } from './replay';
 export { type Spot, spotSchema } from './spot';
 export {

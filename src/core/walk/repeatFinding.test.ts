@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { bodyStyle } from '../car';
-import { mirrorFinding, repeatFinding } from './repeatFinding';
+import { MOST_DOTS } from './extent';
+import { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 import type { Finding } from './walkState';
 
 const style = bodyStyle('hatch-5');
@@ -30,6 +31,27 @@ describe('the next finding of a kind', () => {
       details: { action: 'polish' },
     });
     expect(repeatFinding([dismissed], 'dent')).toEqual({});
+  });
+});
+
+describe('one more chip', () => {
+  const at = { u: 0.7, v: 0.7 };
+
+  it('is a dot beside the first, and counts', () => {
+    expect(oneMoreAt(finding({}), at)).toEqual({
+      count: 2,
+      extent: { form: 'dots', spots: [{ u: 0.2, v: 0.4 }, at] },
+    });
+  });
+
+  it('adds to a count that was said, however many dots there are', () => {
+    expect(oneMoreAt(finding({ details: { count: 12 } }), at).count).toBe(13);
+  });
+
+  it('only counts when there are as many dots as a finding may hold', () => {
+    const spots = Array.from({ length: MOST_DOTS }, () => at);
+    const full = finding({ details: { count: 310, extent: { form: 'dots', spots } } });
+    expect(oneMoreAt(full, at)).toEqual({ count: 311 });
   });
 });
 

@@ -1,6 +1,6 @@
 import { type BodyStyle, type FaceId, type PartId, twinPosition } from '../car';
 import type { FindingDetails } from './entries';
-import type { Extent } from './extent';
+import { type Extent, MOST_DOTS } from './extent';
 import { kindFits } from './findingKinds';
 import type { Spot } from './spot';
 import type { Finding } from './walkState';
@@ -16,6 +16,16 @@ export function repeatFinding(findings: readonly Finding[], kind: Finding['kind'
     (finding) => finding.kind === kind && finding.standing.status !== 'dismissed',
   );
   return last ? carriedOver(last.details) : {};
+}
+
+/**
+ * One more of what is counted, tapped at a spot. A count that was said or set by hand is added to, never replaced by the number of
+ * dots; beyond the most dots only the count goes on.
+ */
+export function oneMoreAt({ spot, details }: Pick<Finding, 'spot' | 'details'>, at: Spot): FindingDetails {
+  const spots = details.extent?.form === 'dots' ? details.extent.spots : [spot];
+  const count = Math.min(999, (details.count ?? spots.length) + 1);
+  return spots.length < MOST_DOTS ? { count, extent: { form: 'dots', spots: [...spots, at] } } : { count };
 }
 
 export interface Mirrored {

@@ -121,7 +121,6 @@ export function useMapGestures(gestures: Gestures) {
   return {
     view,
     isOwnView: own?.subject === subject,
-    showAll: useCallback(() => setOwn(undefined), []),
     /** True for the click that ends a drag. */
     wasDragged: useCallback(() => dragged.current, []),
     handlers: { onPointerDown, onPointerMove, onPointerUp, onPointerCancel: onPointerUp },

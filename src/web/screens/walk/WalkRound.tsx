@@ -1,7 +1,16 @@
 import { Maximize2, Minimize2 } from 'lucide-react';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { type FaceId, middleOf, type PartId, partNameForAnyone, sentence } from '#core/car';
-import { coverage, type Fact, measureExtent, nextLeft, partStatus, routeOf, type Spot } from '#core/walk';
+import {
+  coverage,
+  type Fact,
+  measureExtent,
+  nextLeft,
+  oneMoreAt,
+  partStatus,
+  routeOf,
+  type Spot,
+} from '#core/walk';
 import { type Drawing, FaceMap } from '../../map/FaceMap';
 import { faceAround, TurningPlan } from '../../map/TurningPlan';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -106,14 +115,15 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const onPart = useCallback(
     (part: PartId, spot: Spot) => {
       // Peppering: with a chip open, every further tap on its part is one more.
-      if (refined && drawing?.form === 'dots' && part === refined.part) {
-        const { extent } = refined.details;
-        const spots = extent?.form === 'dots' ? extent.spots : [refined.spot];
-        drawing.onExtent({ form: 'dots', spots: [...spots, spot] });
-      } else if (part === here) setDeck({ mode: 'kinds', part, spot });
+      if (refined && drawing?.form === 'dots' && part === refined.part)
+        record({
+          kind: 'finding-amended',
+          body: { finding: refined.id, changes: oneMoreAt(refined, spot) },
+        });
+      else if (part === here) setDeck({ mode: 'kinds', part, spot });
       else goTo(part);
     },
-    [here, goTo, refined, drawing],
+    [here, goTo, refined, drawing, record],
   );
   const onSwipe = useCallback(
     (way: 'left' | 'right') => setTurnedTo((now) => faceAround(now ?? face, way === 'left' ? 1 : -1)),
