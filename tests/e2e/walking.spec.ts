@@ -87,7 +87,9 @@ test('a route is chosen, changed by dragging and by keys, kept, and walked', asy
   await page.getByLabel('Where').selectOption({ label: 'Rear' });
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await page.getByRole('button', { name: 'Done' }).click();
-  await page.getByLabel(/Mine, tail first/).check();
+  await page.getByLabel(/Mine, tail first/).click();
+  await expect(page.getByLabel(/Mine, tail first/)).toBeChecked();
+  await page.waitForLoadState('networkidle');
   await page.reload();
   await expect(page.getByLabel(/Mine, tail first/)).toBeChecked();
   await page.goto(server.origin);

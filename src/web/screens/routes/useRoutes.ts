@@ -28,7 +28,8 @@ export function useKeepRoutes(person: string | undefined) {
       return { before };
     },
     onError: (_error, _routes, context) => client.setQueryData(key, context?.before),
-    onSuccess: (kept) => client.setQueryData(key, kept),
+    // One after the other: an earlier answer must not stand over a later choice.
+    scope: { id: `routes ${person}` },
   });
 }
 

@@ -112,8 +112,12 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     };
   }, [refined, style, record]);
 
+  // The drawing on the screen may be a frame behind the walk: a tap on it must meet the walk as it is.
+  const now = useRef({ here, refined, drawing, goTo });
+  now.current = { here, refined, drawing, goTo };
   const onPart = useCallback(
     (part: PartId, spot: Spot) => {
+      const { here, refined, drawing, goTo } = now.current;
       // Peppering: with a chip open, every further tap on its part is one more.
       if (refined && drawing?.form === 'dots' && part === refined.part)
         record({
@@ -123,7 +127,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
       else if (part === here) setDeck({ mode: 'kinds', part, spot });
       else goTo(part);
     },
-    [here, goTo, refined, drawing, record],
+    [record],
   );
   const onSwipe = useCallback(
     (way: 'left' | 'right') => setTurnedTo((now) => faceAround(now ?? face, way === 'left' ? 1 : -1)),
