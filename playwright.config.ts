@@ -17,8 +17,8 @@ const launchOptions = {
 export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
-  timeout: 90_000,
-  expect: { timeout: 10_000 },
+  timeout: 180_000,
+  expect: { timeout: 20_000 },
   workers: 1,
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],

@@ -72,3 +72,27 @@ test('a file that is no photo is refused with advice and kept until given up', a
   await page.getByTestId('outbox').click();
   await expect(page.getByText(/not a photo, whatever its name says/)).toBeVisible();
 });
+
+test('a photo that is slow to be sent is shown all along', async ({ page, server }) => {
+  await openYard(page, server);
+  await addCar(page);
+  await startWalk(page);
+  let isThere = false;
+  const askedTooEarly: string[] = [];
+  await page.route(/\/api\/photos\/[0-9a-f]{64}$/, async (route) => {
+    await new Promise((later) => setTimeout(later, 1500));
+    isThere = true;
+    await route.continue();
+  });
+  page.on('request', (request) => {
+    if (/\/photos\/\w+\/320$/.test(request.url()) && !isThere) askedTooEarly.push(request.url());
+  });
+  await page.getByRole('button', { name: 'Photo', exact: true }).click();
+  await page.getByTestId('photo-file').setInputFiles('demo/pictures/hatch-whole-1.jpg');
+  const picture = page.getByRole('img', { name: 'where it is' });
+  await expect(picture).toBeVisible();
+  await saved(page);
+  await expect(picture).toHaveAttribute('src', /^\/api\/photos\//);
+  await expect(picture).toBeVisible();
+  expect(askedTooEarly).toEqual([]);
+});

@@ -11,7 +11,7 @@ export function PhotoThumb({ photo, onRemove }: { photo: AttachedPhoto; onRemove
   const [failed, setFailed] = useState<string>();
   return (
     <figure className="relative w-28 shrink-0">
-      {failed === url ? (
+      {url && failed === url ? (
         <div className="grid aspect-4/3 place-items-center rounded-md border border-dashed border-soft p-1 text-center text-sm">
           No picture yet
         </div>
