@@ -5,7 +5,7 @@ import { fileURLToPath } from 'node:url';
 import sharp from 'sharp';
 import { ms, type Row, times } from './row';
 
-const COUNT = 60;
+const COUNT = 300;
 const DIFFERENT = 6;
 
 interface Outcome {
@@ -41,9 +41,9 @@ async function makePhotos(dir: string): Promise<void> {
   for (let i = 0; i < COUNT; i++) {
     const base = bases[i % DIFFERENT] as Buffer;
     // A comment segment after the start marker: other bytes, the same picture.
-    const comment = Buffer.from([0xff, 0xfe, 0x00, 0x04, 0x30 + Math.floor(i / 10), 0x30 + (i % 10)]);
+    const comment = Buffer.from([0xff, 0xfe, 0x00, 0x04, 0x30 + Math.floor(i / 20), 0x30 + (i % 20)]);
     writeFileSync(
-      join(dir, 'in', `${String(i).padStart(2, '0')}.jpg`),
+      join(dir, 'in', `${String(i).padStart(3, '0')}.jpg`),
       Buffer.concat([base.subarray(0, 2), comment, base.subarray(2)]),
     );
   }

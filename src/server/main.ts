@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { readConfig } from './config';
 import { createApp } from './http/createApp';
-import { makeContext } from './makeContext';
+import { makeContext, sweepOrphans } from './makeContext';
 
 const STOP_WITHIN_MS = 5000;
 
@@ -11,6 +11,7 @@ const config = readConfig(process.env);
 // Standard output is for the one line that says where to go; logs go beside it.
 const log = pino({ level: config.logLevel }, pino.destination(2));
 const context = makeContext(config.dataDir, log);
+await sweepOrphans(context);
 const app = createApp(context, config.webDir);
 
 const server = createServer(app);

@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { Context } from './http/context';
+import { makeBurner } from './photos/burn';
 import { PhotoFiles } from './photos/photoFiles';
 import { makePhotoIntake } from './photos/takeIn';
 import { openDatabase } from './store/openDatabase';
@@ -12,5 +13,18 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
   mkdirSync(dataDir, { recursive: true });
   const db = openDatabase(join(dataDir, 'zelk.db'));
   const files = new PhotoFiles(join(dataDir, 'photos'));
-  return { stores: makeStores(db), files, takeIn: makePhotoIntake(files), now, log };
+  return {
+    stores: makeStores(db),
+    files,
+    takeIn: makePhotoIntake(files),
+    burned: makeBurner(files),
+    now,
+    log,
+  };
+}
+
+/** Files that no row names, left by a server killed between file and row. */
+export async function sweepOrphans({ files, stores, log }: Context): Promise<void> {
+  const removed = await files.sweep((sha256) => stores.photos.get(sha256) !== undefined);
+  if (removed > 0) log.info({ removed }, 'orphan picture files removed');
 }

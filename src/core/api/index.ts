@@ -13,6 +13,7 @@ export {
   newShareSchema,
   peopleSchema,
   type ReportPage,
+  receivedSchema,
   reportPageSchema,
   type Share,
   shareSchema,

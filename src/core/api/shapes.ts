@@ -87,6 +87,9 @@ export type NewShare = z.output<typeof newShareSchema>;
 export const reportPageSchema = z.object({ report: reportDocumentSchema, shares: z.array(shareSchema) });
 export type ReportPage = z.output<typeof reportPageSchema>;
 
+/** How much of a photo the server has. */
+export const receivedSchema = z.object({ bytes: z.int(), stored: z.boolean() });
+
 export const importedSchema = z.object({
   walk: z.uuid(),
   car: z.uuid(),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { carSchema } from '../car';
+import { pictureQualitySchema } from '../photos';
 import { reportDocumentSchema } from '../report';
 import { entrySchema, sha256Schema } from '../walk';
 
@@ -14,6 +15,15 @@ export const photoRecordSchema = z.strictObject({
   bytes: z.int().positive(),
   /** When the camera says it was taken; local time without a zone, as cameras keep it. */
   takenAt: z.string().max(40).optional(),
+  /** Focal length as the camera wrote it, and as it would be on a 35 mm film, millimetres. */
+  focalMm: z.number().positive().optional(),
+  focal35Mm: z.number().positive().optional(),
+  quality: pictureQualitySchema.optional(),
+  /** What it looks like, 64 bits: copies of one picture differ in few. */
+  likeness: z
+    .string()
+    .regex(/^[0-9a-f]{16}$/)
+    .optional(),
 });
 export type PhotoRecord = z.output<typeof photoRecordSchema>;
 

@@ -30,6 +30,9 @@ function meanOf({ width, height, data }: Grey, column: number, row: number): num
   return sum / Math.max(1, (x1 - x0) * (y1 - y0));
 }
 
+/** Two pictures that differ in no more bits are copies of one: docs/photos.md. */
+export const SAME_PICTURE_BITS = 6;
+
 /** In how many of 64 bits two fingerprints differ. */
 export function hashDistance(a: string, b: string): number {
   let bits = 0;

@@ -6,5 +6,18 @@ export {
   type TimedPhoto,
   type Visit,
 } from './alignPhotos';
-export { differenceHash, type Grey, hashDistance } from './differenceHash';
+export { type Blur, blurOf, type Region } from './blurOf';
+export { cameraMs, readCameraTime } from './cameraTime';
+export { differenceHash, type Grey, hashDistance, SAME_PICTURE_BITS } from './differenceHash';
+export {
+  faultsOf,
+  faultWords,
+  JUDGED_SIDE,
+  measureQuality,
+  type PictureFault,
+  type PictureQuality,
+  pictureFaults,
+  pictureQualitySchema,
+  QUALITY_LIMITS,
+} from './judgePicture';
 export { visitsOf } from './visitsOf';

@@ -1,4 +1,27 @@
+export { type DrawnOverlay, drawOverlay, type PlacedText } from './drawOverlay';
 export { fitHomography, type Homography, inverse, project, stretchAt, type Vec2 } from './homography';
+export {
+  type HideBox,
+  type HideReason,
+  hideBoxesSchema,
+  hideBoxSchema,
+  hideReasons,
+  isBare,
+  type Mark,
+  markSchema,
+  marksSchema,
+  type Overlay,
+  type PictureSpot,
+  type Place,
+  placeSchema,
+  SPOT_RADIUS_SHARE,
+} from './marks';
+export {
+  type Measurement,
+  measurementSchema,
+  pictureMarkSchema,
+  pictureScaleSchema,
+} from './measurementSchema';
 export {
   CARD_MM,
   COINS_MM,

@@ -28,7 +28,7 @@ import {
   type WalkState,
 } from '../walk';
 import { orderPhotos } from './orderPhotos';
-import { REPORT_VERSION, type ReportDocument, type ReportFinding } from './reportDocument';
+import { REPORT_VERSION, type ReportDocument, type ReportFinding, type ReportPhoto } from './reportDocument';
 import { generalCautions, outOfScope, statusSays, summaryLines } from './wording';
 
 export interface PhotoFacts {
@@ -91,7 +91,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       promised: finding.details.action !== undefined && finding.details.action !== 'leave',
       note: finding.details.note ?? '',
       caution,
-      photos: photos.filter((photo) => photo.finding === finding.number).map((photo) => photo.number),
+      photos: photosOf(photos, finding.number),
     };
   });
   const cover = coverage(state, style);
@@ -152,6 +152,16 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     photos,
     cautions: [...new Set(findings.flatMap((finding) => finding.caution ?? [])), ...generalCautions],
   });
+}
+
+/** The photos of a finding, and those its place is marked on, the place before the thing. */
+function photosOf(photos: readonly ReportPhoto[], finding: number): number[] {
+  const isMarked = (photo: ReportPhoto) => photo.spots?.some(({ number }) => number === finding) ?? false;
+  const seen = new Set<string>();
+  return photos
+    .filter((photo) => photo.finding === finding || isMarked(photo))
+    .filter(({ sha256 }) => !seen.has(sha256) && seen.add(sha256))
+    .map(({ number }) => number);
 }
 
 /** Under which conditions the car was looked at: the whole of it, then sides where it differed. */

@@ -1,12 +1,22 @@
 import { sentence, type Vocabulary } from '../car';
 import type { Stop } from '../route';
-import { type AttachedPhoto, type Finding, findingLine, isDismissed, type WalkState } from '../walk';
+import {
+  type AttachedPhoto,
+  type Finding,
+  findingLine,
+  isDismissed,
+  pictureOf,
+  type WalkState,
+} from '../walk';
 import type { PhotoFacts } from './composeReport';
 import type { ReportPhoto } from './reportDocument';
 
 const roleRank = { 'whole-car': 0, where: 1, what: 2 } as const;
 
-/** Photos in a buyer's order: whole car first, then by part in walking order, the place before the thing. Captions write themselves. */
+/**
+ * Photos in a buyer's order: the cover chosen by hand, the whole car, then by part in walking order, the place before the thing.
+ * Captions write themselves unless someone wrote one.
+ */
 export function orderPhotos(
   state: WalkState,
   route: readonly Stop[],
@@ -17,6 +27,7 @@ export function orderPhotos(
   const findings = new Map(state.findings.map((finding) => [finding.id, finding]));
   const rankOf = new Map(route.map((stop, i) => [stop.part, i]));
   const stopRank = (photo: AttachedPhoto): number => {
+    if (photo.sha256 === state.cover) return -2;
     if (photo.role === 'whole-car') return -1;
     const part = partOf(photo, findings);
     return (part === undefined ? undefined : rankOf.get(part)) ?? route.length;
@@ -29,19 +40,28 @@ export function orderPhotos(
         roleRank[a.role] - roleRank[b.role] ||
         (a.entry < b.entry ? -1 : 1),
     )
-    .map((photo, i) => {
+    .map((photo, i): ReportPhoto => {
       const finding = photo.finding === undefined ? undefined : findings.get(photo.finding);
       const part = partOf(photo, findings);
       const size = facts.get(photo.sha256);
+      const said = pictureOf(state, photo.sha256);
+      const spots = [...said.spots].flatMap(([id, at]) => {
+        const there = findings.get(id);
+        return there && !isDismissed(there) ? [{ number: there.number, at }] : [];
+      });
       return {
         number: i + 1,
         sha256: photo.sha256,
         role: photo.role,
-        caption: caption(photo, finding, part && nameOf(part), vocabulary),
+        caption: said.caption ?? caption(photo, finding, part && nameOf(part), vocabulary),
         part,
         finding: finding && !isDismissed(finding) ? finding.number : undefined,
         width: size?.width,
         height: size?.height,
+        ...(photo.sha256 === state.cover && { cover: true as const }),
+        ...(said.marks.length > 0 && { marks: [...said.marks] }),
+        ...(said.boxes && said.boxes.length > 0 && { boxes: [...said.boxes] }),
+        ...(spots.length > 0 && { spots: spots.sort((a, b) => a.number - b.number) }),
       };
     });
 }
@@ -52,6 +72,7 @@ const partOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) =>
 const numberOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) =>
   (photo.finding === undefined ? undefined : findings.get(photo.finding)?.number) ?? 0;
 
+/** What the record says a photo shows: "Nearside rear door (left): dent, 40 mm across". */
 function caption(
   photo: AttachedPhoto,
   finding: Finding | undefined,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { carDetailsSchema, faceIds } from '../car';
+import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
 
 export const REPORT_VERSION = 1;
@@ -40,6 +41,14 @@ const reportPhotoSchema = z.strictObject({
   finding: z.int().positive().optional(),
   width: z.int().positive().optional(),
   height: z.int().positive().optional(),
+  /** Chosen by hand to come first. */
+  cover: z.literal(true).optional(),
+  /** Drawn over it wherever it is shown. */
+  marks: marksSchema.optional(),
+  /** Hidden for good in every copy a reader gets. */
+  boxes: hideBoxesSchema.optional(),
+  /** Where findings sit on it, by their numbers. */
+  spots: z.array(z.strictObject({ number: z.int().positive(), at: placeSchema })).optional(),
 });
 
 const reportPartSchema = z.strictObject({

@@ -12,6 +12,8 @@ const cover = (more: Partial<Coverage> = {}): Coverage => ({
   treadsLeft: [],
   odometerLeft: false,
   photosLeft: [],
+  plates: [],
+  brought: 0,
   unresolved: [],
   ...more,
 });

@@ -46,7 +46,9 @@ export const routeOf = (state: Pick<WalkState, 'route'>, style: BodyStyle): read
 
 /** A picture a reader will miss. */
 export type PhotoLeft =
-  | { why: 'finding-close-up'; part: PartId; finding: string; number: number }
+  | { why: 'finding-close-up' | 'finding-place'; part: PartId; finding: string; number: number }
+  /** A part whose look is proven by a picture even when it is clear. */
+  | { why: 'part'; part: PartId }
   | { why: 'odometer'; part: PartId }
   | { why: 'whole-car'; have: number };
 
@@ -66,6 +68,10 @@ export interface Coverage {
   treadsLeft: PartId[];
   odometerLeft: boolean;
   photosLeft: PhotoLeft[];
+  /** Pictures on which a number plate is likely, and nobody has said whether there is something to hide. */
+  plates: string[];
+  /** Pictures without a place yet. */
+  brought: number;
   unresolved: PartId[];
 }
 
@@ -89,23 +95,66 @@ export function coverage(state: WalkState, style: BodyStyle): Coverage {
       .map((stop) => stop.part)
       .filter((part) => part.startsWith('tyre-') && !state.treads.has(part)),
     odometerLeft: state.odometer === undefined,
-    photosLeft: photosLeft(state),
+    photosLeft: photosLeft(state, route),
+    plates: platesToCheck(state),
+    brought: state.brought.length,
     unresolved: route.map((stop) => stop.part).filter((part) => statuses.get(part) === 'second-look'),
   };
 }
 
-function photosLeft({ findings, photos }: WalkState): PhotoLeft[] {
+/** Kinds of part a reader wants to see even when there is nothing to say. Common practice. */
+const shownWhenClear: ReadonlySet<string> = new Set([
+  'tyre',
+  'seat',
+  'bootfloor',
+  'loaddeck',
+  'bedfloor',
+  'idplate',
+]);
+
+function photosLeft(
+  { findings, photos, pictures, looks, treads }: WalkState,
+  route: readonly Stop[],
+): PhotoLeft[] {
   const wanted: PhotoLeft[] = [];
   const have = photos.filter(({ role }) => role === 'whole-car').length;
   if (have < WHOLE_CAR_PHOTOS) wanted.push({ why: 'whole-car', have });
-  for (const { id, part, number, standing } of findings)
-    if (
-      standing.status === 'confirmed' &&
-      !photos.some((photo) => photo.finding === id && photo.role === 'what')
-    )
+  const placed = new Set(photos.flatMap(({ sha256 }) => [...(pictures.get(sha256)?.spots.keys() ?? [])]));
+  const shown = new Set(photos.flatMap(({ part }) => part ?? []));
+  for (const { id, part, number, standing } of findings) {
+    if (standing.status !== 'confirmed') continue;
+    const own = photos.filter((photo) => photo.finding === id);
+    for (const { part: seen } of own) shown.add(seen ?? part);
+    if (!own.some(({ role }) => role === 'what'))
       wanted.push({ why: 'finding-close-up', part, finding: id, number });
-  if (!photos.some(({ part }) => part === 'odometer')) wanted.push({ why: 'odometer', part: 'odometer' });
+    if (!placed.has(id) && !own.some(({ role }) => role === 'where'))
+      wanted.push({ why: 'finding-place', part, finding: id, number });
+  }
+  for (const { part } of route) {
+    const isLookedAt = looks.get(part)?.status === 'clear' || treads.has(part);
+    if (isLookedAt && shownWhenClear.has(part.split('-')[0] as string) && !shown.has(part))
+      wanted.push({ why: 'part', part });
+  }
+  if (!shown.has('odometer')) wanted.push({ why: 'odometer', part: 'odometer' });
   return wanted;
+}
+
+const plateCarriers: ReadonlySet<PartId> = new Set([
+  'bumper-front',
+  'bumper-rear',
+  'tailgate',
+  'bootlid',
+  'frontpanel',
+]);
+
+/** A reminder, no detection: whole cars, and bumpers and tailgates seen from farther off, are where plates show. */
+function platesToCheck({ photos, pictures }: WalkState): string[] {
+  const likely = photos.filter(
+    ({ sha256, role, part }) =>
+      pictures.get(sha256)?.boxes === undefined &&
+      (role === 'whole-car' || (role === 'where' && part !== undefined && plateCarriers.has(part))),
+  );
+  return [...new Set(likely.map(({ sha256 }) => sha256))];
 }
 
 /** Where to go next: onward on the route, or off it to the nearest part left; undefined when nothing is left. */

@@ -4,12 +4,36 @@ import { actionName, repairWords, testWords } from './choices';
 import type { FindingDetails } from './entries';
 import { findingKindName, findingKindOf } from './findingKinds';
 import { clockWords, rimShareWords } from './measureExtent';
-import type { Finding } from './walkState';
+import type { Finding, MeasuredSize } from './walkState';
 
-type Described = Pick<Finding, 'kind' | 'details'>;
+type Described = Pick<Finding, 'kind' | 'details' | 'measured'>;
 
 /** Size in words: "40 mm", "12 × 8 mm", "about 5 mm across". Empty when not measured. */
-export function sizeWords({ kind, details }: Described, vocabulary: Vocabulary): string {
+export function sizeWords({ kind, details, measured }: Described, vocabulary: Vocabulary): string {
+  const size = plainSize({ kind, details }, vocabulary);
+  const area = details.areaMm2 === undefined ? '' : areaWords(details.areaMm2, vocabulary);
+  const within = measured ? `± ${withinWords(measured, vocabulary)}` : '';
+  if (measured?.of === 'area') return [size, `${area} ${within}`].filter(Boolean).join(', ');
+  return [within ? `${size} ${within}` : size, area].filter(Boolean).join(', ');
+}
+
+/** "16 cm²"; small ones in mm². */
+function areaWords(mm2: number, vocabulary: Vocabulary): string {
+  const metric = mm2 < 100 ? `${tidy(mm2)} mm²` : `${tidy(mm2 / 100)} cm²`;
+  return vocabulary === 'uk' ? metric : `${Number((mm2 / 645.16).toPrecision(2))} sq in (${metric})`;
+}
+
+const withinWords = ({ of, plusMinus }: MeasuredSize, vocabulary: Vocabulary): string => {
+  if (of === 'area') return areaWords(plusMinus, 'uk');
+  // A tenth of a millimetre is the finest anyone reads.
+  return vocabulary === 'uk'
+    ? `${tidy(Math.max(0.1, plusMinus))} mm`
+    : speakSize(Math.max(0.1, plusMinus), 'uk');
+};
+
+const tidy = (value: number): number => Number(value.toPrecision(2));
+
+function plainSize({ kind, details }: Described, vocabulary: Vocabulary): string {
   const { lengthMm, widthMm, extent } = details;
   if (findingKindOf(kind).measuredBy === 'gap') return gapWords(details, vocabulary);
   if (extent?.form === 'arc') {

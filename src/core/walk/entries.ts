@@ -6,12 +6,10 @@ import { actions, laps, noticeDistances, photoRoles, repairQualities, testAnswer
 import { dirtStates, lights, wetStates } from './conditions';
 import { extentSchema } from './extent';
 import { findingKindIds } from './findingKinds';
+import { pictureBodies, sha256Schema } from './pictureBodies';
 import { spotSchema } from './spot';
 
 const uuid = z.uuid('An id must be a UUID.');
-export const sha256Schema = z
-  .string()
-  .regex(/^[0-9a-f]{64}$/, 'A photo is named by its SHA-256: 64 lower-case hexadecimal digits.');
 const partId = z.string().min(1).max(40);
 const note = z.string().max(2000, 'A note may hold 2,000 characters.');
 
@@ -27,6 +25,11 @@ const detailShape = {
   count: z.int().min(1, 'Count at least 1.').max(999, 'Count at most 999.').optional(),
   lengthMm: sizeMm.optional(),
   widthMm: sizeMm.optional(),
+  areaMm2: z
+    .number()
+    .positive('An area must be more than 0.')
+    .max(36_000_000, 'An area may be at most 36 m².')
+    .optional(),
   nail: z.enum(testAnswers.nail).optional(),
   feel: z.enum(testAnswers.feel).optional(),
   wipe: z.enum(testAnswers.wipe).optional(),
@@ -112,6 +115,7 @@ const bodies = {
     part: partId.optional(),
     finding: uuid.optional(),
   }),
+  ...pictureBodies,
   'tread-read': z.strictObject({ part: partId, depth: depthSchema, unit: z.enum(['mm', '32nds']) }),
   'odometer-read': z.strictObject({ value: z.int().min(0).max(2_000_000), unit: z.enum(['mi', 'km']) }),
   undone: z.strictObject({ entry: uuid }),
@@ -150,6 +154,15 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('notice-answered'),
   entryOf('finding-dismissed'),
   entryOf('photo-attached'),
+  entryOf('photo-brought'),
+  entryOf('photo-set-aside'),
+  entryOf('camera-clock-set'),
+  entryOf('spot-on-photo'),
+  entryOf('photo-marked'),
+  entryOf('photo-hidden'),
+  entryOf('photo-captioned'),
+  entryOf('cover-chosen'),
+  entryOf('picture-measured'),
   entryOf('tread-read'),
   entryOf('odometer-read'),
   entryOf('undone'),

@@ -49,7 +49,6 @@ export {
   type FindingChanges,
   type FindingDetails,
   findingDetailsSchema,
-  sha256Schema,
 } from './entries';
 export { estimateNotice, type NoticeSource, noticeOf } from './estimateNotice';
 export { type Extent, extentSchema } from './extent';
@@ -73,6 +72,8 @@ export {
   spreadMm,
 } from './measureExtent';
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
+export { sha256Schema } from './pictureBodies';
+export { type BroughtPhoto, type PictureState, pictureOf, picturesNamed } from './pictureState';
 export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 export { replay } from './replay';
 export { type Spot, spotSchema } from './spot';
@@ -81,6 +82,7 @@ export {
   type Finding,
   type FindingStanding,
   isDismissed,
+  type MeasuredSize,
   type PartLook,
   type WalkState,
 } from './walkState';

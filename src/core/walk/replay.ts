@@ -1,5 +1,6 @@
 import type { Entry, EntryKind, EntryOf, FindingChanges } from './entries';
 import { ordered, undoneIds } from './liveEntries';
+import { broughtBy, finishPictures, pictureOf, withSaid } from './pictureState';
 import type { Finding, WalkState } from './walkState';
 
 /**
@@ -16,6 +17,9 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
     looks: new Map(),
     findings: [],
     photos: [],
+    pictures: new Map(),
+    brought: [],
+    setAside: new Set(),
     lap: 'close',
     hasSteppedBack: false,
     conditions: { sides: new Map() },
@@ -30,6 +34,7 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
   for (const entry of live) if (entry.kind === 'finding-noted') note(findings, entry);
   for (const entry of live) step(state, findings, entry);
   state.findings = [...findings.values()];
+  finishPictures(state);
   return state;
 }
 
@@ -126,12 +131,48 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
     case 'odometer-read':
       state.odometer = { ...entry.body, at };
       break;
+    case 'photo-brought':
+      if (!state.brought.some(({ sha256 }) => sha256 === entry.body.photo))
+        state.brought.push(broughtBy(entry));
+      break;
+    case 'photo-set-aside':
+      state.setAside.add(entry.body.photo);
+      break;
+    case 'camera-clock-set':
+      state.cameraOffsetMs = Date.parse(entry.body.trulyAt) - Date.parse(`${entry.body.takenAt}Z`);
+      break;
+    case 'cover-chosen':
+      state.cover = entry.body.photo;
+      break;
+    case 'spot-on-photo':
+    case 'photo-marked':
+    case 'photo-hidden':
+    case 'photo-captioned':
+      state.pictures.set(entry.body.photo, withSaid(pictureOf(state, entry.body.photo), entry));
+      break;
+    case 'picture-measured': {
+      const finding = findings.get(entry.body.finding);
+      if (finding) findings.set(finding.id, withMeasured(finding, entry.body));
+      break;
+    }
     case 'finding-noted':
     case 'undone':
       break;
     default:
       entry satisfies never;
   }
+}
+
+/** The size taken from a picture becomes the finding's size. */
+function withMeasured(finding: Finding, body: EntryOf<'picture-measured'>['body']): Finding {
+  const { photo, measurement, value, plusMinus } = body;
+  const of = measurement.mark.of;
+  const size = of === 'area' ? { areaMm2: Math.round(value) } : { lengthMm: Math.round(value * 10) / 10 };
+  return {
+    ...finding,
+    details: { ...finding.details, ...size },
+    measured: { photo, of, value, plusMinus },
+  };
 }
 
 function amended(finding: Finding, changes: FindingChanges): Finding {
@@ -141,8 +182,11 @@ function amended(finding: Finding, changes: FindingChanges): Finding {
     if (value === null) delete merged[key];
     else if (value !== undefined) merged[key] = value;
   }
+  const { measured, ...rest } = finding;
+  const isSizeTyped = changes.lengthMm !== undefined || changes.areaMm2 !== undefined;
   return {
-    ...finding,
+    ...rest,
+    ...(measured && !isSizeTyped && { measured }),
     kind: kind ?? finding.kind,
     spot: spot ?? finding.spot,
     standing: suspected === undefined ? finding.standing : { status: suspected ? 'suspected' : 'confirmed' },

@@ -102,6 +102,7 @@ describe('the photos left', () => {
     expect(photosLeft).toEqual([
       { why: 'whole-car', have: 0 },
       { why: 'finding-close-up', part: 'door-fl', finding: idOf(0xf001), number: 1 },
+      { why: 'finding-place', part: 'door-fl', finding: idOf(0xf001), number: 1 },
       { why: 'odometer', part: 'odometer' },
     ]);
   });

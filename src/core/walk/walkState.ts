@@ -6,6 +6,7 @@ import type { Lap, PhotoRole } from './choices';
 import type { Conditions } from './conditions';
 import type { FindingDetails } from './entries';
 import type { FindingKind } from './findingKinds';
+import type { BroughtPhoto, PictureState } from './pictureState';
 import type { Spot } from './spot';
 
 /** How a part was last looked at; findings stand beside it, not in it. */
@@ -29,8 +30,18 @@ export interface Finding {
   details: FindingDetails;
   /** The step-back lap has answered from where it can be seen. */
   isNoticeWalked?: true;
+  /** Its size was taken from a picture, and is true within so much 95 times in 100. Gone once a size is typed. */
+  measured?: MeasuredSize;
   at: string;
   who: string;
+}
+
+export interface MeasuredSize {
+  photo: string;
+  of: 'length' | 'area' | 'circle';
+  /** Millimetres, or square millimetres of an area. */
+  value: number;
+  plusMinus: number;
 }
 
 export interface AttachedPhoto {
@@ -70,6 +81,15 @@ export interface WalkState {
   looks: Map<PartId, PartLook>;
   findings: Finding[];
   photos: AttachedPhoto[];
+  /** What is said of pictures: marks, boxes, spots, captions. */
+  pictures: Map<string, PictureState>;
+  /** Came from a folder and have no place yet, in the order they came. */
+  brought: BroughtPhoto[];
+  /** Not wanted: out of the report and of every count. */
+  setAside: Set<string>;
+  /** Milliseconds to add to the camera's times, read as UTC, to get true ones. */
+  cameraOffsetMs?: number;
+  cover?: string;
   treads: Map<PartId, TreadRead>;
   odometer?: { value: number; unit: DistanceUnit; at: string };
   /** Entries in force, oldest first, that an undo could take back. */

@@ -1,4 +1,5 @@
 import type { Logger } from 'pino';
+import type { Burner } from '../photos/burn';
 import type { PhotoFiles } from '../photos/photoFiles';
 import type { makePhotoIntake } from '../photos/takeIn';
 import type { Stores } from '../store/stores';
@@ -8,6 +9,8 @@ export interface Context {
   stores: Stores;
   files: PhotoFiles;
   takeIn: ReturnType<typeof makePhotoIntake>;
+  /** Path of a photo's copy with everything drawn on it that a reader is to see, and not to see. */
+  burned: Burner;
   now: () => Date;
   log: Logger;
 }

@@ -1,6 +1,14 @@
 import exifr from 'exifr';
 import sharp from 'sharp';
-import { unprocessable } from '../http/problems';
+import {
+  differenceHash,
+  JUDGED_SIDE,
+  measureQuality,
+  type PictureQuality,
+  readCameraTime,
+} from '#core/photos';
+import { Problem, unprocessable } from '../http/problems';
+import { asNoRoom } from './receive';
 import type { PhotoMime } from './sniff';
 
 export const MAX_PIXELS = 60_000_000;
@@ -11,6 +19,10 @@ export interface Developed {
   width: number;
   height: number;
   takenAt?: string;
+  focalMm?: number;
+  focal35Mm?: number;
+  quality: PictureQuality;
+  likeness: string;
 }
 
 const formats: Record<PhotoMime, string> = { 'image/jpeg': 'jpeg', 'image/png': 'png', 'image/webp': 'webp' };
@@ -42,14 +54,24 @@ export async function develop(
       .resize({ width: 320, withoutEnlargement: true })
       .jpeg({ quality: QUALITY[320] })
       .toFile(targets.small);
+    const judged = await sharp(data, { raw })
+      .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside', withoutEnlargement: true })
+      .toColourspace('b-w')
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const grey = { width: judged.info.width, height: judged.info.height, data: judged.data };
     const sideways = orientation >= 5;
     return {
       width: sideways ? height : width,
       height: sideways ? width : height,
-      takenAt: await captureTime(file),
+      ...(await cameraFacts(file)),
+      quality: measureQuality(grey),
+      likeness: differenceHash(grey),
     };
   } catch (error) {
     const reason = error instanceof Error ? error.message : String(error);
+    const noRoom = asNoRoom(error);
+    if (noRoom instanceof Problem) throw noRoom;
     if (/pixel limit/i.test(reason)) {
       throw unprocessable(
         'photo-too-many-pixels',
@@ -63,16 +85,26 @@ export async function develop(
   }
 }
 
-/** The camera's own time, kept as it wrote it: cameras seldom know their zone. */
-async function captureTime(file: string): Promise<string | undefined> {
+/** What the camera wrote of itself: its own time, kept as it wrote it since cameras seldom know their zone, and its lens. */
+async function cameraFacts(
+  file: string,
+): Promise<{ takenAt?: string; focalMm?: number; focal35Mm?: number }> {
   try {
-    const exif = await exifr.parse(file, { pick: ['DateTimeOriginal', 'CreateDate'], reviveValues: false });
-    const written: unknown = exif?.DateTimeOriginal ?? exif?.CreateDate;
-    const match =
-      typeof written === 'string' ? /^(\d{4}):(\d\d):(\d\d) (\d\d:\d\d:\d\d)/.exec(written) : null;
-    return match ? `${match[1]}-${match[2]}-${match[3]}T${match[4]}` : undefined;
+    const exif = await exifr.parse(file, {
+      pick: ['DateTimeOriginal', 'CreateDate', 'FocalLength', 'FocalLengthIn35mmFormat'],
+      reviveValues: false,
+    });
+    const takenAt = readCameraTime(exif?.DateTimeOriginal ?? exif?.CreateDate);
+    const [focalMm, focal35Mm] = [exif?.FocalLength, exif?.FocalLengthIn35mmFormat].map(Number);
+    return {
+      ...(takenAt && { takenAt }),
+      ...(isFocal(focalMm) && { focalMm }),
+      ...(isFocal(focal35Mm) && { focal35Mm }),
+    };
   } catch {
     // Unreadable metadata is no reason to refuse a photo that decodes.
-    return undefined;
+    return {};
   }
 }
+
+const isFocal = (mm: number | undefined): mm is number => mm !== undefined && mm > 0 && mm < 5000;

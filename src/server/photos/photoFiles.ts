@@ -1,20 +1,45 @@
-import { mkdirSync, rmSync } from 'node:fs';
-import { access, open, rename, rm } from 'node:fs/promises';
+import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
+import { access, open, readdir, rename, rm, stat } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 
 export const derivativeWidths = [320, 1600] as const;
 export type DerivativeWidth = (typeof derivativeWidths)[number];
 
+/** What was cut on the way is kept so long for its rest. */
+const KEEP_PARTS_MS = 7 * 86_400_000;
+const PART = '.part';
+
 /** Where photos lie on disk: named by their content, originals apart from what is shown. */
 export class PhotoFiles {
-  /** What a killed server left half-taken is swept away: no row names it, and its sender still has it. */
+  /**
+   * What a killed server left half-taken is swept away: no row names it, and its sender still has it. Uploads cut on the way stay a
+   * week, to be gone on with.
+   */
   constructor(private readonly root: string) {
-    rmSync(join(root, 'incoming'), { recursive: true, force: true });
-    mkdirSync(join(root, 'incoming'), { recursive: true });
+    const incoming = join(root, 'incoming');
+    mkdirSync(incoming, { recursive: true });
+    const tooOld = Date.now() - KEEP_PARTS_MS;
+    for (const name of readdirSync(incoming)) {
+      const path = join(incoming, name);
+      if (!name.endsWith(PART) || statSync(path).mtimeMs < tooOld) rmSync(path, { force: true });
+    }
   }
 
   incoming(name: string): string {
     return join(this.root, 'incoming', name);
+  }
+
+  /** The beginning of an upload that was cut. */
+  part(sha256: string): string {
+    return this.incoming(sha256 + PART);
+  }
+
+  /** How many bytes of a cut upload are here. */
+  async received(sha256: string): Promise<number> {
+    return stat(this.part(sha256)).then(
+      ({ size }) => size,
+      () => 0,
+    );
   }
 
   /** Private: with all metadata, never served. */
@@ -26,17 +51,43 @@ export class PhotoFiles {
     return this.#place(String(width), sha256, '.jpg');
   }
 
+  /** A copy with its marks and boxes burned in, named by the picture and what is drawn on it. */
+  burned(sha256: string, drawing: string, width: DerivativeWidth): string {
+    return join(this.root, 'burned', sha256.slice(0, 2), `${sha256}-${drawing}-${width}.jpg`);
+  }
+
   async has(sha256: string): Promise<boolean> {
-    return access(this.original(sha256)).then(
-      () => true,
-      () => false,
-    );
+    return exists(this.original(sha256));
+  }
+
+  /**
+   * Removes files whose photo no row knows: a server killed between file and row leaves them. Returns how many. Their senders still
+   * have them, as nobody told them otherwise.
+   */
+  async sweep(isKnown: (sha256: string) => boolean): Promise<number> {
+    let removed = 0;
+    for (const kind of ['originals', 'burned', ...derivativeWidths.map(String)])
+      for (const shelf of await list(join(this.root, kind)))
+        for (const name of await list(join(this.root, kind, shelf))) {
+          if (isKnown(name.slice(0, 64))) continue;
+          await discard(join(this.root, kind, shelf, name));
+          removed++;
+        }
+    return removed;
   }
 
   #place(kind: string, sha256: string, ending: string): string {
     return join(this.root, kind, sha256.slice(0, 2), sha256 + ending);
   }
 }
+
+export const exists = (path: string): Promise<boolean> =>
+  access(path).then(
+    () => true,
+    () => false,
+  );
+
+const list = (dir: string): Promise<string[]> => readdir(dir).catch(() => []);
 
 /** Moves a finished file into place so that it is there whole or not at all, also after a power cut. */
 export async function settle(from: string, to: string): Promise<void> {

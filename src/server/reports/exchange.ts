@@ -1,7 +1,7 @@
 import type { WalkFile } from '#core/exchange';
 import { WALK_FILE_VERSION } from '#core/exchange';
 import { composeReport, type ReportDocument } from '#core/report';
-import { type Entry, replay } from '#core/walk';
+import { type Entry, picturesNamed, replay } from '#core/walk';
 import { conflict, notFound, unprocessable } from '../http/problems';
 import { detailsOf } from '../store/carStore';
 import type { Stores } from '../store/stores';
@@ -107,5 +107,4 @@ function proveReport(file: WalkFile, report: ReportDocument): void {
   }
 }
 
-const photosNamed = (entries: readonly Entry[]) =>
-  replay(entries[0]?.walk ?? '', entries).photos.map((photo) => photo.sha256);
+const photosNamed = (entries: readonly Entry[]) => picturesNamed(replay(entries[0]?.walk ?? '', entries));

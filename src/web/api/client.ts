@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { receivedSchema } from '#core/api';
 
 const problemSchema = z.object({
   type: z.string(),
@@ -27,8 +28,8 @@ export class RefusedError extends Error {
 
 /** No answer came: out of signal, or the server is down. */
 export class UnreachableError extends Error {
-  constructor() {
-    super('Zelk’s server cannot be reached. What you do is kept on this device and sent later.');
+  constructor(why = 'Zelk’s server cannot be reached. What you do is kept on this device and sent later.') {
+    super(why);
   }
 }
 
@@ -42,6 +43,8 @@ async function request(path: string, init: RequestInit): Promise<unknown> {
   const body: unknown = await response.json().catch(() => undefined);
   if (response.ok) return body;
   const problem = problemSchema.safeParse(body);
+  // Nothing is wrong with what was sent: it waits, and the person is told what for.
+  if (problem.success && response.status === 507) throw new UnreachableError(problem.data.detail);
   // Something between us and the server answered, or the server is stopping: the same as no answer.
   if (!problem.success || response.status >= 500) throw new UnreachableError();
   throw new RefusedError(problem.data);
@@ -61,10 +64,24 @@ export async function sendJson<S extends z.ZodType>(
   return schema.parse(await request(path, init));
 }
 
+/** Below this, asking what is there costs as much as sending it again. */
+const WORTH_ASKING = 512 * 1024;
+
+/** Sends a photo, or the rest of it when an earlier try was cut. */
 export async function putPhoto(sha256: string, photo: Blob): Promise<void> {
-  await request(`/api/photos/${sha256}`, {
-    method: 'PUT',
-    headers: { 'Content-Type': photo.type || 'application/octet-stream' },
-    body: photo,
-  });
+  const path = `/api/photos/${sha256}`;
+  const from = photo.size > WORTH_ASKING ? (await getJson(`${path}/received`, receivedSchema)).bytes : 0;
+  const put = (address: string, body: Blob) =>
+    request(address, {
+      method: 'PUT',
+      headers: { 'Content-Type': photo.type || 'application/octet-stream' },
+      body,
+    });
+  if (from === 0 || from >= photo.size) await put(path, photo);
+  else
+    await put(`${path}?from=${from}`, photo.slice(from, photo.size, photo.type)).catch((error) => {
+      // Another device went on with it meanwhile.
+      if (error instanceof RefusedError && error.problem.status === 409) return put(path, photo);
+      throw error;
+    });
 }

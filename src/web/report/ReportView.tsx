@@ -13,9 +13,9 @@ const ReportMap = lazy(() => import('./ReportMap'));
 /** The frozen report as a page, phone first, from the far view inwards. */
 export function ReportView({ report, photoUrl }: { report: ReportDocument; photoUrl: PhotoUrl }) {
   const { car, yard } = report;
-  const whole = report.photos.filter((photo) => photo.role === 'whole-car');
+  const whole = report.photos.filter((photo) => photo.cover || photo.role === 'whole-car');
   const shown = new Set(report.findings.flatMap((finding) => finding.photos));
-  const others = report.photos.filter((photo) => photo.role !== 'whole-car' && !shown.has(photo.number));
+  const others = report.photos.filter((photo) => !whole.includes(photo) && !shown.has(photo.number));
   const groups = [...[...noticeDistances].reverse(), undefined].map((distance) => ({
     distance,
     findings: report.findings.filter((finding) => finding.notice === distance),

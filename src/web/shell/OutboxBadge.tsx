@@ -5,7 +5,7 @@ import { useOutbox, useSessions } from '../sync/SyncContext';
 
 /** Whether everything made here has reached the server; what was refused is shown until someone decides. */
 export function OutboxBadge() {
-  const { waiting, refusedEntries, refusedPhotos, stalled } = useOutbox();
+  const { waiting, refusedEntries, refusedPhotos, stalled, stalledBy } = useOutbox();
   const sessions = useSessions();
   const refused = [
     ...refusedEntries.map((item) => ({
@@ -44,6 +44,7 @@ export function OutboxBadge() {
             {stalled ? 'sent when the server can be reached.' : 'being sent.'}
           </p>
         )}
+        {stalledBy && <p className="mt-2 text-soft">{stalledBy}</p>}
         {refused.length > 0 && (
           <>
             <p className="font-bold text-warn">The server would not take:</p>

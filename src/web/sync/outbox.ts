@@ -13,6 +13,8 @@ export interface OutboxSnapshot {
   refusedPhotos: readonly OutboxPhoto[];
   /** The last attempt did not get through. */
   stalled: boolean;
+  /** Why, in words. */
+  stalledBy?: string;
 }
 
 const BATCH = 200;
@@ -29,6 +31,7 @@ export class Outbox {
   readonly #listeners = new Set<() => void>();
   #flushing: Promise<void> | undefined;
   #failures = 0;
+  #stalledBy: string | undefined;
   #timer: ReturnType<typeof setTimeout> | undefined;
 
   private constructor(
@@ -118,7 +121,8 @@ export class Outbox {
       // Asked anew each time round: a walk goes on while photos are sent, and its entries come first.
       for (let send = this.#next(); send; send = this.#next()) await send();
       this.#failures = 0;
-    } catch {
+    } catch (error) {
+      this.#stalledBy = error instanceof Error ? error.message : undefined;
       // Not reached: kept, and tried again, less and less often.
       const delay = RETRY_MS[Math.min(this.#failures, RETRY_MS.length - 1)] as number;
       this.#failures++;
@@ -204,6 +208,7 @@ export class Outbox {
         photos.filter((item) => item.refusal),
       ),
       stalled: this.#failures > 0,
+      ...(this.#failures > 0 && this.#stalledBy && { stalledBy: this.#stalledBy }),
     };
     for (const listener of this.#listeners) listener();
   }

@@ -1,6 +1,8 @@
 import type { Response } from 'express';
 import { z } from 'zod';
+import { receivedSchema } from '#core/api';
 import { photoRecordSchema } from '#core/exchange';
+import type { Overlay } from '#core/picture';
 import { sha256Schema } from '#core/walk';
 import { type DerivativeWidth, derivativeWidths } from '../../photos/photoFiles';
 import type { Context } from '../context';
@@ -20,20 +22,23 @@ const FOREVER = 'public, max-age=31536000, immutable';
 
 /** Sends what may be shown of a photo. The caller has decided that it may. */
 export async function sendPhoto(
-  { files, stores }: Context,
+  { files, stores, burned }: Context,
   response: Response,
   sha256: string,
   width: DerivativeWidth,
-  cache = FOREVER,
+  { cache = FOREVER, overlay }: { cache?: string; overlay?: Overlay } = {},
 ) {
   if (!stores.photos.get(sha256)?.stored)
     throw notFound('photo', 'It may not have been sent from the phone yet.');
-  response.set({ 'Cache-Control': cache, 'Content-Type': 'image/jpeg', ETag: `"${sha256}-${width}"` });
+  response.set({
+    'Cache-Control': cache,
+    'Content-Type': 'image/jpeg',
+    ...(!overlay && { ETag: `"${sha256}-${width}"` }),
+  });
+  const file = overlay ? await burned(sha256, overlay, width) : files.derivative(sha256, width);
   await new Promise<void>((resolve, reject) => {
-    response.sendFile(
-      files.derivative(sha256, width),
-      { etag: false, lastModified: false, cacheControl: false },
-      (error) => (error && !response.headersSent ? reject(error) : resolve()),
+    response.sendFile(file, { etag: false, lastModified: false, cacheControl: false }, (error) =>
+      error && !response.headersSent ? reject(error) : resolve(),
     );
   });
 }
@@ -44,19 +49,36 @@ export function photoRoutes(context: Context): AnyRoute[] {
     route({
       method: 'put',
       path: '/api/photos/:sha256',
-      summary: 'Send a photo; repeating it is harmless',
+      summary: 'Send a photo, or the rest of one `from` a byte on; repeating it is harmless',
       params: hashParams,
+      query: z.object({
+        from: z.coerce.number().int().min(0).default(0),
+      }),
       takes: ['image/jpeg', 'image/png', 'image/webp'],
       gives: photoRecordSchema,
-      handle: async ({ params }, request) => {
+      handle: async ({ params, query }, request) => {
         const known = stores.photos.get(params.sha256);
         if (known?.stored && (await files.has(params.sha256))) {
           request.resume();
           return known.record;
         }
-        const record = await takeIn(request, params.sha256);
+        const record = await takeIn(request, params.sha256, query.from);
         stores.photos.put(record, true, now().toISOString());
         return record;
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/photos/:sha256/received',
+      summary:
+        'How many bytes of a photo are here from an upload that was cut; all of them once it is stored',
+      params: hashParams,
+      gives: receivedSchema,
+      handle: async ({ params }) => {
+        const known = stores.photos.get(params.sha256);
+        if (known?.stored && (await files.has(params.sha256)))
+          return { bytes: known.record.bytes, stored: true };
+        return { bytes: await files.received(params.sha256), stored: false };
       },
     }),
     route({

@@ -45,12 +45,11 @@ export function reportRoutes(context: Context): AnyRoute[] {
       '-',
     );
     response.attachment(name).type('application/pdf');
-    await writePdf(
-      report,
-      paper,
-      (sha256) => stores.photos.get(sha256)?.stored && context.files.derivative(sha256, 1600),
-      response,
-    );
+    const copies = new Map<string, string>();
+    for (const photo of report.photos)
+      if (stores.photos.get(photo.sha256)?.stored)
+        copies.set(photo.sha256, await context.burned(photo.sha256, photo, 1600));
+    await writePdf(report, paper, (sha256) => copies.get(sha256), response);
   };
 
   return [
@@ -134,14 +133,12 @@ export function reportRoutes(context: Context): AnyRoute[] {
       gives: 'image/jpeg',
       handle: ({ params }, _request, response) => {
         const report = shared(params.token);
-        if (!report.photos.some((photo) => photo.sha256 === params.sha256)) throw notFound('photo');
-        return sendPhoto(
-          context,
-          response,
-          params.sha256,
-          params.width,
-          'private, max-age=31536000, immutable',
-        );
+        const photo = report.photos.find(({ sha256 }) => sha256 === params.sha256);
+        if (!photo) throw notFound('photo');
+        return sendPhoto(context, response, params.sha256, params.width, {
+          cache: 'private, max-age=31536000, immutable',
+          overlay: photo,
+        });
       },
     }),
   ];

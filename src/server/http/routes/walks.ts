@@ -1,7 +1,10 @@
 import { z } from 'zod';
 import { appendedSchema, appendSchema, importedSchema, walkPageSchema } from '#core/api';
 import { readWalkFile, walkFileSchema } from '#core/exchange';
-import { replay } from '#core/walk';
+import { picturesNamed, replay } from '#core/walk';
+import { archiveName, archiveOfWalk } from '../../archive/archiveOfWalk';
+import { importArchive } from '../../archive/importArchive';
+import { writeArchive } from '../../archive/writeArchive';
 import { exportWalk, importWalk } from '../../reports/exchange';
 import type { Context } from '../context';
 import { badRequest, notFound } from '../problems';
@@ -9,7 +12,8 @@ import { type AnyRoute, route } from '../route';
 
 const idParams = z.object({ id: z.uuid('That is not a walk of this yard.') });
 
-export function walkRoutes({ stores, now }: Context): AnyRoute[] {
+export function walkRoutes(context: Context): AnyRoute[] {
+  const { stores, now } = context;
   const { walks, cars, photos, reports } = stores;
   return [
     route({
@@ -22,7 +26,7 @@ export function walkRoutes({ stores, now }: Context): AnyRoute[] {
         const row = walks.get(params.id);
         if (!row) throw notFound('walk');
         const entries = walks.entriesOf(row.id);
-        const hashes = replay(row.id, entries).photos.map((photo) => photo.sha256);
+        const hashes = picturesNamed(replay(row.id, entries));
         return {
           walk: row.id,
           car: cars.get(row.car_id),
@@ -51,6 +55,27 @@ export function walkRoutes({ stores, now }: Context): AnyRoute[] {
         response.attachment(`zelk-walk-${params.id.slice(0, 8)}.json`);
         return exportWalk(stores, params.id, now());
       },
+    }),
+    route({
+      method: 'get',
+      path: '/api/walks/:id/pictures.zip',
+      summary: 'The walk’s pictures as they may be shown, named and described, with its data',
+      params: idParams,
+      gives: 'application/zip',
+      handle: async ({ params }, _request, response) => {
+        const contents = archiveOfWalk(context, params.id);
+        response.attachment(archiveName(contents.report.car.stockNumber)).type('application/zip');
+        await writeArchive(contents, response);
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/imports/archive',
+      summary: 'Take in a ZIP of a walk and its pictures from another Zelk',
+      takes: ['application/zip'],
+      status: 201,
+      gives: importedSchema,
+      handle: (_input, request) => importArchive(context, request),
     }),
     route({
       method: 'post',

@@ -41,7 +41,7 @@ function head(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
   sheet.text([yard.name, yard.place, yard.phone].filter(Boolean).join(' · '), { colour: soft, gap: 8 });
   sheet.text(report.title, { size: 22, weight: 'bold', gap: 2 });
   sheet.text(`Condition report, revision ${report.revision}`, { size: 12, gap: 8 });
-  const cover = report.photos.find((photo) => photo.role === 'whole-car');
+  const cover = report.photos.find((photo) => photo.cover || photo.role === 'whole-car');
   if (cover && path(cover.sha256)) {
     const width = Math.min(sheet.width, 380);
     drawPhoto(sheet, cover, path, sheet.left, sheet.y, width);

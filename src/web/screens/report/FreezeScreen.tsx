@@ -132,7 +132,8 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     const part = walk.style.parts.get(id);
     return part ? partNameForAnyone(part, walk.page.car) : id;
   };
-  const closeUps = cover.photosLeft.filter((photo) => photo.why === 'finding-close-up');
+  const ofFindings = (why: 'finding-close-up' | 'finding-place') =>
+    cover.photosLeft.flatMap((photo) => (photo.why === why ? [`${photo.number}, ${name(photo.part)}`] : []));
   const estimated = walk.state.findings.filter(
     (finding) => !isDismissed(finding) && finding.details.notice === undefined,
   );
@@ -146,7 +147,25 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     { title: 'Tread not read', names: cover.treadsLeft.map(name) },
     { title: 'Odometer', names: cover.odometerLeft ? ['not read'] : [] },
     { title: 'Suspicions not settled', names: cover.unresolved.map(name) },
-    { title: 'No close-up', names: closeUps.map(({ number, part }) => `${number}, ${name(part)}`) },
+    { title: 'No close-up', names: ofFindings('finding-close-up') },
+    { title: 'No photo of where it is', names: ofFindings('finding-place') },
+    {
+      title: 'No photo of the part',
+      names: cover.photosLeft.flatMap((photo) => (photo.why === 'part' ? [name(photo.part)] : [])),
+    },
+    {
+      title: 'Number plates',
+      names:
+        cover.plates.length > 0
+          ? [`${cover.plates.length} photos on which a plate may be read: nobody has looked`]
+          : [],
+      count: cover.plates.length,
+    },
+    {
+      title: 'Photos without a place',
+      names: cover.brought > 0 ? ['they are not in the report'] : [],
+      count: cover.brought,
+    },
     {
       title: 'Distance worked out, not walked',
       names: estimated.map(({ number, part }) => `${number}, ${name(part)}`),

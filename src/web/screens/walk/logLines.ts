@@ -83,6 +83,24 @@ function sentenceOf(
         : entry.body.part
           ? `${nameOf(entry.body.part)}: photo`
           : 'Photo of the whole car';
+    case 'photo-brought':
+      return `Photo brought: ${entry.body.name ?? 'without a name'}`;
+    case 'photo-set-aside':
+      return 'Photo set aside';
+    case 'camera-clock-set':
+      return 'Clock of the camera set';
+    case 'spot-on-photo':
+      return `${about(entry.body.finding)}: ${entry.body.at ? 'marked on a photo' : 'mark taken off a photo'}`;
+    case 'photo-marked':
+      return 'Photo marked';
+    case 'photo-hidden':
+      return entry.body.boxes.length > 0 ? 'Something hidden on a photo' : 'Nothing to hide on a photo';
+    case 'photo-captioned':
+      return entry.body.caption ? `Caption: ${entry.body.caption}` : 'Caption writes itself again';
+    case 'cover-chosen':
+      return 'Cover chosen';
+    case 'picture-measured':
+      return `${about(entry.body.finding)}: measured on a photo`;
     case 'tread-read':
       return `${nameOf(entry.body.part)}: ${speakTread(entry.body.depth, entry.body.unit)}`;
     case 'odometer-read':

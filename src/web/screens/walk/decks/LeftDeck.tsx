@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import { partNameForAnyone, sentence } from '#core/car';
-import { WHOLE_CAR_PHOTOS } from '#core/walk';
+import { type PhotoLeft, WHOLE_CAR_PHOTOS } from '#core/walk';
 import { buttonLook } from '../../../components/Button';
 import { leftFrom } from '../walkModel';
 import { DeckHead } from './DeckHead';
@@ -13,19 +13,17 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
     const part = style.parts.get(id);
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
   };
+  const photoParts = (why: PhotoLeft['why']) =>
+    cover.photosLeft.flatMap((photo) => (photo.why === why && photo.why !== 'whole-car' ? [photo.part] : []));
   const groups = [
     { title: 'Not looked at', parts: leftFrom(state, style, here).map((stop) => stop.part) },
     { title: 'Tread to read', parts: cover.treadsLeft },
     { title: 'Figure to read', parts: cover.odometerLeft ? ['odometer'] : [] },
     { title: 'Second look wanted', parts: cover.unresolved },
-    {
-      title: 'Close-up of a finding',
-      parts: cover.photosLeft.flatMap((photo) => (photo.why === 'finding-close-up' ? [photo.part] : [])),
-    },
-    {
-      title: 'Photo of the figure',
-      parts: cover.photosLeft.flatMap((photo) => (photo.why === 'odometer' ? [photo.part] : [])),
-    },
+    { title: 'Close-up of a finding', parts: photoParts('finding-close-up') },
+    { title: 'Photo of where a finding is', parts: photoParts('finding-place') },
+    { title: 'Photo of the part', parts: photoParts('part') },
+    { title: 'Photo of the figure', parts: photoParts('odometer') },
   ].filter((group) => group.parts.length > 0);
   const wholeCar = cover.photosLeft.find((photo) => photo.why === 'whole-car');
   return (

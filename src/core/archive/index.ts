@@ -1,0 +1,2 @@
+export { type ArchivedPicture, planArchive } from './planArchive';
+export { photoNamedIn, xmpOf, ZELK_NAMESPACE } from './xmp';

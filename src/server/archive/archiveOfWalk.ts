@@ -1,0 +1,41 @@
+import { planArchive } from '#core/archive';
+import { styleOf } from '#core/car';
+import { composeReport } from '#core/report';
+import { replay } from '#core/walk';
+import type { Context } from '../http/context';
+import { conflict } from '../http/problems';
+import { exportWalk } from '../reports/exchange';
+import type { ArchiveContents } from './writeArchive';
+
+/** What a walk's ZIP holds as it stands now, frozen or not. Originals stay: only copies with everything hidden burned in leave. */
+export function archiveOfWalk({ stores, burned, now }: Context, walkId: string): ArchiveContents {
+  const file = exportWalk(stores, walkId, now());
+  const state = replay(walkId, file.entries);
+  if (!state.begun) throw conflict('walk-not-begun', 'The walk has not begun: there is nothing to save.');
+  const report = composeReport({
+    id: walkId,
+    revision: stores.reports.ofWalk(walkId).length + 1,
+    frozenAt: now().toISOString(),
+    signedBy: '',
+    yard: stores.people.yard(),
+    car: file.car,
+    walk: walkId,
+    entries: file.entries,
+    photos: new Map(file.photos.map((record) => [record.sha256, record])),
+  });
+  const style = styleOf({ ...state.begun, steering: file.car.steering });
+  return {
+    report,
+    pictures: planArchive(
+      report,
+      style,
+      file.car,
+      state.brought.map(({ sha256 }) => sha256),
+    ),
+    walkJson: JSON.stringify(file),
+    copyOf: async ({ sha256, overlay }) =>
+      stores.photos.get(sha256)?.stored ? burned(sha256, overlay, 1600) : undefined,
+  };
+}
+
+export const archiveName = (stock: string): string => `${stock.replace(/[^\w.-]+/g, '-')}-pictures.zip`;

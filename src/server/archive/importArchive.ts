@@ -1,0 +1,48 @@
+import { randomUUID } from 'node:crypto';
+import { createWriteStream } from 'node:fs';
+import type { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import type { Context } from '../http/context';
+import { develop } from '../photos/develop';
+import { discard, settle } from '../photos/photoFiles';
+import { asNoRoom } from '../photos/receive';
+import { type Imported, importWalk } from '../reports/exchange';
+import { readArchive } from './readArchive';
+
+/**
+ * Takes a walk in from a ZIP with its pictures. They are copies, with what was marked and hidden burned in: they stand in for the
+ * originals until those come, and never overwrite them.
+ */
+export async function importArchive(context: Context, stream: Readable): Promise<Imported> {
+  const { files, stores, now } = context;
+  const scratch = files.incoming(`archive-${randomUUID()}`);
+  try {
+    await pipeline(stream, createWriteStream(`${scratch}.zip`));
+    const archive = await readArchive(`${scratch}.zip`);
+    try {
+      const imported = importWalk(stores, archive.file, now());
+      const records = new Map(archive.file.photos.map((record) => [record.sha256, record]));
+      const missing = new Set(imported.photosMissing);
+      await archive.eachPicture(`${scratch}.jpg`, async (sha256, file) => {
+        const record = records.get(sha256);
+        if (!record || !missing.delete(sha256)) return;
+        const targets = { large: `${scratch}.1600`, small: `${scratch}.320` };
+        try {
+          await develop(file, 'image/jpeg', targets);
+          await settle(targets.small, files.derivative(sha256, 320));
+          await settle(targets.large, files.derivative(sha256, 1600));
+        } finally {
+          await Promise.all([targets.large, targets.small].map(discard));
+        }
+        stores.photos.put(record, true, now().toISOString());
+      });
+      return { ...imported, photosMissing: [...missing] };
+    } finally {
+      archive.close();
+    }
+  } catch (error) {
+    throw asNoRoom(error);
+  } finally {
+    await discard(`${scratch}.zip`);
+  }
+}

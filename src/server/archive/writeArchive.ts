@@ -1,0 +1,82 @@
+import { createReadStream } from 'node:fs';
+import { open } from 'node:fs/promises';
+import { PassThrough, type Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { stringify } from 'csv-stringify/sync';
+import { ZipFile } from 'yazl';
+import { type ArchivedPicture, xmpOf } from '#core/archive';
+import type { ReportDocument } from '#core/report';
+import { noticeWords } from '#core/walk';
+import { archiveIndex } from './archiveIndex';
+
+export interface ArchiveContents {
+  report: ReportDocument;
+  pictures: readonly ArchivedPicture[];
+  /** The walk as one file, already JSON. */
+  walkJson: string;
+  /** Path of the copy that may leave the yard; undefined while its pixels have not come. */
+  copyOf: (picture: ArchivedPicture) => Promise<string | undefined>;
+}
+
+/** Streams a walk's pictures and data as a ZIP. One picture is open at a time: memory does not grow with their number. */
+export async function writeArchive(contents: ArchiveContents, out: NodeJS.WritableStream): Promise<void> {
+  const { report, pictures, walkJson, copyOf } = contents;
+  const mtime = new Date(report.frozenAt);
+  const zip = new ZipFile();
+  const sent = pipeline(zip.outputStream as Readable, out);
+  zip.addBuffer(Buffer.from(archiveIndex(report, pictures)), 'index.html', { mtime });
+  zip.addBuffer(Buffer.from(findingsCsv(report, pictures)), 'findings.csv', { mtime });
+  zip.addBuffer(Buffer.from(walkJson), 'walk.json', { mtime });
+  for (const picture of pictures) {
+    const file = await copyOf(picture);
+    if (!file) continue;
+    // Pictures are compressed already.
+    zip.addReadStreamLazy(picture.path, { compress: false, mtime }, (give) => {
+      described(file, picture).then(
+        (stream) => give(null, stream),
+        (error) => give(error, undefined as never),
+      );
+    });
+  }
+  zip.end();
+  await sent;
+}
+
+/** A JPEG with its description put in behind its start marker; the rest is not touched. */
+async function described(file: string, picture: ArchivedPicture): Promise<Readable> {
+  const start = Buffer.alloc(2);
+  const handle = await open(file, 'r');
+  await handle.read(start, 0, 2, 0);
+  await handle.close();
+  const packet = Buffer.from(`http://ns.adobe.com/xap/1.0/\0${xmpOf(picture)}`);
+  // The length of a segment counts itself, not its marker.
+  const head = Buffer.from([0xff, 0xe1, (packet.length + 2) >> 8, (packet.length + 2) & 0xff]);
+  const out = new PassThrough();
+  out.write(Buffer.concat([start, head, packet]));
+  createReadStream(file, { start: 2 })
+    .on('error', (error) => out.destroy(error))
+    .pipe(out);
+  return out;
+}
+
+/** Findings as a table (RFC 4180). A cell that a spreadsheet would take for a formula is kept from being one. */
+export function findingsCsv(report: ReportDocument, pictures: readonly ArchivedPicture[]): string {
+  const rows = report.findings.map((finding) => [
+    finding.number,
+    finding.partName,
+    finding.line,
+    finding.suspected ? 'suspected' : 'confirmed',
+    finding.notice ? noticeWords[finding.notice].name : '',
+    finding.tests,
+    finding.action,
+    finding.note,
+    finding.photos.flatMap((n) => pictures[n - 1]?.path ?? []).join('; '),
+  ]);
+  return stringify(
+    [
+      ['number', 'part', 'finding', 'standing', 'noticed from', 'tests', 'to be done', 'note', 'pictures'],
+      ...rows,
+    ],
+    { record_delimiter: 'windows', escape_formulas: true },
+  );
+}

@@ -1,0 +1,106 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { createRequire } from 'node:module';
+import sharp, { type OverlayOptions } from 'sharp';
+import { drawOverlay, isBare, type Overlay, type PlacedText } from '#core/picture';
+import { type DerivativeWidth, discard, exists, type PhotoFiles, settle } from './photoFiles';
+import { makeSlots } from './slots';
+
+const fontfile = createRequire(import.meta.url).resolve('dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf');
+const QUALITY = { 1600: 80, 320: 72 } as const;
+
+/** Bumped when the drawing changes, so that copies burned before are made anew. */
+const DRAWING = 1;
+
+/**
+ * Makes the copies that leave the yard: marks drawn, and what is to be hidden painted over so that no pixel of it is left. A picture
+ * with nothing on it is its plain copy. Copies are kept: the same drawing gives the same file.
+ */
+export function makeBurner(files: PhotoFiles, atOnce = 2) {
+  const slots = makeSlots(atOnce);
+  return async function burnedFile(
+    sha256: string,
+    overlay: Overlay,
+    width: DerivativeWidth,
+  ): Promise<string> {
+    if (isBare(overlay)) return files.derivative(sha256, width);
+    const { marks = [], boxes = [], spots = [] } = overlay;
+    const drawing = createHash('sha256')
+      .update(JSON.stringify([DRAWING, marks, boxes, spots]))
+      .digest('hex')
+      .slice(0, 24);
+    const file = files.burned(sha256, drawing, width);
+    if (await exists(file)) return file;
+    return slots(async () => {
+      const making = files.incoming(`${sha256.slice(0, 16)}-${randomUUID()}.burned`);
+      try {
+        await burn(files.derivative(sha256, width), overlay, QUALITY[width], making);
+        await settle(making, file);
+      } finally {
+        await discard(making);
+      }
+      return file;
+    });
+  };
+}
+
+export type Burner = ReturnType<typeof makeBurner>;
+
+async function burn(from: string, overlay: Overlay, quality: number, to: string): Promise<void> {
+  const { width, height } = await sharp(from).metadata();
+  const drawn = drawOverlay(overlay, width, height);
+  const layers: OverlayOptions[] = [
+    svg(drawn.boxes, width, height),
+    svg(drawn.shapes, width, height),
+    ...(await Promise.all(drawn.texts.map((text) => label(text, width, height)))),
+  ];
+  // Chroma at full resolution: a yellow line must not bleed, nor colour out from under a box.
+  await sharp(from).composite(layers).jpeg({ quality, chromaSubsampling: '4:4:4' }).toFile(to);
+}
+
+const svg = (content: string, width: number, height: number): OverlayOptions => ({
+  input: Buffer.from(
+    `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}">${content}</svg>`,
+  ),
+  left: 0,
+  top: 0,
+});
+
+/** Words on a plate of tape. The font comes with Zelk: a server may have none. */
+async function label(text: PlacedText, width: number, height: number): Promise<OverlayOptions> {
+  const escaped = text.text.replace(
+    /[&<>]/g,
+    (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[sign] ?? '',
+  );
+  const pad = Math.round(text.size * 0.25);
+  const { data, info } = await sharp({
+    text: {
+      text: `<span foreground="#14181c">${escaped}</span>`,
+      font: `DejaVu Sans Bold ${Math.max(6, Math.round(text.size))}`,
+      fontfile,
+      dpi: 72,
+      // Longer words than the picture is wide are broken.
+      width: Math.max(40, width - 4 * pad),
+      rgba: true,
+    },
+  })
+    .png()
+    .toBuffer({ resolveWithObject: true });
+  const plate = await sharp({
+    create: {
+      width: Math.min(width, info.width + 2 * pad),
+      height: Math.min(height, info.height + 2 * pad),
+      channels: 4,
+      background: '#ffc933',
+    },
+  })
+    .composite([{ input: data, left: pad, top: pad }])
+    .png()
+    .toBuffer({ resolveWithObject: true });
+  const left = text.anchor === 'middle' ? text.x - plate.info.width / 2 : text.x;
+  const within = (at: number, most: number) => Math.round(Math.max(0, Math.min(most, at)));
+  return {
+    input: plate.data,
+    left: within(left, width - plate.info.width),
+    top: within(text.y - plate.info.height / 2, height - plate.info.height),
+  };
+}

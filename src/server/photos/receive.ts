@@ -1,0 +1,107 @@
+import { createHash } from 'node:crypto';
+import { createReadStream, createWriteStream } from 'node:fs';
+import { rename } from 'node:fs/promises';
+import type { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
+import { badRequest, conflict, Problem, unprocessable } from '../http/problems';
+import { discard, type PhotoFiles } from './photoFiles';
+
+export const MAX_BYTES = 40 * 1024 * 1024;
+
+/** What an operating system says when there is no room: full disk, quota, limit on file size. */
+const noRoom: ReadonlySet<unknown> = new Set(['ENOSPC', 'EDQUOT', 'EFBIG']);
+
+/** How Node says that the other end hung up. */
+const broken: ReadonlySet<unknown> = new Set(['ECONNRESET', 'ERR_STREAM_PREMATURE_CLOSE']);
+
+/** A failure for want of room as a Problem; anything else as it is. */
+export function asNoRoom(error: unknown): unknown {
+  if (!noRoom.has((error as { code?: unknown } | null)?.code) && !/no space left/i.test(String(error)))
+    return error;
+  return new Problem(
+    507,
+    'disk-full',
+    'The server has no room left',
+    'The disk of Zelk’s server is full: nothing of this picture was kept there. It stays on this device; make room on the server, and it is sent again.',
+  );
+}
+
+/**
+ * Writes a stream to `file`, after what came of it before when `from` is more than 0, and proves it by its hash. What arrived before
+ * the connection broke is kept as the beginning of the next try. Throws a Problem when it is not what was announced.
+ */
+export async function receive(
+  files: PhotoFiles,
+  stream: Readable,
+  sha256: string,
+  from: number,
+  file: string,
+): Promise<number> {
+  const hash = createHash('sha256');
+  let bytes = 0;
+  if (from > 0) {
+    await claimPart(files, sha256, from, file);
+    for await (const chunk of createReadStream(file)) hash.update(chunk as Buffer);
+    bytes = from;
+  }
+  try {
+    await pipeline(
+      stream,
+      async function* (source: AsyncIterable<Buffer>) {
+        for await (const chunk of source) {
+          bytes += chunk.length;
+          if (bytes > MAX_BYTES) throw tooLarge();
+          hash.update(chunk);
+          yield chunk;
+        }
+      },
+      createWriteStream(file, { flags: from > 0 ? 'a' : 'w' }),
+    );
+  } catch (error) {
+    const wanted = asNoRoom(error);
+    if (wanted instanceof Problem) throw wanted;
+    await keepPart(files, sha256, file, bytes);
+    throw broken.has((error as { code?: unknown }).code)
+      ? badRequest('cut-short', 'The connection broke before all had arrived. Send the rest.')
+      : error;
+  }
+  if (bytes === 0) throw unprocessable('photo-empty', 'The photo is empty (0 bytes). Send the file again.');
+  if (hash.digest('hex') !== sha256) {
+    throw unprocessable(
+      'photo-hash-differs',
+      'What arrived is not what was announced: it was cut or changed on the way. Send it again.',
+    );
+  }
+  return bytes;
+}
+
+const tooLarge = () =>
+  new Problem(
+    413,
+    'photo-too-large',
+    'The photo is too large',
+    'A photo may have at most 40 MB. Set the camera to a smaller size and send it again.',
+  );
+
+/** Takes the beginning for oneself: two who go on with it at once cannot mix their bytes. */
+async function claimPart(files: PhotoFiles, sha256: string, from: number, file: string): Promise<void> {
+  const here = await files.received(sha256);
+  const isTaken =
+    here === from &&
+    (await rename(files.part(sha256), file).then(
+      () => true,
+      () => false,
+    ));
+  if (isTaken) return;
+  throw conflict(
+    'photo-other-beginning',
+    `${await files.received(sha256)} bytes of this photo are here, not ${from}. Ask what was received and send the rest, or all of it.`,
+  );
+}
+
+/** The longer beginning is kept. */
+async function keepPart(files: PhotoFiles, sha256: string, file: string, bytes: number): Promise<void> {
+  if (bytes > (await files.received(sha256))) await rename(file, files.part(sha256)).catch(() => undefined);
+}
+
+export const forgetPart = (files: PhotoFiles, sha256: string): Promise<void> => discard(files.part(sha256));
