@@ -12,6 +12,7 @@ const config = readConfig(process.env);
 const log = pino({ level: config.logLevel }, pino.destination(2));
 const context = makeContext(config.dataDir, log);
 await sweepOrphans(context);
+context.judge.addUnjudged();
 const app = createApp(context, config.webDir);
 
 const server = createServer(app);
@@ -33,7 +34,9 @@ function stop(signal: string): void {
   log.info({ signal }, 'stopping');
   const force = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
   force.unref();
-  server.close(() => {
+  context.judge.stop();
+  server.close(async () => {
+    await context.judge.idle();
     context.stores.db.close();
     process.exit(0);
   });

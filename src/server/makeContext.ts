@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { Context } from './http/context';
 import { makeBurner } from './photos/burn';
+import { Judge } from './photos/judge';
 import { PhotoFiles } from './photos/photoFiles';
 import { makePhotoIntake } from './photos/takeIn';
 import { openDatabase } from './store/openDatabase';
@@ -13,14 +14,10 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
   mkdirSync(dataDir, { recursive: true });
   const db = openDatabase(join(dataDir, 'zelk.db'));
   const files = new PhotoFiles(join(dataDir, 'photos'));
-  return {
-    stores: makeStores(db),
-    files,
-    takeIn: makePhotoIntake(files),
-    burned: makeBurner(files),
-    now,
-    log,
-  };
+  const stores = makeStores(db);
+  const takeIn = makePhotoIntake(files);
+  const judge = new Judge(files, stores.photos, log, takeIn.isBusy);
+  return { stores, files, takeIn, judge, burned: makeBurner(files), now, log };
 }
 
 /** Files that no row names, left by a server killed between file and row. */

@@ -19,6 +19,12 @@ const ReportScreen = lazy(() =>
 const ImportScreen = lazy(() =>
   import('./screens/stock/ImportScreen').then((file) => ({ default: file.ImportScreen })),
 );
+const PicturesScreen = lazy(() =>
+  import('./screens/pictures/PicturesScreen').then((file) => ({ default: file.PicturesScreen })),
+);
+const PictureScreen = lazy(() =>
+  import('./screens/picture/PictureScreen').then((file) => ({ default: file.PictureScreen })),
+);
 const RoutesScreen = lazy(() =>
   import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
 );
@@ -36,6 +42,8 @@ export function AppRoutes() {
         <Route path="/cars/:id" element={<CarScreen />} />
         <Route path="/cars/:id/edit" element={<CarFormScreen key="edit" />} />
         <Route path="/walks/:id" element={<WalkScreen />} />
+        <Route path="/walks/:id/pictures" element={<PicturesScreen />} />
+        <Route path="/walks/:id/pictures/:photo" element={<PictureScreen />} />
         <Route path="/walks/:id/report" element={<FreezeScreen />} />
         <Route path="/reports/:id" element={<ReportScreen />} />
         <Route path="/routes" element={<RoutesScreen />} />

@@ -13,7 +13,7 @@ export interface TestServer {
   app: Express;
   dir: string;
   context: ReturnType<typeof makeContext>;
-  close: () => void;
+  close: () => Promise<void>;
 }
 
 /** An application on a real database file in a folder of its own, an hour after the test walks began. */
@@ -29,7 +29,9 @@ export async function startTestServer(withCar = true): Promise<TestServer> {
     app,
     dir,
     context,
-    close: () => {
+    close: async () => {
+      context.judge.stop();
+      await context.judge.idle();
       context.stores.db.close();
       rmSync(dir, { recursive: true, force: true });
     },

@@ -20,4 +20,5 @@ export {
   pictureQualitySchema,
   QUALITY_LIMITS,
 } from './judgePicture';
+export { type Proposal, proposePlaces } from './proposePlaces';
 export { visitsOf } from './visitsOf';

@@ -7,6 +7,7 @@ export {
   hideBoxSchema,
   hideReasons,
   isBare,
+  LINE_SHARE,
   type Mark,
   markSchema,
   marksSchema,
@@ -15,6 +16,7 @@ export {
   type Place,
   placeSchema,
   SPOT_RADIUS_SHARE,
+  TEXT_SHARE,
 } from './marks';
 export {
   type Measurement,
@@ -32,3 +34,5 @@ export {
   type PictureScale,
   PLACING_PX,
 } from './measureOnPicture';
+export { orderCorners } from './orderCorners';
+export { refineCard } from './refineCard';

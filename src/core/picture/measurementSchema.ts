@@ -1,10 +1,10 @@
 import { z } from 'zod';
 
 /** A place in pixels of the upright picture. It may lie a little outside: a card's corner can be cut off. */
-const point = z.tuple([z.number().min(-20_000).max(40_000), z.number().min(-20_000).max(40_000)]);
+const point = z.tuple([z.number().min(-20_000).max(40_000), z.number().min(-20_000).max(40_000)]).readonly();
 
 export const pictureScaleSchema = z.discriminatedUnion('by', [
-  z.strictObject({ by: z.literal('card'), corners: z.tuple([point, point, point, point]) }),
+  z.strictObject({ by: z.literal('card'), corners: z.tuple([point, point, point, point]).readonly() }),
   z.strictObject({
     by: z.literal('line'),
     from: point,
@@ -15,8 +15,8 @@ export const pictureScaleSchema = z.discriminatedUnion('by', [
 
 export const pictureMarkSchema = z.discriminatedUnion('of', [
   z.strictObject({ of: z.literal('length'), from: point, to: point }),
-  z.strictObject({ of: z.literal('area'), corners: z.array(point).min(3).max(60) }),
-  z.strictObject({ of: z.literal('circle'), rim: z.array(point).min(3).max(60) }),
+  z.strictObject({ of: z.literal('area'), corners: z.array(point).min(3).max(60).readonly() }),
+  z.strictObject({ of: z.literal('circle'), rim: z.array(point).min(3).max(60).readonly() }),
 ]);
 
 /** A measurement with all it rests on: anyone can work it out again. */

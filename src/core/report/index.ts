@@ -1,4 +1,5 @@
 export { composeReport, EmptyWalkError, type PhotoFacts, type ReportInputs } from './composeReport';
+export { photoCaption } from './orderPhotos';
 export {
   REPORT_VERSION,
   type ReportDocument,

@@ -53,7 +53,7 @@ export function orderPhotos(
         number: i + 1,
         sha256: photo.sha256,
         role: photo.role,
-        caption: said.caption ?? caption(photo, finding, part && nameOf(part), vocabulary),
+        caption: said.caption ?? photoCaption(photo, finding, part && nameOf(part), vocabulary),
         part,
         finding: finding && !isDismissed(finding) ? finding.number : undefined,
         width: size?.width,
@@ -73,7 +73,7 @@ const numberOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) 
   (photo.finding === undefined ? undefined : findings.get(photo.finding)?.number) ?? 0;
 
 /** What the record says a photo shows: "Nearside rear door (left): dent, 40 mm across". */
-function caption(
+export function photoCaption(
   photo: AttachedPhoto,
   finding: Finding | undefined,
   part: string | undefined,

@@ -14,7 +14,7 @@ import { readArchive } from './readArchive';
  * originals until those come, and never overwrite them.
  */
 export async function importArchive(context: Context, stream: Readable): Promise<Imported> {
-  const { files, stores, now } = context;
+  const { files, stores, judge, now } = context;
   const scratch = files.incoming(`archive-${randomUUID()}`);
   try {
     await pipeline(stream, createWriteStream(`${scratch}.zip`));
@@ -35,6 +35,7 @@ export async function importArchive(context: Context, stream: Readable): Promise
           await Promise.all([targets.large, targets.small].map(discard));
         }
         stores.photos.put(record, true, now().toISOString());
+        if (!record.quality) judge.add(sha256);
       });
       return { ...imported, photosMissing: [...missing] };
     } finally {

@@ -1,5 +1,6 @@
 import type { Logger } from 'pino';
 import type { Burner } from '../photos/burn';
+import type { Judge } from '../photos/judge';
 import type { PhotoFiles } from '../photos/photoFiles';
 import type { makePhotoIntake } from '../photos/takeIn';
 import type { Stores } from '../store/stores';
@@ -9,6 +10,7 @@ export interface Context {
   stores: Stores;
   files: PhotoFiles;
   takeIn: ReturnType<typeof makePhotoIntake>;
+  judge: Judge;
   /** Path of a photo's copy with everything drawn on it that a reader is to see, and not to see. */
   burned: Burner;
   now: () => Date;

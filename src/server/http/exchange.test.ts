@@ -36,9 +36,9 @@ beforeEach(async () => {
     .send({ id: idOf(0xd0c), signer: WHO })
     .expect(201);
 });
-afterEach(() => {
-  here.close();
-  there.close();
+afterEach(async () => {
+  await here.close();
+  await there.close();
 });
 
 const exported = async (from = here): Promise<WalkFile> =>

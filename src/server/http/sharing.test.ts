@@ -219,7 +219,7 @@ describe('the ZIP of a walk', () => {
       const whole = await request(there.app).get(`/api/photos/${photo}/1600`).expect(200);
       await expect(expectHidden(whole.body)).rejects.toThrow('shows through');
     } finally {
-      there.close();
+      await there.close();
     }
   });
 

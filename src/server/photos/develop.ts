@@ -1,12 +1,6 @@
 import exifr from 'exifr';
 import sharp from 'sharp';
-import {
-  differenceHash,
-  JUDGED_SIDE,
-  measureQuality,
-  type PictureQuality,
-  readCameraTime,
-} from '#core/photos';
+import { readCameraTime } from '#core/photos';
 import { Problem, unprocessable } from '../http/problems';
 import { asNoRoom } from './receive';
 import type { PhotoMime } from './sniff';
@@ -21,8 +15,6 @@ export interface Developed {
   takenAt?: string;
   focalMm?: number;
   focal35Mm?: number;
-  quality: PictureQuality;
-  likeness: string;
 }
 
 const formats: Record<PhotoMime, string> = { 'image/jpeg': 'jpeg', 'image/png': 'png', 'image/webp': 'webp' };
@@ -54,19 +46,11 @@ export async function develop(
       .resize({ width: 320, withoutEnlargement: true })
       .jpeg({ quality: QUALITY[320] })
       .toFile(targets.small);
-    const judged = await sharp(data, { raw })
-      .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside', withoutEnlargement: true })
-      .toColourspace('b-w')
-      .raw()
-      .toBuffer({ resolveWithObject: true });
-    const grey = { width: judged.info.width, height: judged.info.height, data: judged.data };
     const sideways = orientation >= 5;
     return {
       width: sideways ? height : width,
       height: sideways ? width : height,
       ...(await cameraFacts(file)),
-      quality: measureQuality(grey),
-      likeness: differenceHash(grey),
     };
   } catch (error) {
     const reason = error instanceof Error ? error.message : String(error);

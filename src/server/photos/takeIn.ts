@@ -13,9 +13,11 @@ import { type PhotoMime, sniff } from './sniff';
 export function makePhotoIntake(files: PhotoFiles, atOnce = 2) {
   // Decoding is what needs memory: a few at a time, however many phones are sending.
   const slots = makeSlots(atOnce);
+  let underWay = 0;
 
   /** `from`: so many bytes are here already, from an upload that was cut. */
-  return async function takeIn(stream: Readable, sha256: string, from = 0): Promise<PhotoRecord> {
+  async function takeIn(stream: Readable, sha256: string, from = 0): Promise<PhotoRecord> {
+    underWay++;
     const incoming = files.incoming(`${sha256.slice(0, 16)}-${randomUUID()}`);
     const targets = { large: `${incoming}.1600`, small: `${incoming}.320` };
     try {
@@ -31,9 +33,11 @@ export function makePhotoIntake(files: PhotoFiles, atOnce = 2) {
     } catch (error) {
       throw asNoRoom(error);
     } finally {
+      underWay--;
       await Promise.all([incoming, targets.large, targets.small].map(discard));
     }
-  };
+  }
+  return Object.assign(takeIn, { isBusy: () => underWay > 0 });
 }
 
 async function knownType(file: string): Promise<PhotoMime> {

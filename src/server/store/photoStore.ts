@@ -1,4 +1,5 @@
 import { type PhotoRecord, photoRecordSchema } from '#core/exchange';
+import type { PictureQuality } from '#core/photos';
 import type { Db } from './openDatabase';
 
 export interface StoredPhoto {
@@ -15,6 +16,10 @@ export function makePhotoStore(db: Db) {
     `INSERT INTO photos (sha256, record, stored, created_at) VALUES (?, ?, ?, ?)
      ON CONFLICT (sha256) DO UPDATE SET record = excluded.record, stored = 1 WHERE excluded.stored = 1`,
   );
+  const update = db.prepare('UPDATE photos SET record = ? WHERE sha256 = ?');
+  const unjudged = db.prepare<[], { sha256: string }>(
+    "SELECT sha256 FROM photos WHERE stored = 1 AND record ->> 'quality' IS NULL",
+  );
   const get = (sha256: string): StoredPhoto | undefined => {
     const row = one.get(sha256);
     return row && { record: photoRecordSchema.parse(JSON.parse(row.record)), stored: row.stored === 1 };
@@ -25,6 +30,13 @@ export function makePhotoStore(db: Db) {
     put: (record: PhotoRecord, stored: boolean, now: string): void => {
       put.run(record.sha256, JSON.stringify(record), stored ? 1 : 0, now);
     },
+    /** Adds what was found out of its pixels. */
+    judge: (sha256: string, quality: PictureQuality, likeness: string): void => {
+      const known = get(sha256);
+      if (known) update.run(JSON.stringify({ ...known.record, quality, likeness }), sha256);
+    },
+    /** Stored ones nobody has judged yet. */
+    unjudged: (): string[] => unjudged.all().map(({ sha256 }) => sha256),
     /** Known ones among the given, in the order given. */
     known: (hashes: Iterable<string>): StoredPhoto[] =>
       [...new Set(hashes)].flatMap((sha256) => get(sha256) ?? []),

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import type { Response } from 'express';
 import { z } from 'zod';
 import { receivedSchema } from '#core/api';
@@ -5,6 +6,7 @@ import { photoRecordSchema } from '#core/exchange';
 import type { Overlay } from '#core/picture';
 import { sha256Schema } from '#core/walk';
 import { type DerivativeWidth, derivativeWidths } from '../../photos/photoFiles';
+import { wholePicture } from '../../photos/wholePicture';
 import type { Context } from '../context';
 import { notFound } from '../problems';
 import { type AnyRoute, route } from '../route';
@@ -44,7 +46,7 @@ export async function sendPhoto(
 }
 
 export function photoRoutes(context: Context): AnyRoute[] {
-  const { stores, takeIn, files, now } = context;
+  const { stores, takeIn, files, judge, now } = context;
   return [
     route({
       method: 'put',
@@ -64,6 +66,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
         }
         const record = await takeIn(request, params.sha256, query.from);
         stores.photos.put(record, true, now().toISOString());
+        judge.add(params.sha256);
         return record;
       },
     }),
@@ -79,6 +82,25 @@ export function photoRoutes(context: Context): AnyRoute[] {
         if (known?.stored && (await files.has(params.sha256)))
           return { bytes: known.record.bytes, stored: true };
         return { bytes: await files.received(params.sha256), stored: false };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/photos/:sha256/whole',
+      summary: 'A photo in all its pixels, upright, without metadata: to measure on. No link opens it',
+      params: hashParams,
+      gives: 'image/jpeg',
+      handle: async ({ params: { sha256 } }, _request, response) => {
+        if (!stores.photos.get(sha256)?.stored)
+          throw notFound('photo', 'It may not have been sent from the phone yet.');
+        const isHere = await files.has(sha256);
+        // A photo that came with a ZIP is a copy: as large as copies are.
+        const picture = isHere
+          ? await wholePicture(files.original(sha256))
+          : await readFile(files.derivative(sha256, 1600));
+        response
+          .set({ 'Cache-Control': 'private, max-age=3600', 'Content-Type': 'image/jpeg' })
+          .send(picture);
       },
     }),
     route({

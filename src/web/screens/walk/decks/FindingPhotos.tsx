@@ -30,7 +30,7 @@ export function FindingPhotos({
         ]}
         onChange={setChosen}
       />
-      <PhotoInputs shows={role} part={finding.part} finding={finding.id} say={say} />
+      <PhotoInputs walk={walk} shows={role} part={finding.part} finding={finding.id} say={say} />
       {photos.length > 0 && (
         <div className="flex gap-2 overflow-x-auto">
           {photos.map((photo) => (

@@ -1,62 +1,71 @@
-import { Camera, ImagePlus } from 'lucide-react';
-import { type ChangeEvent, useId, useState } from 'react';
-import type { PartId } from '#core/car';
-import type { Fact, PhotoRole } from '#core/walk';
-import { buttonLook } from '../../../components/Button';
-import { hashPhoto } from '../../../sync/hashPhoto';
-import { useSessions } from '../../../sync/SyncContext';
+import { Camera, ImagePlus, Images } from 'lucide-react';
+import { type ChangeEvent, lazy, Suspense, useId, useRef, useState } from 'react';
+import type { Fact } from '#core/walk';
+import { Button, buttonLook } from '../../../components/Button';
+import { twinAmong, usePictureFacts } from '../../../pictures/judgements';
+import { RetakeNotice } from '../../../pictures/RetakeNotice';
+import { type Purpose, useTakePhoto } from '../../../pictures/useTakePhoto';
+import type { OpenWalk } from '../../../sync/useWalk';
 
-const LIMIT = 40 * 1024 * 1024;
+// The viewfinder is asked for by those who shoot many: the walk opens without it.
+const Viewfinder = lazy(() =>
+  import('../../../pictures/Viewfinder').then((file) => ({ default: file.Viewfinder })),
+);
 
-interface PhotoInputsProps {
-  shows: PhotoRole;
-  part?: PartId;
-  finding?: string;
-  say: (fact: Fact) => void;
+interface PhotoInputsProps extends Purpose {
+  walk: OpenWalk;
+  say: (...facts: Fact[]) => void;
 }
 
-/** Photos from the camera or from files. The file is kept on the device before anything is said about it. */
-export function PhotoInputs({ shows, part, finding, say }: PhotoInputsProps) {
-  const { outbox } = useSessions();
+/** Photos from the camera, one by one or in a burst, or from files; each judged at once. */
+export function PhotoInputs({ walk, say, ...purpose }: PhotoInputsProps) {
   const id = useId();
+  const camera = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string>();
-  const take = async (event: ChangeEvent<HTMLInputElement>) => {
+  const [last, setLast] = useState<string>();
+  const [isShooting, setShooting] = useState(false);
+  const take = useTakePhoto(say);
+  const factsOf = usePictureFacts(walk.page);
+  const choose = async (event: ChangeEvent<HTMLInputElement>) => {
     const files = [...(event.target.files ?? [])];
     event.target.value = '';
     setProblem(undefined);
     for (const file of files) {
-      const wrong = problemOf(file);
-      if (wrong) {
-        setProblem(wrong);
-        continue;
-      }
-      const photo = await hashPhoto(file);
-      await outbox.addPhoto(photo, file);
-      say({
-        kind: 'photo-attached',
-        body: { photo, role: shows, ...(part && { part }), ...(finding && { finding }) },
-      });
+      const taken = await take(file, file.name, purpose);
+      if (taken.ok) setLast(taken.sha256);
+      else setProblem(taken.problem);
     }
   };
+  const attached = walk.state.photos.findLast(({ sha256 }) => sha256 === last);
+  const earlier = walk.state.photos.filter((photo) => photo !== attached).map(({ sha256 }) => sha256);
   return (
-    <div>
-      <div className="grid grid-cols-2 gap-2">
+    <div className="space-y-2">
+      <div className="grid grid-cols-[1fr_1fr_3.5rem] gap-2">
         <label
           htmlFor={`${id}-camera`}
           className={`${buttonLook('tape')} cursor-pointer focus-within:outline-3`}
         >
           <Camera aria-hidden size={20} /> Take
           <input
+            ref={camera}
             id={`${id}-camera`}
             className="sr-only"
             type="file"
             accept="image/*"
             capture="environment"
-            onChange={take}
+            onChange={choose}
           />
         </label>
-        <label htmlFor={`${id}-file`} className={`${buttonLook()} cursor-pointer focus-within:outline-3`}>
-          <ImagePlus aria-hidden size={20} /> Choose
+        <Button onClick={() => setShooting(true)}>
+          <Images aria-hidden size={20} /> Many
+        </Button>
+        <label
+          htmlFor={`${id}-file`}
+          title="Choose files"
+          className={`${buttonLook()} cursor-pointer px-0! focus-within:outline-3`}
+        >
+          <ImagePlus aria-hidden size={20} />
+          <span className="sr-only">Choose files</span>
           <input
             id={`${id}-file`}
             data-testid="photo-file"
@@ -64,23 +73,32 @@ export function PhotoInputs({ shows, part, finding, say }: PhotoInputsProps) {
             type="file"
             accept="image/jpeg,image/png,image/webp,image/heic"
             multiple
-            onChange={take}
+            onChange={choose}
           />
         </label>
       </div>
       {problem && (
-        <p role="alert" className="mt-1 font-bold text-warn">
+        <p role="alert" className="font-bold text-warn">
           {problem}
         </p>
       )}
+      {attached && (
+        <RetakeNotice
+          faults={factsOf(attached.sha256).faults}
+          isCopy={twinAmong(attached.sha256, earlier, factsOf) !== undefined}
+          onKeep={() => setLast(undefined)}
+          onAgain={() => {
+            say({ kind: 'undone', body: { entry: attached.entry } });
+            setLast(undefined);
+            if (factsOf(attached.sha256).faults.length > 0) camera.current?.click();
+          }}
+        />
+      )}
+      {isShooting && (
+        <Suspense fallback={null}>
+          <Viewfinder walk={walk} purpose={purpose} say={say} onClose={() => setShooting(false)} />
+        </Suspense>
+      )}
     </div>
   );
-}
-
-function problemOf(file: File): string | undefined {
-  if (file.size === 0) return `${file.name} is empty. Choose the file again.`;
-  if (file.size > LIMIT) return `${file.name} has more than 40 MB. Set the camera to a smaller size.`;
-  if (/heic|heif/i.test(file.type))
-    return 'HEIC photos cannot be read. Set the camera to “most compatible” (JPEG).';
-  return undefined;
 }

@@ -28,9 +28,9 @@ export function PhotosDeck({ walk, here, setDeck, say }: DeckProps) {
           onChange={(value) => value && setOf(value)}
         />
         {of === 'car' ? (
-          <PhotoInputs shows="whole-car" say={say} />
+          <PhotoInputs walk={walk} shows="whole-car" say={say} />
         ) : (
-          <PhotoInputs shows="where" part={here} say={say} />
+          <PhotoInputs walk={walk} shows="where" part={here} say={say} />
         )}
         <div className="flex flex-wrap gap-2">
           {photos.map((photo) => (

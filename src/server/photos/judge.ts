@@ -1,0 +1,67 @@
+import { setImmediate as breathe } from 'node:timers/promises';
+import type { Logger } from 'pino';
+import sharp from 'sharp';
+import { differenceHash, JUDGED_SIDE, measureQuality } from '#core/photos';
+import type { PhotoStore } from '../store/photoStore';
+import type { PhotoFiles } from './photoFiles';
+
+/**
+ * Judges photos once nobody is waiting for anything to be taken in: the phone has judged them for the person standing there, this is
+ * for the desk and the report. One at a time.
+ */
+export class Judge {
+  readonly #waiting = new Set<string>();
+  #running: Promise<void> | undefined;
+
+  constructor(
+    private readonly files: PhotoFiles,
+    private readonly photos: PhotoStore,
+    private readonly log: Logger,
+    /** Whether photos are being taken in. */
+    private readonly isBusy: () => boolean,
+  ) {}
+
+  /** What a server that ended did not come to judge. */
+  addUnjudged(): void {
+    for (const sha256 of this.photos.unjudged()) this.add(sha256);
+  }
+
+  add(sha256: string): void {
+    this.#waiting.add(sha256);
+    this.#running ??= this.#run().finally(() => {
+      this.#running = undefined;
+    });
+  }
+
+  /** Resolves when nothing waits to be judged. */
+  async idle(): Promise<void> {
+    while (this.#running) await this.#running;
+  }
+
+  /** Forgets what waits; a later start finds it again. */
+  stop(): void {
+    this.#waiting.clear();
+  }
+
+  async #run(): Promise<void> {
+    for (let [sha256] = this.#waiting; sha256 !== undefined; [sha256] = this.#waiting) {
+      while (this.isBusy()) await new Promise((later) => setTimeout(later, 50));
+      // A stop may have come meanwhile.
+      if (!this.#waiting.delete(sha256)) continue;
+      await this.#judge(sha256).catch((error) =>
+        this.log.warn({ err: error, sha256 }, 'a photo could not be judged'),
+      );
+      await breathe();
+    }
+  }
+
+  async #judge(sha256: string): Promise<void> {
+    const { data, info } = await sharp(this.files.derivative(sha256, 1600))
+      .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside', withoutEnlargement: true })
+      .toColourspace('b-w')
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const grey = { width: info.width, height: info.height, data };
+    this.photos.judge(sha256, measureQuality(grey), differenceHash(grey));
+  }
+}

@@ -1,0 +1,48 @@
+import { useCallback } from 'react';
+import type { PartId } from '#core/car';
+import type { Fact, PhotoRole } from '#core/walk';
+import { hashPhoto } from '../sync/hashPhoto';
+import { useSessions } from '../sync/SyncContext';
+import { keepJudgement } from './judgements';
+import { judgePhoto } from './pictureWorker';
+
+const LIMIT = 40 * 1024 * 1024;
+
+/** What a photo is taken for. */
+export interface Purpose {
+  shows: PhotoRole;
+  part?: PartId;
+  finding?: string;
+}
+
+export type Taken = { ok: true; sha256: string } | { ok: false; problem: string };
+
+/** Keeps a photo on the device, says what it shows, and has it judged while the person goes on. */
+export function useTakePhoto(say: (fact: Fact) => void) {
+  const { outbox } = useSessions();
+  return useCallback(
+    async (file: Blob, name: string, { shows, part, finding }: Purpose): Promise<Taken> => {
+      const problem = photoProblem(file, name);
+      if (problem) return { ok: false, problem };
+      const sha256 = await hashPhoto(file);
+      // Kept before anything is said about it: an entry must not name a photo that a crash can take away.
+      await outbox.addPhoto(sha256, file);
+      say({
+        kind: 'photo-attached',
+        body: { photo: sha256, role: shows, ...(part && { part }), ...(finding && { finding }) },
+      });
+      void judgePhoto(file).then((judged) => judged && keepJudgement(sha256, judged));
+      return { ok: true, sha256 };
+    },
+    [outbox, say],
+  );
+}
+
+/** Why a file cannot be taken, in words that say what to do; undefined when it can. */
+export function photoProblem(file: Blob, name: string): string | undefined {
+  if (file.size === 0) return `${name} is empty. Choose the file again.`;
+  if (file.size > LIMIT) return `${name} has more than 40 MB. Set the camera to a smaller size.`;
+  if (/heic|heif/i.test(file.type))
+    return 'HEIC photos cannot be read. Set the camera to “most compatible” (JPEG).';
+  return undefined;
+}

@@ -1,0 +1,24 @@
+import { useParams } from 'react-router';
+import { Notice } from '../../components/Notice';
+import { Bar } from '../../shell/Bar';
+import { OutboxBadge } from '../../shell/OutboxBadge';
+import { useWalker } from '../../shell/person';
+import { WalkerPicker } from '../../shell/WalkerPicker';
+import { useWalk } from '../../sync/useWalk';
+import { PictureDesk } from './PictureDesk';
+
+/** One picture to look at closely: mark it, hide what nobody should see, measure on it. */
+export function PictureScreen() {
+  const { id = '', photo = '' } = useParams();
+  const load = useWalk(id, useWalker());
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden">
+      <Bar title="Picture" back={{ to: `/walks/${id}/pictures`, label: 'Back to the pictures' }}>
+        <OutboxBadge />
+        <WalkerPicker />
+      </Bar>
+      {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
+      {load.status === 'open' && <PictureDesk key={photo} walk={load.walk} sha256={photo} />}
+    </div>
+  );
+}

@@ -1,0 +1,53 @@
+import { useState } from 'react';
+import { partNameForAnyone, sentence } from '#core/car';
+import { visitsOf } from '#core/photos';
+import type { BroughtPhoto } from '#core/walk';
+import { Button } from '../../components/Button';
+import { inputLook } from '../../components/Field';
+import type { OpenWalk } from '../../sync/useWalk';
+
+/** Sets the camera’s clock by one picture known to be of one stop; every other picture of it follows. */
+export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: BroughtPhoto }) {
+  const visits = visitsOf(walk.entries);
+  const [chosen, setChosen] = useState('');
+  const { takenAt, sha256 } = brought;
+  if (!takenAt || visits.length === 0) return null;
+  const set = () => {
+    const visit = visits[Number(chosen)];
+    if (!visit) return;
+    const trulyAt = new Date((visit.fromMs + visit.untilMs) / 2).toISOString();
+    walk.record({ kind: 'camera-clock-set', body: { photo: sha256, takenAt, trulyAt } });
+  };
+  return (
+    <details className="border-t border-line pt-2">
+      <summary className="min-h-12 cursor-pointer py-3 font-bold text-accent">
+        The camera’s clock is off
+      </summary>
+      <p className="mb-2">
+        The camera says {takenAt.slice(11, 16)}. If you know at which stop this one was taken, say so: all the
+        others move with it.
+      </p>
+      <label className="block">
+        <span className="mb-1 block text-sm font-bold text-soft">It was taken at</span>
+        <select className={inputLook} value={chosen} onChange={(event) => setChosen(event.target.value)}>
+          <option value="">Choose the stop</option>
+          {visits.map((visit, i) => {
+            const part = walk.style.parts.get(visit.part);
+            const name = part ? sentence(partNameForAnyone(part, walk.page.car)) : visit.part;
+            return (
+              <option key={visit.fromMs} value={i}>
+                {clock(visit.fromMs)} {name}
+              </option>
+            );
+          })}
+        </select>
+      </label>
+      <Button className="mt-2 w-full" disabled={chosen === ''} onClick={set}>
+        Set the camera’s clock
+      </Button>
+    </details>
+  );
+}
+
+const clock = (ms: number) =>
+  new Date(ms).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' });

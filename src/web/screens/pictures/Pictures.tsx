@@ -1,0 +1,231 @@
+import { DndContext, DragOverlay, PointerSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { CheckCheck, Download, FolderInput } from 'lucide-react';
+import { type DragEvent, useCallback, useMemo, useRef, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { type FaceId, partNameForAnyone, sentence } from '#core/car';
+import { partStatus, pictureOf, routeOf } from '#core/walk';
+import { Button, buttonLook } from '../../components/Button';
+import { FaceMap } from '../../map/FaceMap';
+import { faceAround, TurningPlan } from '../../map/TurningPlan';
+import { twinAmong, usePictureFacts } from '../../pictures/judgements';
+import type { OpenWalk } from '../../sync/useWalk';
+import { progressOf, toMapFinding } from '../walk/walkModel';
+import { BringingStrip } from './BringingStrip';
+import { DragGhost } from './DragGhost';
+import { Frame } from './Frame';
+import { PlaceEditor } from './PlaceEditor';
+import { filmOf } from './pictureList';
+import { acceptFacts, placeFacts } from './placing';
+import { useBringing } from './useBringing';
+
+/** The car above, the filmstrip beneath: drag a picture onto its part, or choose it and say. */
+export function Pictures({ walk }: { walk: OpenWalk }) {
+  const { state, style, page, record } = walk;
+  const navigate = useNavigate();
+  const bringing = useBringing(walk);
+  const factsOf = usePictureFacts(page);
+  const film = useMemo(() => filmOf(walk), [walk]);
+  const [chosen, setChosen] = useState<string>();
+  const [dragged, setDragged] = useState<string>();
+  const [isOver, setOver] = useState(false);
+  const pointer = useRef({ x: 0, y: 0 });
+  const frame = film.find(({ sha256 }) => sha256 === chosen) ?? film[0];
+  const part = style.parts.get((frame?.placed ? frame.placed.part : frame?.proposal?.part) ?? '');
+  const [turnedTo, setTurnedTo] = useState<FaceId>();
+  const face = turnedTo ?? part?.face ?? 'left';
+  const route = useMemo(() => routeOf(state, style), [state, style]);
+  const findings = useMemo(() => state.findings.map(toMapFinding), [state]);
+  const progress = useMemo(() => progressOf(state, style), [state, style]);
+  const statusOf = useCallback((id: string) => partStatus(state, id), [state]);
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 8 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
+  );
+  const nameOf = (id: string | undefined) => {
+    const found = id === undefined ? undefined : style.parts.get(id);
+    return found ? sentence(partNameForAnyone(found, page.car)) : '';
+  };
+  const choose = (sha256: string) => {
+    setTurnedTo(undefined);
+    setChosen(sha256);
+  };
+  const move = (sha256: string, by: number) => {
+    const next = film[film.findIndex((each) => each.sha256 === sha256) + by];
+    if (!next) return;
+    choose(next.sha256);
+    document.querySelector<HTMLElement>(`[data-frame="${next.sha256}"]`)?.focus();
+  };
+  const dropOn = (sha256: string) => {
+    const at = document
+      .elementsFromPoint(pointer.current.x, pointer.current.y)
+      .map((element) => element.getAttribute('data-part'))
+      .find((id) => id !== null);
+    const target = film.find((each) => each.sha256 === sha256);
+    if (!at || !target) return;
+    const role = target.placed?.role ?? target.proposal?.role ?? 'where';
+    record(
+      ...placeFacts(state, target, {
+        part: at,
+        finding: undefined,
+        role: role === 'whole-car' ? 'where' : role,
+      }),
+    );
+    setChosen(sha256);
+  };
+  const proposals = film.filter(({ proposal }) => proposal);
+  const earlier: string[] = [];
+  return (
+    <main
+      className="relative flex min-h-0 flex-1 flex-col"
+      onPointerMove={(event) => {
+        pointer.current = { x: event.clientX, y: event.clientY };
+      }}
+      onDragOver={(event) => {
+        event.preventDefault();
+        setOver(true);
+      }}
+      onDragLeave={() => setOver(false)}
+      onDrop={async (event) => {
+        event.preventDefault();
+        setOver(false);
+        bringing.bring(await filesOf(event));
+      }}
+    >
+      <div className="flex flex-wrap items-center gap-2 border-b border-line p-2">
+        <label className={`${buttonLook('tape')} cursor-pointer focus-within:outline-3`}>
+          <FolderInput aria-hidden size={20} /> Bring pictures
+          <input
+            className="sr-only"
+            type="file"
+            data-testid="bring"
+            accept="image/jpeg,image/png,image/webp"
+            multiple
+            onChange={(event) => {
+              bringing.bring([...(event.target.files ?? [])]);
+              event.target.value = '';
+            }}
+          />
+        </label>
+        {proposals.length > 0 && (
+          <Button look="main" onClick={() => record(...acceptFacts(state, film))}>
+            <CheckCheck aria-hidden size={20} /> Accept all {proposals.length}
+          </Button>
+        )}
+        <a href={`/api/walks/${page.walk}/pictures.zip`} download className={buttonLook()}>
+          <Download aria-hidden size={18} /> Pictures as ZIP
+        </a>
+        <p className="ml-auto text-soft tabular-nums max-sm:hidden">
+          {state.photos.length} placed · {state.brought.length} waiting
+        </p>
+      </div>
+      <BringingStrip {...bringing} />
+      <DndContext
+        sensors={sensors}
+        onDragStart={({ active }) => setDragged(String(active.id))}
+        onDragEnd={({ active }) => {
+          setDragged(undefined);
+          dropOn(String(active.id));
+        }}
+        onDragCancel={() => setDragged(undefined)}
+      >
+        <div className="flex min-h-0 flex-1 max-lg:flex-col">
+          <section aria-label="The car" className="flex min-h-44 min-w-0 flex-1 flex-col p-2">
+            <TurningPlan
+              style={style}
+              face={face}
+              speech={page.car}
+              progress={progress}
+              route={route}
+              here={part?.id ?? ''}
+              onFace={setTurnedTo}
+            />
+            <div className="relative min-h-0 flex-1">
+              <FaceMap
+                style={style}
+                face={face}
+                speech={page.car}
+                statusOf={statusOf}
+                findings={findings}
+                {...(part && { current: part.id })}
+                onSwipe={(way) => setTurnedTo(faceAround(face, way === 'left' ? 1 : -1))}
+                className="absolute inset-0 size-full touch-none"
+              />
+            </div>
+          </section>
+          {frame && (
+            <section
+              aria-label="The chosen picture"
+              className="min-h-0 overflow-y-auto border-ink bg-sheet max-lg:order-last max-lg:max-h-[34dvh] max-lg:border-t lg:w-96 lg:border-l"
+            >
+              <PlaceEditor key={frame.sha256} walk={walk} frame={frame} facts={factsOf(frame.sha256)} />
+            </section>
+          )}
+        </div>
+        <section aria-label="Filmstrip" className="border-t border-ink bg-fill">
+          {film.length === 0 ? (
+            <p className="p-4 text-lg">
+              No pictures yet. Drop a folder or the files of a memory card here; Zelk puts them where they
+              belong by the time they were taken.
+            </p>
+          ) : (
+            <div className="flex gap-1 overflow-x-auto p-2">
+              {film.map((each) => {
+                const facts = factsOf(each.sha256);
+                const isCopy = twinAmong(each.sha256, earlier, factsOf) !== undefined;
+                earlier.push(each.sha256);
+                const role = each.placed?.role ?? each.proposal?.role;
+                const finding = each.placed ? each.placed.finding : each.proposal?.finding;
+                const number = state.findings.find(({ id }) => id === finding)?.number;
+                const place =
+                  role === 'whole-car'
+                    ? 'Whole car'
+                    : nameOf(each.placed ? each.placed.part : each.proposal?.part);
+                return (
+                  <Frame
+                    key={each.sha256}
+                    frame={each}
+                    place={number === undefined ? place : `${number} · ${place}`}
+                    isChosen={each === frame}
+                    {...(facts.faults[0] && { fault: facts.faults[0] })}
+                    isCopy={isCopy}
+                    isHidden={(pictureOf(state, each.sha256).boxes?.length ?? 0) > 0}
+                    isCover={state.cover === each.sha256}
+                    onChoose={() => choose(each.sha256)}
+                    onMove={(by) => move(each.sha256, by)}
+                    onOpen={() => navigate(`/walks/${page.walk}/pictures/${each.sha256}`)}
+                  />
+                );
+              })}
+            </div>
+          )}
+        </section>
+        <DragOverlay dropAnimation={null}>{dragged && <DragGhost sha256={dragged} />}</DragOverlay>
+      </DndContext>
+      {isOver && (
+        <div className="pointer-events-none absolute inset-2 z-30 grid place-items-center rounded-md border-4 border-dashed border-accent bg-accent-fill/90 text-2xl font-bold">
+          Drop the pictures here
+        </div>
+      )}
+    </main>
+  );
+}
+
+/** Files dropped, also those inside folders. */
+async function filesOf(event: DragEvent): Promise<File[]> {
+  const entries = [...event.dataTransfer.items].flatMap((item) => item.webkitGetAsEntry?.() ?? []);
+  if (entries.length === 0) return [...event.dataTransfer.files];
+  return (await Promise.all(entries.map(filesIn))).flat();
+}
+
+async function filesIn(entry: FileSystemEntry): Promise<File[]> {
+  if (entry.isFile)
+    return [await new Promise<File>((give, fail) => (entry as FileSystemFileEntry).file(give, fail))];
+  const reader = (entry as FileSystemDirectoryEntry).createReader();
+  const files: File[] = [];
+  // A folder is read in pieces until none is left.
+  for (;;) {
+    const batch = await new Promise<FileSystemEntry[]>((give, fail) => reader.readEntries(give, fail));
+    if (batch.length === 0) return files;
+    for (const each of batch) files.push(...(await filesIn(each)));
+  }
+}

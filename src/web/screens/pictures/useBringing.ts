@@ -1,0 +1,91 @@
+import { useCallback, useRef, useState } from 'react';
+import { keepJudgement } from '../../pictures/judgements';
+import { judgePhoto } from '../../pictures/pictureWorker';
+import { photoProblem } from '../../pictures/useTakePhoto';
+import { hashPhoto } from '../../sync/hashPhoto';
+import { useSessions } from '../../sync/SyncContext';
+import type { OpenWalk } from '../../sync/useWalk';
+
+export interface Bringing {
+  /** Files read, of how many; undefined while none are being read. */
+  progress?: { done: number; of: number };
+  /** What was not taken, and why. */
+  refused: readonly string[];
+  /** Files that were here already. */
+  known: number;
+  bring: (files: readonly File[]) => void;
+  cancel: () => void;
+}
+
+/**
+ * Takes a folder of pictures in, one after another: kept on the device first, sent in the background. Cancelled or cut off, it goes on
+ * where it stopped when the same files are dropped again.
+ */
+export function useBringing(walk: OpenWalk): Bringing {
+  const { outbox } = useSessions();
+  const [progress, setProgress] = useState<Bringing['progress']>();
+  const [refused, setRefused] = useState<readonly string[]>([]);
+  const [known, setKnown] = useState(0);
+  const isCancelled = useRef(false);
+  const here = useRef(walk);
+  here.current = walk;
+  const bring = useCallback(
+    async (files: readonly File[]) => {
+      isCancelled.current = false;
+      setRefused([]);
+      setKnown(0);
+      const seen = new Set<string>();
+      for (const [i, file] of files.entries()) {
+        if (isCancelled.current) break;
+        setProgress({ done: i, of: files.length });
+        const problem = photoProblem(file, file.name) ?? (await readable(file));
+        if (problem) {
+          setRefused((before) => [...before, problem]);
+          continue;
+        }
+        const sha256 = await hashPhoto(file);
+        if (seen.has(sha256) || isKnown(here.current, sha256)) {
+          setKnown((before) => before + 1);
+          continue;
+        }
+        seen.add(sha256);
+        await outbox.addPhoto(sha256, file);
+        const judged = await judgePhoto(file);
+        if (judged) keepJudgement(sha256, judged);
+        here.current.record({
+          kind: 'photo-brought',
+          body: {
+            photo: sha256,
+            name: file.name.slice(-120),
+            ...(judged?.takenAt && { takenAt: judged.takenAt }),
+          },
+        });
+      }
+      setProgress(undefined);
+    },
+    [outbox],
+  );
+  return {
+    ...(progress && { progress }),
+    refused,
+    known,
+    bring: (files) => void bring(files),
+    cancel: () => {
+      isCancelled.current = true;
+    },
+  };
+}
+
+const isKnown = ({ state }: OpenWalk, sha256: string): boolean =>
+  state.photos.some((photo) => photo.sha256 === sha256) ||
+  state.brought.some((photo) => photo.sha256 === sha256) ||
+  state.setAside.has(sha256);
+
+/** A folder holds all sorts: what is no picture by its first bytes is left out here, not sent and refused. */
+async function readable(file: File): Promise<string | undefined> {
+  const head = new Uint8Array(await file.slice(0, 12).arrayBuffer());
+  const isJpeg = head[0] === 0xff && head[1] === 0xd8;
+  const isPng = head[0] === 0x89 && head[1] === 0x50;
+  const isWebp = head[8] === 0x57 && head[9] === 0x45 && head[10] === 0x42;
+  return isJpeg || isPng || isWebp ? undefined : `${file.name} is no JPEG, PNG or WebP; it was left out.`;
+}
