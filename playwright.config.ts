@@ -10,6 +10,8 @@ const launchOptions = {
     '--disable-background-networking',
     '--disable-component-update',
     '--disable-sync',
+    // A camera of its own making for the viewfinder.
+    '--use-fake-device-for-media-stream',
   ],
 };
 

@@ -20,6 +20,9 @@ export async function benchYard(dir: string): Promise<Row[]> {
   const zelk = await timed(() => loadYard(`http://127.0.0.1:${port}`, 'demo/pictures', new Date()));
   server.closeAllConnections();
   await new Promise((done) => server.close(done));
+  // The server judges the pictures when it first starts.
+  context.judge.stop();
+  await context.judge.idle();
   context.stores.db.close();
   const out = join(dir, 'bare');
   mkdirSync(out);

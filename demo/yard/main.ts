@@ -32,6 +32,9 @@ const { port } = server.address() as AddressInfo;
 await loadYard(`http://127.0.0.1:${port}`, resolve('demo/pictures'), new Date());
 server.closeAllConnections();
 await new Promise((done) => server.close(done));
+// The server judges the pictures when it first starts.
+context.judge.stop();
+await context.judge.idle();
 context.stores.db.close();
 
 for (const name of stored) rmSync(join(dataDir, name), { recursive: true, force: true });

@@ -65,10 +65,7 @@ export function alignPhotos(
     .sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1));
   if (order.length === 0 || visits.length === 0) return [];
   const cost = order.map(({ atMs }) => visits.map((visit) => outside(visit, atMs) / SECONDS_A_POINT));
-  const parting = order.map(({ atMs }, i) => {
-    const before = order[i - 1];
-    return before ? PARTING_POINTS * Math.exp(-(atMs - before.atMs) / 1000 / BURST_S) : 0;
-  });
+  const parting = partingOf(order.map(({ atMs }) => atMs));
   const onward = sweep(cost, parting);
   const back = sweep(
     cost.toReversed().map((row) => row.toReversed()),
@@ -101,6 +98,43 @@ export function alignPhotos(
     };
   });
 }
+
+/** Offsets tried between the ends of a visit. */
+const TRIES = 61;
+
+/**
+ * The camera's offset when one photo is known to be of one visit: of all offsets that put it inside the visit, the one under which all
+ * the photos together lie best along the walk; of several equally good ones the middle. Milliseconds to add to the camera's times.
+ */
+export function fitClock(
+  photos: readonly TimedPhoto[],
+  visits: readonly Visit[],
+  known: Pick<TimedPhoto, 'takenMs'>,
+  visit: Visit,
+): number {
+  const order = photos.toSorted((a, b) => a.takenMs - b.takenMs);
+  const tried = Array.from({ length: TRIES }, (_, i) => {
+    const offsetMs = visit.fromMs + ((visit.untilMs - visit.fromMs) * i) / (TRIES - 1) - known.takenMs;
+    return { offsetMs, points: leastPoints(order, visits, offsetMs) };
+  });
+  const least = Math.min(...tried.map(({ points }) => points));
+  const best = tried.filter(({ points }) => points <= least + 1e-6);
+  return Math.round((best[Math.floor((best.length - 1) / 2)] as { offsetMs: number }).offsetMs);
+}
+
+function leastPoints(order: readonly TimedPhoto[], visits: readonly Visit[], offsetMs: number): number {
+  if (order.length === 0 || visits.length === 0) return 0;
+  const cost = order.map(({ takenMs }) =>
+    visits.map((visit) => outside(visit, takenMs + offsetMs) / SECONDS_A_POINT),
+  );
+  return Math.min(...(sweep(cost, partingOf(order.map(({ takenMs }) => takenMs))).at(-1) as number[]));
+}
+
+/** What parting each photo from the one before it costs. */
+const partingOf = (times: readonly number[]): number[] =>
+  times.map((atMs, i) =>
+    i === 0 ? 0 : PARTING_POINTS * Math.exp(-(atMs - (times[i - 1] as number)) / 1000 / BURST_S),
+  );
 
 /** Seconds between a moment and a visit; 0 during it. */
 function outside({ fromMs, untilMs }: Visit, atMs: number): number {

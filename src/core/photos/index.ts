@@ -1,6 +1,7 @@
 export {
   alignPhotos,
   clockOffset,
+  fitClock,
   type PlacedPhoto,
   type PlacingReason,
   type TimedPhoto,

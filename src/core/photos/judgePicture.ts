@@ -29,7 +29,7 @@ export const QUALITY_LIMITS = {
   shaken: { px: 1.3, times: 1.7 },
   dark: 50,
   washedOut: 110,
-  glare: 0.04,
+  glare: 0.1,
 } as const;
 
 const BLOWN = 250;

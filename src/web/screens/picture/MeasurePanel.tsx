@@ -6,7 +6,7 @@ import { COINS_MM, type Measured } from '#core/picture';
 import { type AttachedPhoto, type Fact, findingLine, isDismissed, pictureOf } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Choice } from '../../components/Choice';
-import { inputLook } from '../../components/Field';
+import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import type { OpenWalk } from '../../sync/useWalk';
 import { SizeEntry } from '../walk/decks/SizeEntry';
@@ -98,9 +98,9 @@ export function MeasurePanel(props: MeasurePanelProps) {
       />
       {measuring.by === 'line' && (
         <div className="grid grid-cols-2 gap-2">
-          <label className="block">
-            <span className="mb-1 block text-sm font-bold text-soft">A coin</span>
+          <Field id="a-coin" label="A coin">
             <select
+              id="a-coin"
               className={inputLook}
               value={measuring.lengthMm ?? ''}
               onChange={(event) =>
@@ -114,7 +114,7 @@ export function MeasurePanel(props: MeasurePanelProps) {
                 </option>
               ))}
             </select>
-          </label>
+          </Field>
           <SizeEntry
             key={measuring.lengthMm}
             id="known-length"
@@ -165,9 +165,9 @@ export function MeasurePanel(props: MeasurePanelProps) {
               {warningWords[warning]}
             </Notice>
           ))}
-          <label className="block">
-            <span className="mb-1 block text-sm font-bold text-soft">It is the size of</span>
+          <Field id="it-is-the-size-of" label="It is the size of">
             <select
+              id="it-is-the-size-of"
               className={inputLook}
               value={chosen ?? ''}
               onChange={(event) => {
@@ -186,7 +186,7 @@ export function MeasurePanel(props: MeasurePanelProps) {
                 );
               })}
             </select>
-          </label>
+          </Field>
           <Button look="main" className="w-full" disabled={!chosen || taken} onClick={take}>
             {taken ? 'Taken as its size' : 'Take as its size'}
           </Button>

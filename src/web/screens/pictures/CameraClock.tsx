@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { partNameForAnyone, sentence } from '#core/car';
-import { visitsOf } from '#core/photos';
+import { cameraMs, fitClock, visitsOf } from '#core/photos';
 import type { BroughtPhoto } from '#core/walk';
 import { Button } from '../../components/Button';
-import { inputLook } from '../../components/Field';
+import { Field, inputLook } from '../../components/Field';
 import type { OpenWalk } from '../../sync/useWalk';
 
 /** Sets the camera’s clock by one picture known to be of one stop; every other picture of it follows. */
@@ -15,7 +15,11 @@ export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: Brough
   const set = () => {
     const visit = visits[Number(chosen)];
     if (!visit) return;
-    const trulyAt = new Date((visit.fromMs + visit.untilMs) / 2).toISOString();
+    const all = walk.state.brought.flatMap((photo) =>
+      photo.takenAt ? [{ id: photo.sha256, takenMs: cameraMs(photo.takenAt) }] : [],
+    );
+    const takenMs = cameraMs(takenAt);
+    const trulyAt = new Date(takenMs + fitClock(all, visits, { takenMs }, visit)).toISOString();
     walk.record({ kind: 'camera-clock-set', body: { photo: sha256, takenAt, trulyAt } });
   };
   return (
@@ -27,9 +31,13 @@ export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: Brough
         The camera says {takenAt.slice(11, 16)}. If you know at which stop this one was taken, say so: all the
         others move with it.
       </p>
-      <label className="block">
-        <span className="mb-1 block text-sm font-bold text-soft">It was taken at</span>
-        <select className={inputLook} value={chosen} onChange={(event) => setChosen(event.target.value)}>
+      <Field id="it-was-taken-at" label="It was taken at">
+        <select
+          id="it-was-taken-at"
+          className={inputLook}
+          value={chosen}
+          onChange={(event) => setChosen(event.target.value)}
+        >
           <option value="">Choose the stop</option>
           {visits.map((visit, i) => {
             const part = walk.style.parts.get(visit.part);
@@ -41,7 +49,7 @@ export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: Brough
             );
           })}
         </select>
-      </label>
+      </Field>
       <Button className="mt-2 w-full" disabled={chosen === ''} onClick={set}>
         Set the camera’s clock
       </Button>

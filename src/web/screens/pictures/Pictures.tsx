@@ -9,9 +9,11 @@ import { FaceMap } from '../../map/FaceMap';
 import { faceAround, TurningPlan } from '../../map/TurningPlan';
 import { twinAmong, usePictureFacts } from '../../pictures/judgements';
 import type { OpenWalk } from '../../sync/useWalk';
+import { useIsDesk } from '../walk/useIsDesk';
 import { progressOf, toMapFinding } from '../walk/walkModel';
 import { BringingStrip } from './BringingStrip';
 import { DragGhost } from './DragGhost';
+import { FaceTurner } from './FaceTurner';
 import { Frame } from './Frame';
 import { PlaceEditor } from './PlaceEditor';
 import { filmOf } from './pictureList';
@@ -37,6 +39,7 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
   const findings = useMemo(() => state.findings.map(toMapFinding), [state]);
   const progress = useMemo(() => progressOf(state, style), [state, style]);
   const statusOf = useCallback((id: string) => partStatus(state, id), [state]);
+  const isDesk = useIsDesk();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 8 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
@@ -74,6 +77,46 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
   };
   const proposals = film.filter(({ proposal }) => proposal);
   const earlier: string[] = [];
+  const strip = (
+    <section aria-label="Filmstrip" className="border-t border-ink bg-fill">
+      {film.length === 0 ? (
+        <p className="p-4 text-lg">
+          No pictures yet. Drop a folder or the files of a memory card here; Zelk puts them where they belong
+          by the time they were taken.
+        </p>
+      ) : (
+        <div className="flex gap-1 overflow-x-auto p-2">
+          {film.map((each) => {
+            const facts = factsOf(each.sha256);
+            const isCopy = twinAmong(each.sha256, earlier, factsOf) !== undefined;
+            earlier.push(each.sha256);
+            const role = each.placed?.role ?? each.proposal?.role;
+            const finding = each.placed ? each.placed.finding : each.proposal?.finding;
+            const number = state.findings.find(({ id }) => id === finding)?.number;
+            const place =
+              role === 'whole-car'
+                ? 'Whole car'
+                : nameOf(each.placed ? each.placed.part : each.proposal?.part);
+            return (
+              <Frame
+                key={each.sha256}
+                frame={each}
+                place={number === undefined ? place : `${number} · ${place}`}
+                isChosen={each === frame}
+                {...(facts.faults[0] && { fault: facts.faults[0] })}
+                isCopy={isCopy}
+                isHidden={(pictureOf(state, each.sha256).boxes?.length ?? 0) > 0}
+                isCover={state.cover === each.sha256}
+                onChoose={() => choose(each.sha256)}
+                onMove={(by) => move(each.sha256, by)}
+                onOpen={() => navigate(`/walks/${page.walk}/pictures/${each.sha256}`)}
+              />
+            );
+          })}
+        </div>
+      )}
+    </section>
+  );
   return (
     <main
       className="relative flex min-h-0 flex-1 flex-col"
@@ -112,7 +155,8 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
           </Button>
         )}
         <a href={`/api/walks/${page.walk}/pictures.zip`} download className={buttonLook()}>
-          <Download aria-hidden size={18} /> Pictures as ZIP
+          <Download aria-hidden size={18} />
+          <span className="max-sm:sr-only">Pictures as ZIP</span>
         </a>
         <p className="ml-auto text-soft tabular-nums max-sm:hidden">
           {state.photos.length} placed · {state.brought.length} waiting
@@ -129,16 +173,18 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
         onDragCancel={() => setDragged(undefined)}
       >
         <div className="flex min-h-0 flex-1 max-lg:flex-col">
-          <section aria-label="The car" className="flex min-h-44 min-w-0 flex-1 flex-col p-2">
-            <TurningPlan
-              style={style}
-              face={face}
-              speech={page.car}
-              progress={progress}
-              route={route}
-              here={part?.id ?? ''}
-              onFace={setTurnedTo}
-            />
+          <section aria-label="The car" className="flex min-h-0 min-w-0 flex-1 flex-col p-2">
+            {isDesk && (
+              <TurningPlan
+                style={style}
+                face={face}
+                speech={page.car}
+                progress={progress}
+                route={route}
+                here={part?.id ?? ''}
+                onFace={setTurnedTo}
+              />
+            )}
             <div className="relative min-h-0 flex-1">
               <FaceMap
                 style={style}
@@ -150,55 +196,20 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
                 onSwipe={(way) => setTurnedTo(faceAround(face, way === 'left' ? 1 : -1))}
                 className="absolute inset-0 size-full touch-none"
               />
+              {!isDesk && <FaceTurner face={face} speech={page.car} onFace={setTurnedTo} />}
             </div>
           </section>
+          {!isDesk && strip}
           {frame && (
             <section
               aria-label="The chosen picture"
-              className="min-h-0 overflow-y-auto border-ink bg-sheet max-lg:order-last max-lg:max-h-[34dvh] max-lg:border-t lg:w-96 lg:border-l"
+              className="min-h-0 overflow-y-auto border-ink bg-sheet max-lg:max-h-[36dvh] max-lg:border-t lg:w-96 lg:border-l"
             >
               <PlaceEditor key={frame.sha256} walk={walk} frame={frame} facts={factsOf(frame.sha256)} />
             </section>
           )}
         </div>
-        <section aria-label="Filmstrip" className="border-t border-ink bg-fill">
-          {film.length === 0 ? (
-            <p className="p-4 text-lg">
-              No pictures yet. Drop a folder or the files of a memory card here; Zelk puts them where they
-              belong by the time they were taken.
-            </p>
-          ) : (
-            <div className="flex gap-1 overflow-x-auto p-2">
-              {film.map((each) => {
-                const facts = factsOf(each.sha256);
-                const isCopy = twinAmong(each.sha256, earlier, factsOf) !== undefined;
-                earlier.push(each.sha256);
-                const role = each.placed?.role ?? each.proposal?.role;
-                const finding = each.placed ? each.placed.finding : each.proposal?.finding;
-                const number = state.findings.find(({ id }) => id === finding)?.number;
-                const place =
-                  role === 'whole-car'
-                    ? 'Whole car'
-                    : nameOf(each.placed ? each.placed.part : each.proposal?.part);
-                return (
-                  <Frame
-                    key={each.sha256}
-                    frame={each}
-                    place={number === undefined ? place : `${number} · ${place}`}
-                    isChosen={each === frame}
-                    {...(facts.faults[0] && { fault: facts.faults[0] })}
-                    isCopy={isCopy}
-                    isHidden={(pictureOf(state, each.sha256).boxes?.length ?? 0) > 0}
-                    isCover={state.cover === each.sha256}
-                    onChoose={() => choose(each.sha256)}
-                    onMove={(by) => move(each.sha256, by)}
-                    onOpen={() => navigate(`/walks/${page.walk}/pictures/${each.sha256}`)}
-                  />
-                );
-              })}
-            </div>
-          )}
-        </section>
+        {isDesk && strip}
         <DragOverlay dropAnimation={null}>{dragged && <DragGhost sha256={dragged} />}</DragOverlay>
       </DndContext>
       {isOver && (

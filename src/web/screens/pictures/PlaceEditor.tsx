@@ -4,7 +4,7 @@ import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
 import { findingLine, isDismissed, type PhotoRole, pictureOf } from '#core/walk';
 import { Button, buttonLook } from '../../components/Button';
-import { inputLook } from '../../components/Field';
+import { Field, inputLook } from '../../components/Field';
 import type { PictureFacts } from '../../pictures/judgements';
 import type { OpenWalk } from '../../sync/useWalk';
 import { CameraClock } from './CameraClock';
@@ -52,12 +52,16 @@ export function PlaceEditor({
       ))}
       {proposal && <p className="text-soft">{reasonWords(proposal)}.</p>}
       {brought && !proposal && (
-        <p className="text-soft">The file holds no time: say what it shows, or drag it onto the car.</p>
+        <p className="text-soft">
+          {brought.takenAt
+            ? `By the camera’s clock it was not taken during this walk (${brought.takenAt.replace('T', ', ').slice(0, -3)}). Set the clock below, or say what it shows.`
+            : 'The file holds no time: say what it shows, or drag it onto the car.'}
+        </p>
       )}
       <div className="grid gap-2 sm:grid-cols-3 lg:grid-cols-1">
-        <label className="block">
-          <span className="mb-1 block text-sm font-bold text-soft">It shows</span>
+        <Field id="it-shows" label="It shows">
           <select
+            id="it-shows"
             className={inputLook}
             value={now.role}
             onChange={(event) => put({ role: event.target.value as PhotoRole })}
@@ -68,12 +72,12 @@ export function PlaceEditor({
               </option>
             ))}
           </select>
-        </label>
-        <label className="block">
-          <span className="mb-1 block text-sm font-bold text-soft">Part</span>
+        </Field>
+        <Field id="part" label="Part">
           <select
+            id="part"
             className={inputLook}
-            value={now.part ?? ''}
+            value={now.role === 'whole-car' ? '' : (now.part ?? '')}
             disabled={now.role === 'whole-car'}
             onChange={(event) => put({ part: event.target.value || undefined, finding: undefined })}
           >
@@ -84,10 +88,10 @@ export function PlaceEditor({
               </option>
             ))}
           </select>
-        </label>
-        <label className="block">
-          <span className="mb-1 block text-sm font-bold text-soft">Finding</span>
+        </Field>
+        <Field id="finding" label="Finding">
           <select
+            id="finding"
             className={inputLook}
             value={now.finding ?? ''}
             disabled={now.role === 'whole-car' || findings.length === 0}
@@ -103,7 +107,7 @@ export function PlaceEditor({
               </option>
             ))}
           </select>
-        </label>
+        </Field>
       </div>
       <div className="grid grid-cols-2 gap-2">
         {brought && (

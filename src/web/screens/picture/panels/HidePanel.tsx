@@ -1,7 +1,7 @@
 import { Undo2 } from 'lucide-react';
 import { type HideBox, type HideReason, hideReasons } from '#core/picture';
 import { Button } from '../../../components/Button';
-import { inputLook } from '../../../components/Field';
+import { Field, inputLook } from '../../../components/Field';
 
 const reasonWords: Record<HideReason, string> = {
   plate: 'a number plate',
@@ -25,9 +25,9 @@ export function HidePanel({
 }) {
   return (
     <>
-      <label className="block">
-        <span className="mb-1 block text-sm font-bold text-soft">The next box hides</span>
+      <Field id="the-next-box-hides" label="The next box hides">
         <select
+          id="the-next-box-hides"
           className={inputLook}
           value={hides}
           onChange={(event) => onHides(event.target.value as HideReason)}
@@ -38,7 +38,7 @@ export function HidePanel({
             </option>
           ))}
         </select>
-      </label>
+      </Field>
       <p role="status">
         {boxes === undefined
           ? 'Nobody has said yet whether there is something to hide.'
