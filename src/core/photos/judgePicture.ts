@@ -24,9 +24,9 @@ export type PictureFault = (typeof pictureFaults)[number];
 /** Thresholds, calibrated on pictures whose blur is known: docs/photos.md. */
 export const QUALITY_LIMITS = {
   /** Pixels of blur in the best direction. */
-  soft: 1.2,
+  soft: 0.8,
   /** Pixels of blur in the worst direction, and how many times the best. */
-  shaken: { px: 1.3, times: 1.7 },
+  shaken: { px: 1.2, times: 1.7 },
   dark: 50,
   washedOut: 110,
   glare: 0.1,

@@ -1,0 +1,88 @@
+import sharp, { type Sharp } from 'sharp';
+import { describe, expect, it } from 'vitest';
+import { faultsOf, JUDGED_SIDE, measureQuality, type PictureFault, readCameraTime } from '#core/photos';
+import { pictures } from '../demo/picture-maker/pictures';
+import { seeded } from '../demo/picture-maker/random';
+import { truthOf } from './builders/pictures';
+
+/**
+ * The judgement of photos against pictures whose blur and light are known: those of the yard as they were taken, and blurred by a known
+ * amount with the grain of the sensor put on again, as a lens out of focus and a moving camera would give them.
+ */
+const names = pictures.map(({ name }) => name).filter((name) => !name.startsWith('series-'));
+
+const grain = (pixels: Buffer, sigma: number, seed: number): Buffer => {
+  const random = seeded(seed);
+  return Buffer.from(
+    pixels.map((value) => {
+      const off = sigma * Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+      return Math.max(0, Math.min(255, Math.round(value + off)));
+    }),
+  );
+};
+
+async function judged(image: Sharp, grainSigma = 0): Promise<PictureFault[]> {
+  const { data, info } = await sharp(await image.toBuffer())
+    .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside', withoutEnlargement: true })
+    .toColourspace('b-w')
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const pixels = grainSigma > 0 ? grain(data, grainSigma, 7) : data;
+  return faultsOf(measureQuality({ width: info.width, height: info.height, data: pixels }));
+}
+/** A changed picture is looked at in half of the views: that tells as much. */
+const open = (name: string) => sharp(`demo/pictures/${name}.jpg`).autoOrient();
+
+/** Share of the pictures that are judged to have one of these faults. */
+async function share(
+  faults: readonly PictureFault[],
+  change: (image: Sharp) => Sharp,
+  grainSigma: number,
+): Promise<number> {
+  let hits = 0;
+  const some = grainSigma > 0 ? names.filter((_, i) => i % 2 === 0) : names;
+  for (const name of some)
+    if ((await judged(change(open(name)), grainSigma)).some((fault) => faults.includes(fault))) hits++;
+  return hits / some.length;
+}
+
+describe('of all pictures of the yard', () => {
+  it('those in focus are not called soft, and hardly any shaken', async () => {
+    expect(await share(['soft'], (image) => image, 0)).toBeLessThanOrEqual(0.01);
+    expect(await share(['shaken'], (image) => image, 0)).toBeLessThanOrEqual(0.03);
+  }, 120_000);
+
+  it('those blurred by 4 pixels of 1,400 or more are called soft, those by 1.5 hardly ever', async () => {
+    expect(await share(['soft'], (image) => image.blur(6), 1.5)).toBeGreaterThanOrEqual(0.97);
+    expect(await share(['soft'], (image) => image.blur(4), 1.5)).toBeGreaterThanOrEqual(0.97);
+    expect(await share(['soft'], (image) => image.blur(1.5), 1.5)).toBeLessThanOrEqual(0.06);
+  }, 240_000);
+
+  it('most of those smeared over 19 pixels are called shaken or soft', async () => {
+    const side = 19;
+    const kernel = Array.from({ length: side * side }, (_, i) => (Math.floor(i / side) === 9 ? 1 / side : 0));
+    const shaken = (image: Sharp) => image.convolve({ width: side, height: side, kernel });
+    expect(await share(['shaken', 'soft'], shaken, 1.5)).toBeGreaterThanOrEqual(0.7);
+  }, 120_000);
+
+  it('none is called too dark or washed out', async () => {
+    expect(await share(['dark', 'washed-out', 'glare'], (image) => image, 0)).toBe(0);
+  }, 120_000);
+});
+
+describe('the series of one scratch', () => {
+  it.each([
+    ['sharp', []],
+    ['dark', ['dark']],
+    ['bright', ['washed-out']],
+  ])('is judged rightly when %s', async (name, faults) => {
+    expect(truthOf(`series-scratch-${name}`).lens).toBeDefined();
+    expect(await judged(open(`series-scratch-${name}`))).toEqual(faults);
+  });
+});
+
+it('a camera’s time is read, nonsense is not', () => {
+  expect(readCameraTime('2026:03:14 09:30:00')).toBe('2026-03-14T09:30:00');
+  for (const wrong of ['0000:00:00 00:00:00', '', 'yesterday', '2026-03-14 09:30:00', 7, undefined])
+    expect(readCameraTime(wrong)).toBeUndefined();
+});
