@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { begun, entriesOf, idOf, noted, START } from '../../../tests/builders/entries';
-import { alignPhotos, clockOffset, type TimedPhoto, type Visit } from './alignPhotos';
+import { alignPhotos, clockOffset, fitClock, type TimedPhoto, type Visit } from './alignPhotos';
+import { proposePlaces } from './proposePlaces';
 import { visitsOf } from './visitsOf';
 
 const visit = (part: string, fromS: number, untilS: number, findings: Visit['findings'] = []): Visit => ({
@@ -166,6 +167,49 @@ describe('the stays of a walk', () => {
         untilMs: START + 4000,
         findings: [{ id: idOf(0xf001), atMs: START + 3000 }],
       },
+    ]);
+  });
+});
+
+describe('the clock of a camera', () => {
+  it('is found from one photo and its stop, by how all the others lie along the walk', () => {
+    const seconds = [2, 27, 33, 52, 58, 87, 93, 117];
+    // The camera is three hours and some seconds behind; its first photo is known to be of the first stop.
+    const behind = 10_800_000 + 7_000;
+    const shots = seconds
+      .map((s, i) => photo(`p${i}`, s))
+      .map((p) => ({ ...p, takenMs: p.takenMs - behind }));
+    const found = fitClock(shots, visits, shots[0] as TimedPhoto, visits[0] as Visit);
+    expect(Math.abs(found - behind)).toBeLessThan(5_000);
+    const placed = alignPhotos(shots, visits, found).map(({ visit: at }) => at);
+    expect(placed).toEqual([0, 0, 1, 1, 2, 2, 3, 3]);
+  });
+});
+
+describe('proposals', () => {
+  const brought = (name: string, time: string) => ({
+    sha256: name,
+    entry: name,
+    takenAt: `1970-01-01T${time}`,
+  });
+
+  it('say the whole car before the walk, where and what at a finding, and nothing for another day', () => {
+    const door = [visit('door-fl', 60, 300, [{ id: 'dent', atMs: 100_000 }])];
+    const proposals = proposePlaces(
+      [
+        brought('loop', '00:00:20'),
+        brought('far', '00:01:32'),
+        brought('near', '00:01:41'),
+        brought('other', '09:00:00'),
+        { sha256: 'timeless', entry: 'timeless' },
+      ],
+      door,
+      0,
+    );
+    expect(proposals.map(({ photo: id, role, finding }) => [id, role, finding])).toEqual([
+      ['loop', 'whole-car', undefined],
+      ['far', 'where', 'dent'],
+      ['near', 'what', 'dent'],
     ]);
   });
 });

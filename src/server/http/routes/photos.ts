@@ -40,10 +40,13 @@ export async function sendPhoto(
   const file = overlay ? await burned(sha256, overlay, width) : files.derivative(sha256, width);
   await new Promise<void>((resolve, reject) => {
     response.sendFile(file, { etag: false, lastModified: false, cacheControl: false }, (error) =>
-      error && !response.headersSent ? reject(error) : resolve(),
+      // Who turned the page before the picture came wants it no more: no failure.
+      error && !response.headersSent && !isAborted(error) ? reject(error) : resolve(),
     );
   });
 }
+
+const isAborted = (error: Error): boolean => (error as { code?: unknown }).code === 'ECONNABORTED';
 
 export function photoRoutes(context: Context): AnyRoute[] {
   const { stores, takeIn, files, judge, now } = context;
