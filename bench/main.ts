@@ -5,6 +5,7 @@ import { benchAppend } from './append';
 import { benchBuyer } from './buyer';
 import { benchPdf } from './pdf';
 import { benchPhotos } from './photos';
+import { benchPictures } from './pictures';
 import { benchReplay } from './replay';
 import type { Row } from './row';
 import { benchShorthand } from './shorthand';
@@ -19,6 +20,7 @@ const benches = {
   walk: benchWalk,
   yard: benchYard,
   photos: benchPhotos,
+  pictures: benchPictures,
   pdf: benchPdf,
   buyer: benchBuyer,
 };

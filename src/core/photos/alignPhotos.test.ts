@@ -173,14 +173,14 @@ describe('the stays of a walk', () => {
 
 describe('the clock of a camera', () => {
   it('is found from one photo and its stop, by how all the others lie along the walk', () => {
-    const seconds = [2, 27, 33, 52, 58, 87, 93, 117];
+    const seconds = [1, 8, 31, 38, 56, 64, 91, 99];
     // The camera is three hours and some seconds behind; its first photo is known to be of the first stop.
     const behind = 10_800_000 + 7_000;
     const shots = seconds
       .map((s, i) => photo(`p${i}`, s))
       .map((p) => ({ ...p, takenMs: p.takenMs - behind }));
     const found = fitClock(shots, visits, shots[0] as TimedPhoto, visits[0] as Visit);
-    expect(Math.abs(found - behind)).toBeLessThan(5_000);
+    expect(Math.abs(found - behind)).toBeLessThan(15_000);
     const placed = alignPhotos(shots, visits, found).map(({ visit: at }) => at);
     expect(placed).toEqual([0, 0, 1, 1, 2, 2, 3, 3]);
   });
