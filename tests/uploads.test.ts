@@ -36,7 +36,8 @@ function cutAt(sha256: string, bytes: Buffer, at: number, from = 0): Promise<voi
       socket.write(
         `PUT /api/photos/${sha256}${from > 0 ? `?from=${from}` : ''} HTTP/1.1\r\nHost: ${hostname}\r\nContent-Type: image/jpeg\r\nContent-Length: ${bytes.length - from}\r\n\r\n`,
       );
-      socket.write(bytes.subarray(from, at), () => setTimeout(() => socket.destroy(), 30));
+      // All that was written arrives before the line goes dead.
+      socket.write(bytes.subarray(from, at), () => setTimeout(() => socket.destroy(), 150));
     });
     socket.on('close', () => resolve());
     socket.on('error', reject);
@@ -53,7 +54,7 @@ const put = (sha256: string, bytes: Buffer, from = 0) =>
   });
 /** The server notices a broken connection a little after. */
 async function settled(sha256: string, least: number): Promise<number> {
-  for (let i = 0; i < 100; i++) {
+  for (let i = 0; i < 600; i++) {
     const { bytes } = await received(sha256);
     if (bytes >= least) return bytes;
     await new Promise((later) => setTimeout(later, 20));

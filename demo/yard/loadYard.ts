@@ -1,6 +1,8 @@
 import { createHash, randomUUID } from 'node:crypto';
+import { readFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import type { Truth } from '../picture-maker/truth';
 import { cars } from './cars';
 import { nell, tomas } from './people';
 import { playScript } from './playScript';
@@ -30,8 +32,10 @@ export async function loadYard(origin: string, picturesDir: string, now: Date): 
     if (!hash) throw new Error(`There is no picture ${file} in ${picturesDir}`);
     return hash;
   };
+  const truthOf = (file: string) =>
+    JSON.parse(readFileSync(join(picturesDir, `${file}.json`), 'utf8')) as Truth;
   for (const { script, car, who, isFrozen } of walks) {
-    const { walk, entries } = playScript(script, car, who, now, hashOf);
+    const { walk, entries } = playScript(script, car, who, now, hashOf, truthOf);
     for (let i = 0; i < entries.length; i += BATCH)
       await post(`/api/walks/${walk}/entries`, { entries: entries.slice(i, i + BATCH) });
     if (isFrozen) await post(`/api/walks/${walk}/reports`, { id: randomUUID(), signer: who.id });

@@ -1,9 +1,11 @@
 import { v7 as newEntryId, v4 as newId } from 'uuid';
-import { styleOf } from '#core/car';
+import { type BodyStyleId, styleOf } from '#core/car';
 import type { Person } from '#core/exchange';
 import { planRoute, usualRoute } from '#core/route';
 import type { Conditions, Entry, Fact } from '#core/walk';
+import type { Truth } from '../picture-maker/truth';
 import type { DemoCar } from './cars';
+import { platesOn } from './platesOn';
 import { odometerName, photosOf, type Script, treadName, wholeName } from './script';
 
 const SECONDS_A_FACT = 4;
@@ -15,6 +17,7 @@ export function playScript(
   who: Person,
   now: Date,
   hashOf: (file: string) => string,
+  truthOf: (file: string) => Truth,
 ): { walk: string; entries: Entry[] } {
   const walk = newId();
   const entries: Entry[] = [];
@@ -33,11 +36,14 @@ export function playScript(
   say({ kind: 'walk-begun', body: { carId: car.id, bodyStyle, extras } });
   say({ kind: 'conditions-noted', body: { ...conditionsOf[script.sky], place: 'at the yard' } });
   script.whole.forEach((_, i) => {
-    say({ kind: 'photo-attached', body: { photo: hashOf(wholeName(script, i)), role: 'whole-car' } });
+    const file = wholeName(script, i);
+    const photo = hashOf(file);
+    say({ kind: 'photo-attached', body: { photo, role: 'whole-car' } });
+    say({ kind: 'photo-hidden', body: { photo, boxes: platesOn(truthOf(file), bodyStyle) } });
   });
   for (const { part } of planRoute(styleOf(car.details), usualRoute).slice(0, script.stops)) {
     say({ kind: 'stop-reached', body: { part } });
-    stopFacts(script, part, hashOf).forEach(say);
+    stopFacts(script, part, hashOf, truthOf, bodyStyle).forEach(say);
   }
   return { walk, entries };
 }
@@ -51,7 +57,13 @@ const conditionsOf: Record<Script['sky'], Conditions> = {
   wet: { light: 'overcast', wet: 'wet', dirt: 'clean' },
 };
 
-function stopFacts(script: Script, part: string, hashOf: (file: string) => string): Fact[] {
+function stopFacts(
+  script: Script,
+  part: string,
+  hashOf: (file: string) => string,
+  truthOf: (file: string) => Truth,
+  style: BodyStyleId,
+): Fact[] {
   const facts: Fact[] = [];
   const tread = script.treads[part];
   if (tread)
@@ -78,8 +90,18 @@ function stopFacts(script: Script, part: string, hashOf: (file: string) => strin
     facts.push({ kind: 'finding-noted', body: { finding, part, spot, kind, suspected, details: {} } });
     if (Object.keys(details).length > 0)
       facts.push({ kind: 'finding-amended', body: { finding, changes: details } });
-    for (const { file, role } of photosOf(script, part, i))
+    for (const { file, role } of photosOf(script, part, i)) {
       facts.push({ kind: 'photo-attached', body: { photo: hashOf(file), role, part, finding } });
+      const truth = truthOf(file);
+      const { spot: seen, width, height } = truth;
+      const boxes = role === 'where' ? platesOn(truth, style) : [];
+      if (boxes.length > 0) facts.push({ kind: 'photo-hidden', body: { photo: hashOf(file), boxes } });
+      if (role === 'where' && seen)
+        facts.push({
+          kind: 'spot-on-photo',
+          body: { photo: hashOf(file), finding, at: { x: seen.pixel[0] / width, y: seen.pixel[1] / height } },
+        });
+    }
     if (dismissed) facts.push({ kind: 'finding-dismissed', body: { finding, why: dismissed } });
   });
   const why = script.notSeen[part];

@@ -3,6 +3,7 @@ import { existsSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { carTitle, checkedCarDetailsSchema, checkIdentity, styleOf } from '#core/car';
 import { checkEntry, coverage, replay } from '#core/walk';
+import { truthOf } from '../../tests/builders/pictures';
 import { cars } from './cars';
 import { playScript } from './playScript';
 import { picturesNamed, type Script } from './script';
@@ -10,7 +11,8 @@ import { type DemoWalk, walks } from './walks';
 
 const now = new Date('2026-03-15T12:00:00.000Z');
 const hashOf = (file: string) => createHash('sha256').update(file).digest('hex');
-const played = ({ script, car, who }: DemoWalk) => playScript(script, car, who, now, hashOf);
+const played = ({ script, car, who }: DemoWalk) =>
+  playScript(script, car, who, now, hashOf, (file) => truthOf(file));
 const stateOf = (name: string) => {
   const demo = walks.find(({ script }) => script.name === name) as DemoWalk;
   const { walk, entries } = played(demo);

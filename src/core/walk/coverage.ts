@@ -139,12 +139,15 @@ function photosLeft(
   return wanted;
 }
 
-const plateCarriers: ReadonlySet<PartId> = new Set([
-  'bumper-front',
-  'bumper-rear',
+/** Kinds of part whose context shots often hold a plate. */
+const plateCarriers: ReadonlySet<string> = new Set([
+  'bumper',
   'tailgate',
   'bootlid',
-  'frontpanel',
+  'bonnet',
+  'grille',
+  'headlamp',
+  'taillamp',
 ]);
 
 /** A reminder, no detection: whole cars, and bumpers and tailgates seen from farther off, are where plates show. */
@@ -152,7 +155,8 @@ function platesToCheck({ photos, pictures }: WalkState): string[] {
   const likely = photos.filter(
     ({ sha256, role, part }) =>
       pictures.get(sha256)?.boxes === undefined &&
-      (role === 'whole-car' || (role === 'where' && part !== undefined && plateCarriers.has(part))),
+      (role === 'whole-car' ||
+        (role === 'where' && part !== undefined && plateCarriers.has(part.split('-')[0] as string))),
   );
   return [...new Set(likely.map(({ sha256 }) => sha256))];
 }

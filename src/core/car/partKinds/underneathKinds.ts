@@ -2,6 +2,7 @@ import type { PartKindFacts } from './partKindFacts';
 
 /** Under the bonnet and underneath: looked at, never crawled under. */
 export const underneathKinds = {
+  idplate: { uk: 'identity plate', us: 'identity plate', zone: 'engine', material: 'none' },
   slampanel: {
     uk: 'bonnet catch and front panel',
     us: 'hood latch and front panel',

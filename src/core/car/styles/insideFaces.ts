@@ -86,7 +86,8 @@ export function drawEngine(): FaceDrawing {
     width: w,
     height: 1000,
     shapes: [
-      { kind: 'bulkhead', outline: rect(100, 30, w - 200, 130, 40) },
+      { kind: 'bulkhead', outline: rect(100, 30, w - 480, 130, 40) },
+      { kind: 'idplate', outline: rect(w - 350, 40, 250, 110, 16) },
       ...pair('innerwing', innerWing, w),
       { kind: 'battery', outline: rect(1020, 220, 220, 260, 30) },
       { kind: 'fluids', outline: rect(270, 220, 170, 560, 50) },

@@ -87,54 +87,6 @@ export function MeasurePanel(props: MeasurePanelProps) {
   };
   return (
     <>
-      <Choice
-        legend="The scale is"
-        value={measuring.by}
-        options={[
-          { value: 'card', label: 'a bank card' },
-          { value: 'line', label: 'a known length' },
-        ]}
-        onChange={(by) => by && change({ ...newMeasuring, by, of: measuring.of })}
-      />
-      {measuring.by === 'line' && (
-        <div className="grid grid-cols-2 gap-2">
-          <Field id="a-coin" label="A coin">
-            <select
-              id="a-coin"
-              className={inputLook}
-              value={measuring.lengthMm ?? ''}
-              onChange={(event) =>
-                change({ lengthMm: event.target.value ? Number(event.target.value) : undefined })
-              }
-            >
-              <option value="">None</option>
-              {Object.entries(COINS_MM).map(([name, mm]) => (
-                <option key={name} value={mm}>
-                  {name}, {mm} mm
-                </option>
-              ))}
-            </select>
-          </Field>
-          <SizeEntry
-            key={measuring.lengthMm}
-            id="known-length"
-            label="or so long"
-            mm={measuring.lengthMm}
-            vocabulary={vocabulary}
-            onMm={(lengthMm) => change({ lengthMm })}
-          />
-        </div>
-      )}
-      <Choice
-        legend="Measured is"
-        value={measuring.of}
-        options={[
-          { value: 'length', label: 'a length' },
-          { value: 'circle', label: 'a round thing' },
-          { value: 'area', label: 'an area' },
-        ]}
-        onChange={(of) => of && change({ of, markPoints: [] })}
-      />
       <p role="status" className="border-l-8 border-tape pl-2 text-lg">
         {nextStep(measuring)}
       </p>
@@ -192,6 +144,54 @@ export function MeasurePanel(props: MeasurePanelProps) {
           </Button>
         </>
       )}
+      <Choice
+        legend="The scale is"
+        value={measuring.by}
+        options={[
+          { value: 'card', label: 'a bank card' },
+          { value: 'line', label: 'a known length' },
+        ]}
+        onChange={(by) => by && change({ ...newMeasuring, by, of: measuring.of })}
+      />
+      {measuring.by === 'line' && (
+        <div className="grid grid-cols-2 gap-2">
+          <Field id="a-coin" label="A coin">
+            <select
+              id="a-coin"
+              className={inputLook}
+              value={measuring.lengthMm ?? ''}
+              onChange={(event) =>
+                change({ lengthMm: event.target.value ? Number(event.target.value) : undefined })
+              }
+            >
+              <option value="">None</option>
+              {Object.entries(COINS_MM).map(([name, mm]) => (
+                <option key={name} value={mm}>
+                  {name}, {mm} mm
+                </option>
+              ))}
+            </select>
+          </Field>
+          <SizeEntry
+            key={measuring.lengthMm}
+            id="known-length"
+            label="or so long"
+            mm={measuring.lengthMm}
+            vocabulary={vocabulary}
+            onMm={(lengthMm) => change({ lengthMm })}
+          />
+        </div>
+      )}
+      <Choice
+        legend="Measured is"
+        value={measuring.of}
+        options={[
+          { value: 'length', label: 'a length' },
+          { value: 'circle', label: 'a round thing' },
+          { value: 'area', label: 'an area' },
+        ]}
+        onChange={(of) => of && change({ of, markPoints: [] })}
+      />
       <div className="grid grid-cols-2 gap-2">
         <Button onClick={() => setMeasuring(withoutLast)} disabled={measuring.scalePoints.length === 0}>
           <Undo2 aria-hidden size={18} /> Last point
