@@ -6,6 +6,7 @@ import { replay } from '#core/walk';
 import type { Truth } from '../../demo/picture-maker/truth';
 import { idOf, WALK } from '../builders/entries';
 import type { RunningServer } from '../builders/runningServer';
+import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
 import { addCar, goTo, NELL, openYard, saved, startWalk } from './steps';
 import { hatchPictures, walkTimedBy } from './timedWalk';
@@ -371,4 +372,48 @@ test('a soft photo is noticed at once, and taken again on a tap', async ({ page,
   await expect(page.getByText('Looks like a photo taken before.')).toBeVisible();
   await page.getByRole('button', { name: 'Take it off' }).click();
   await expect(page.getByRole('img', { name: 'where it is' })).toHaveCount(1);
+});
+
+test('the screens of pictures are free of axe findings and never scroll sideways', async ({
+  page,
+  server,
+}) => {
+  const path = 'demo/pictures/hatch-door-fl-dent-what.jpg';
+  await openPicture(page, server, path);
+  const check = async () => {
+    await noAxeFindings(page);
+    await fitsSideways(page);
+  };
+  await check();
+  for (const tool of ['Ring', 'Words', 'Hide', 'Spot', 'Measure']) {
+    await page.getByRole('button', { name: tool, exact: true }).click();
+    await check();
+  }
+  await page.getByRole('link', { name: 'Back to the pictures' }).click();
+  await expect(page.locator('[data-frame]')).toHaveCount(1);
+  await check();
+  await page.getByTestId('bring').setInputFiles('demo/pictures/hatch-roof-swirls-where.jpg');
+  await expect(page.locator('[data-frame]')).toHaveCount(2);
+  await check();
+});
+
+test('a walk’s pictures are saved as one ZIP, and come into another Zelk with it', async ({
+  page,
+  server,
+  another,
+}) => {
+  const path = 'demo/pictures/hatch-door-fl-dent-what.jpg';
+  await openPicture(page, server, path);
+  await page.getByRole('link', { name: 'Back to the pictures' }).click();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Pictures as ZIP' }).click();
+  const zip = await (await download).path();
+  await page.goto(`${another.origin}/import`);
+  await page
+    .locator('input[type=file]')
+    .first()
+    .setInputFiles({ name: 'pictures.zip', mimeType: 'application/zip', buffer: readFileSync(zip) });
+  await expect(page.getByText(/entries and 0 reports came in\./)).toBeVisible();
+  await expect(page.getByText(/are not here yet/)).toHaveCount(0);
+  expect((await fetch(`${another.origin}/api/photos/${hashOf(path)}/1600`)).status).toBe(200);
 });

@@ -1,19 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
 import { addCar, openYard, partOf, saved, startWalk, tapPart } from './steps';
-
-async function noAxeFindings(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
-    .analyze();
-  expect(violations.map((violation) => `${violation.id}: ${violation.nodes[0]?.html}`)).toEqual([]);
-}
-
-const fitsSideways = (page: Page) =>
-  expect
-    .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth))
-    .toBeLessThanOrEqual(0);
 
 test('every screen is free of axe findings and never scrolls sideways', async ({ page, server }) => {
   await openYard(page, server);

@@ -1,9 +1,10 @@
 import { execFileSync } from 'node:child_process';
-import { readdirSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { faultsOf } from '#core/photos';
 import { jpeg, jpegWithSecrets, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { PhotoFiles } from '../photos/photoFiles';
@@ -49,6 +50,29 @@ describe('taking a photo in', () => {
       expect(told).not.toMatch(/GPS|Owner|Serial|Nobody/i);
     }
     await request(server.app).get(`/api/photos/${body.sha256}`).expect(404);
+  });
+
+  it('believes the pixels, not what Exif says of their number or time', async () => {
+    const bytes = await sharp({ create: { width: 300, height: 200, channels: 3, background: '#356' } })
+      .withExifMerge({
+        IFD2: { PixelXDimension: '9000', PixelYDimension: '7000', DateTimeOriginal: '0000:00:00 00:00:00' },
+      })
+      .jpeg()
+      .toBuffer();
+    const { body } = await put(bytes).expect(200);
+    expect(body).toMatchObject({ width: 300, height: 200 });
+    expect(body.takenAt).toBeUndefined();
+  });
+
+  it('judges it afterwards, and says of a photo what its lens was', async () => {
+    const bytes = readFileSync('demo/pictures/hatch-whole-1.jpg');
+    const { body } = await put(bytes).expect(200);
+    expect(body).toMatchObject({ takenAt: '2026-03-14T09:00:40', focal35Mm: expect.any(Number) });
+    await server.context.judge.idle();
+    const { record } = server.context.stores.photos.get(sha256Of(bytes)) ?? {};
+    expect(record?.likeness).toMatch(/^[0-9a-f]{16}$/);
+    expect(record?.quality && faultsOf(record.quality)).toEqual([]);
+    expect(server.context.stores.photos.unjudged()).toEqual([]);
   });
 
   it.each(['png', 'webp'] as const)('takes %s', async (format) => {

@@ -64,6 +64,16 @@ export async function sendJson<S extends z.ZodType>(
   return schema.parse(await request(path, init));
 }
 
+/** Sends a file as it is. */
+export async function sendFile<S extends z.ZodType>(
+  path: string,
+  file: Blob,
+  type: string,
+  schema: S,
+): Promise<z.output<S>> {
+  return schema.parse(await request(path, { method: 'POST', headers: { 'Content-Type': type }, body: file }));
+}
+
 /** Below this, asking what is there costs as much as sending it again. */
 const WORTH_ASKING = 512 * 1024;
 

@@ -3,7 +3,7 @@ import { FileInput } from 'lucide-react';
 import type { ChangeEvent } from 'react';
 import { Link } from 'react-router';
 import { type Imported, importedSchema } from '#core/api';
-import { putPhoto, sendJson } from '../../api/client';
+import { putPhoto, sendFile, sendJson } from '../../api/client';
 import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
@@ -14,11 +14,14 @@ export function ImportScreen() {
   const client = useQueryClient();
   const walk = useMutation({
     mutationFn: async (file: File) => {
+      if (isZip(file)) return sendFile('/api/imports/archive', file, 'application/zip', importedSchema);
       let content: unknown;
       try {
         content = JSON.parse(await file.text());
       } catch {
-        throw new Error('This file is not JSON. Choose the .json file that “Export walk” saved.');
+        throw new Error(
+          'This file is neither JSON nor a ZIP. Choose one that “Export walk” or “Pictures as ZIP” saved.',
+        );
       }
       return sendJson('POST', '/api/imports', content, importedSchema);
     },
@@ -34,12 +37,17 @@ export function ImportScreen() {
       <Bar title="Import a walk" back={{ to: '/', label: 'Stock list' }} />
       <main className="mx-auto max-w-xl space-y-4 p-4">
         <p>
-          A walk exported from another Zelk brings its car, log, photo list and reports. Nothing already here
-          is changed.
+          A walk exported from another Zelk brings its car, log, photo list and reports; a ZIP brings its
+          pictures too. Nothing already here is changed.
         </p>
         <label className={`${buttonLook('main')} cursor-pointer`}>
           <FileInput aria-hidden size={20} /> Choose a walk file
-          <input className="sr-only" type="file" accept=".json,application/json" onChange={choose} />
+          <input
+            className="sr-only"
+            type="file"
+            accept=".json,application/json,.zip,application/zip"
+            onChange={choose}
+          />
         </label>
         {walk.isPending && <p>Reading the file…</p>}
         {walk.error && <Notice look="warn">{walk.error.message}</Notice>}
@@ -48,6 +56,8 @@ export function ImportScreen() {
     </>
   );
 }
+
+const isZip = (file: File): boolean => file.type.includes('zip') || file.name.toLowerCase().endsWith('.zip');
 
 function Result({ imported }: { imported: Imported }) {
   const pictures = useMutation({
