@@ -1,6 +1,13 @@
 import sharp, { type Sharp } from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { faultsOf, JUDGED_SIDE, measureQuality, type PictureFault, readCameraTime } from '#core/photos';
+import {
+  faultsOf,
+  JUDGED_SIDE,
+  measureQuality,
+  type PictureFault,
+  readCameraTime,
+  regionAround,
+} from '#core/photos';
 import { pictures } from '../demo/picture-maker/pictures';
 import { seeded } from '../demo/picture-maker/random';
 import { truthOf } from './builders/pictures';
@@ -85,4 +92,28 @@ it('a camera’s time is read, nonsense is not', () => {
   expect(readCameraTime('2026:03:14 09:30:00')).toBe('2026-03-14T09:30:00');
   for (const wrong of ['0000:00:00 00:00:00', '', 'yesterday', '2026-03-14 09:30:00', 7, undefined])
     expect(readCameraTime(wrong)).toBeUndefined();
+});
+
+it('a picture sharp elsewhere and soft at the spot is told by the region round it', async () => {
+  const whole = await open('hatch-whole-5').png().toBuffer();
+  const { width = 0, height = 0 } = await sharp(whole).metadata();
+  const half = { left: 0, top: 0, width: Math.floor(width / 2), height };
+  const soft = await sharp(await sharp(whole).extract(half).png().toBuffer())
+    .blur(7)
+    .png()
+    .toBuffer();
+  const mixed = await sharp(whole)
+    .composite([{ input: soft, left: 0, top: 0 }])
+    .png()
+    .toBuffer();
+  const { data, info } = await sharp(mixed)
+    .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside' })
+    .toColourspace('b-w')
+    .raw()
+    .toBuffer({ resolveWithObject: true });
+  const grey = { width: info.width, height: info.height, data };
+  const at = (x: number) => faultsOf(measureQuality(grey, regionAround(grey, { x, y: 0.55 })));
+  expect(faultsOf(measureQuality(grey))).not.toContain('soft');
+  expect(at(0.2)).toContain('soft');
+  expect(at(0.8)).not.toContain('soft');
 });

@@ -18,6 +18,22 @@ export interface Region {
   height: number;
 }
 
+/** Share of the longer side that is looked at round a spot. */
+const ROUND_SPOT = 0.3;
+
+/** The square round a spot (shares of width and height) that matters for it, kept on the picture. */
+export function regionAround(grey: Grey, spot: { x: number; y: number }): Region {
+  const side = Math.round(ROUND_SPOT * Math.max(grey.width, grey.height));
+  const [width, height] = [Math.min(side, grey.width), Math.min(side, grey.height)];
+  const within = (at: number, most: number) => Math.max(0, Math.min(most, Math.round(at)));
+  return {
+    left: within(spot.x * grey.width - width / 2, grey.width - width),
+    top: within(spot.y * grey.height - height / 2, grey.height - height),
+    width,
+    height,
+  };
+}
+
 /** Widths of the two smoothings whose slopes are compared, pixels. */
 const FINE = 1;
 const COARSE = 2;

@@ -7,7 +7,7 @@ export {
   type TimedPhoto,
   type Visit,
 } from './alignPhotos';
-export { type Blur, blurOf, type Region } from './blurOf';
+export { type Blur, blurOf, type Region, regionAround } from './blurOf';
 export { cameraMs, readCameraTime } from './cameraTime';
 export { differenceHash, type Grey, hashDistance, SAME_PICTURE_BITS } from './differenceHash';
 export {

@@ -6,8 +6,9 @@ import {
   measureQuality,
   type PictureQuality,
   readCameraTime,
+  regionAround,
 } from '#core/photos';
-import { refineCard, type Vec2 } from '#core/picture';
+import { type Place, refineCard, type Vec2 } from '#core/picture';
 import { greyOf } from './readPixels';
 
 /** What a device finds out of a photo by itself, at once. */
@@ -18,7 +19,7 @@ export interface Judged {
 }
 
 export type PictureTask =
-  | { id: number; do: 'judge'; blob: Blob }
+  | { id: number; do: 'judge'; blob: Blob; around?: Place }
   | { id: number; do: 'snap'; blob: Blob; corners: readonly Vec2[]; reach: number };
 
 export type PictureAnswer = { id: number; judged?: Judged; corners?: readonly Vec2[]; failed?: string };
@@ -30,12 +31,12 @@ self.onmessage = async ({ data: task }: MessageEvent<PictureTask>) => {
 };
 
 async function run(task: PictureTask): Promise<Partial<PictureAnswer>> {
-  if (task.do === 'judge') return { judged: await judge(task.blob) };
+  if (task.do === 'judge') return { judged: await judge(task.blob, task.around) };
   const grey = await wholeOf(task.blob);
   return { corners: refineCard(grey, task.corners, task.reach) };
 }
 
-async function judge(blob: Blob): Promise<Judged> {
+async function judge(blob: Blob, around?: Place): Promise<Judged> {
   const grey = await greyOf(blob, JUDGED_SIDE);
   const takenAt = readCameraTime(
     (
@@ -44,7 +45,11 @@ async function judge(blob: Blob): Promise<Judged> {
         .catch(() => undefined)
     )?.DateTimeOriginal,
   );
-  return { quality: measureQuality(grey), likeness: differenceHash(grey), ...(takenAt && { takenAt }) };
+  return {
+    quality: measureQuality(grey, around && regionAround(grey, around)),
+    likeness: differenceHash(grey),
+    ...(takenAt && { takenAt }),
+  };
 }
 
 /** The picture last measured on, decoded once. */

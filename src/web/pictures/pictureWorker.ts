@@ -1,4 +1,4 @@
-import type { Vec2 } from '#core/picture';
+import type { Place, Vec2 } from '#core/picture';
 import type { Judged, PictureAnswer, PictureTask } from './picture.worker';
 
 let worker: Worker | undefined;
@@ -23,8 +23,8 @@ function ask(
 }
 
 /** Sharpness, light and likeness of a photo; undefined when it cannot be opened here, which is for the server to say. */
-export async function judgePhoto(blob: Blob): Promise<Judged | undefined> {
-  return (await ask({ do: 'judge', blob })).judged;
+export async function judgePhoto(blob: Blob, around?: Place): Promise<Judged | undefined> {
+  return (await ask({ do: 'judge', blob, ...(around && { around }) })).judged;
 }
 
 /** Corners of a card moved onto the edges seen near them, or as they were. */

@@ -154,7 +154,9 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
         </div>
         <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
           {toolWords[tool].hint && tool !== 'look' && <p className="text-soft">{toolWords[tool].hint}</p>}
-          {tool === 'look' && <AboutPanel walk={walk} sha256={sha256} attached={attached} facts={facts} />}
+          {tool === 'look' && (
+            <AboutPanel walk={walk} sha256={sha256} attached={attached} facts={facts} spots={spots} />
+          )}
           {(tool === 'ring' || tool === 'arrow' || tool === 'line' || tool === 'text') && (
             <MarkPanel
               marks={said.marks}

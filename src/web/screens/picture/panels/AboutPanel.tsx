@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
+import type { PictureSpot } from '#core/picture';
 import { photoCaption } from '#core/report';
 import { type AttachedPhoto, coverage, pictureOf } from '#core/walk';
 import { Button } from '../../../components/Button';
@@ -8,6 +9,7 @@ import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
 import type { PictureFacts } from '../../../pictures/judgements';
 import type { OpenWalk } from '../../../sync/useWalk';
+import { useSpotFaults } from '../useSpotFaults';
 
 /** What the picture is for, what is wrong with it, and its caption. */
 export function AboutPanel({
@@ -15,11 +17,13 @@ export function AboutPanel({
   sha256,
   attached,
   facts,
+  spots,
 }: {
   walk: OpenWalk;
   sha256: string;
   attached: readonly AttachedPhoto[];
   facts: PictureFacts;
+  spots: readonly PictureSpot[];
 }) {
   const { state, style, page, record } = walk;
   const [photo] = attached;
@@ -30,6 +34,7 @@ export function AboutPanel({
     ? photoCaption(photo, finding, part && partNameForAnyone(part, page.car), vocabularyOf(page.car))
     : '';
   const [text, setText] = useState(own ?? '');
+  const spotFaults = useSpotFaults(sha256, spots);
   const mayShowPlate = coverage(state, style).plates.includes(sha256);
   return (
     <>
@@ -43,6 +48,16 @@ export function AboutPanel({
           <span className="font-bold">{faultWords[fault].name}.</span> {faultWords[fault].advice}
         </p>
       ))}
+      {spotFaults.map(({ number, faults: [worst] }) =>
+        worst ? (
+          <p key={number} className="border-l-8 border-tape pl-2">
+            <span className="font-bold">
+              {faultWords[worst].name} where finding {number} is.
+            </span>{' '}
+            {faultWords[worst].advice}
+          </p>
+        ) : null,
+      )}
       {photo ? (
         <>
           <p className="text-lg leading-tight">{own ?? written}</p>

@@ -36,6 +36,7 @@ export function FindingPhotos({
           {photos.map((photo) => (
             <PhotoThumb
               key={photo.entry}
+              walk={walk.page.walk}
               photo={photo}
               onRemove={() => say({ kind: 'undone', body: { entry: photo.entry } })}
             />

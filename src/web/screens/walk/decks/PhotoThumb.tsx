@@ -1,12 +1,21 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { AttachedPhoto } from '#core/walk';
 import { usePhotoUrl } from '../../../components/usePhotoUrl';
 
 const roleWords = { what: 'close-up', where: 'where it is', 'whole-car': 'whole car' } as const;
 
 /** An attached photo, with the way to take it off again. */
-export function PhotoThumb({ photo, onRemove }: { photo: AttachedPhoto; onRemove: () => void }) {
+export function PhotoThumb({
+  photo,
+  walk,
+  onRemove,
+}: {
+  photo: AttachedPhoto;
+  walk: string;
+  onRemove: () => void;
+}) {
   const url = usePhotoUrl(photo.sha256, 320);
   const [failed, setFailed] = useState<string>();
   return (
@@ -16,12 +25,14 @@ export function PhotoThumb({ photo, onRemove }: { photo: AttachedPhoto; onRemove
           No picture yet
         </div>
       ) : (
-        <img
-          src={url}
-          alt={roleWords[photo.role]}
-          onError={() => setFailed(url)}
-          className="aspect-4/3 w-full rounded-md border border-line object-cover"
-        />
+        <Link to={`/walks/${walk}/pictures/${photo.sha256}`} title="Mark, hide, measure">
+          <img
+            src={url}
+            alt={roleWords[photo.role]}
+            onError={() => setFailed(url)}
+            className="aspect-4/3 w-full rounded-md border border-line object-cover"
+          />
+        </Link>
       )}
       <figcaption className="text-sm text-soft">{roleWords[photo.role]}</figcaption>
       <button
