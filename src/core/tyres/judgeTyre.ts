@@ -1,0 +1,162 @@
+import { mmFrom32nds, type TreadDepth } from '../measure';
+
+/** Laws a tread is held against; the law of the place rules, and the one used is shown. */
+export const treadLaws = {
+  /** Construction and Use Regulations 1986, reg. 27; Council Directive 89/459/EEC. */
+  'uk-eu-car': { limitMm: 1.6, says: '1.6 mm across the central three-quarters (UK, EU)' },
+  /** 49 CFR 570.9. */
+  'us-car': { limitMm: mmFrom32nds(2), says: '2/32 in (US)' },
+  /** 49 CFR 393.75. */
+  'us-heavy-steer': { limitMm: mmFrom32nds(4), says: '4/32 in on steered wheels of heavy vehicles (US)' },
+  'us-heavy-other': { limitMm: mmFrom32nds(2), says: '2/32 in on the other wheels of heavy vehicles (US)' },
+} as const;
+export type TreadLaw = keyof typeof treadLaws;
+
+/** Depths of the three thirds; the outer one is away from the car. One figure alone stands for all. */
+export interface TreadThirds {
+  outer?: TreadDepth;
+  centre: TreadDepth;
+  inner?: TreadDepth;
+}
+
+export type WearPattern = 'even' | 'outer-edge' | 'inner-edge' | 'both-edges' | 'centre';
+
+/** Common practice: a difference over this across one tyre means something. */
+const UNEVEN_MM = 1.5;
+/** Common practice: below this one says that it will need replacing soon. */
+const SOON_MM = 3;
+/** Common practice, years. */
+const OLD_YEARS = { say: 6, replace: 10 } as const;
+
+const low = (depth: TreadDepth) => depth.lowMm;
+
+/** The depth a tyre is judged by: the low end of its lowest third. */
+export const lowestMm = ({ outer, centre, inner }: TreadThirds): number =>
+  Math.min(low(centre), low(outer ?? centre), low(inner ?? centre));
+
+/** Where it has worn, by the low ends of its thirds; even when measured once. */
+export function wearPattern({ outer, centre, inner }: TreadThirds): WearPattern {
+  const [o, c, i] = [low(outer ?? centre), low(centre), low(inner ?? centre)];
+  const edges = Math.max(o, i);
+  if (edges - c >= UNEVEN_MM) return 'centre';
+  if (c - Math.max(o, i) >= UNEVEN_MM) return 'both-edges';
+  const rest = (edge: number, other: number) => Math.max(c, other) - edge >= UNEVEN_MM;
+  if (rest(o, i)) return 'outer-edge';
+  if (rest(i, o)) return 'inner-edge';
+  return 'even';
+}
+
+/** Usual causes. Common practice. */
+export const wearCauses: Record<Exclude<WearPattern, 'even'>, string> = {
+  'outer-edge': 'worn on its outer edge: usually alignment',
+  'inner-edge': 'worn on its inner edge: usually alignment',
+  'both-edges': 'worn on both edges: usually ran too soft',
+  centre: 'worn in the centre: usually ran too hard',
+};
+
+export const tyreFlags = [
+  'cracks',
+  'bulge',
+  'cord',
+  'cut',
+  'repair',
+  'retread',
+  'run-flat',
+  'new',
+  'odd',
+] as const;
+export type TyreFlag = (typeof tyreFlags)[number];
+/** With one of these it must not be driven until someone qualified has looked. */
+const dangerous: ReadonlySet<TyreFlag> = new Set(['bulge', 'cord']);
+
+export interface TyreFacts {
+  thirds: TreadThirds;
+  ageMonths?: number;
+  flags?: readonly TyreFlag[];
+}
+
+export interface TyreVerdict {
+  isLegal: boolean;
+  /** Replace now; within the year; or go on. */
+  when: 'now' | 'soon' | 'later';
+  mayBeDriven: boolean;
+  /** Why, each in words. */
+  reasons: readonly string[];
+}
+
+/** What is to be done about a tyre, under a limit in millimetres, with its reasons. */
+export function judgeTyre({ thirds, ageMonths, flags = [] }: TyreFacts, limitMm: number): TyreVerdict {
+  const depth = lowestMm(thirds);
+  const isLegal = depth >= limitMm - 1e-9;
+  const years = ageMonths === undefined ? undefined : ageMonths / 12;
+  const danger = flags.filter((flag) => dangerous.has(flag));
+  const pattern = wearPattern(thirds);
+  const isTooOld = years !== undefined && years > OLD_YEARS.replace;
+  const isOld = years !== undefined && years > OLD_YEARS.say;
+  const reasons = [
+    ...(isLegal ? [] : [`${tidy(depth)} mm left, under the limit of ${tidy(limitMm)} mm`]),
+    ...danger.map((flag) => (flag === 'cord' ? 'cord can be seen' : 'a bulge in its side')),
+    ...(isTooOld
+      ? [`${Math.floor(years)} years old: replace whatever the tread`]
+      : isOld
+        ? [`${Math.floor(years)} years old`]
+        : []),
+    ...(isLegal && depth < SOON_MM ? [`${tidy(depth)} mm left: will need replacing soon`] : []),
+    ...(pattern === 'even' ? [] : [wearCauses[pattern]]),
+    ...flags
+      .filter((flag) => flag === 'cracks' || flag === 'cut')
+      .map((flag) => (flag === 'cut' ? 'a cut' : flag)),
+  ];
+  const now = !isLegal || danger.length > 0 || isTooOld;
+  const soon = depth < SOON_MM || isOld || flags.includes('cracks') || flags.includes('cut');
+  return {
+    isLegal,
+    when: now ? 'now' : soon ? 'soon' : 'later',
+    mayBeDriven: isLegal && danger.length === 0,
+    reasons,
+  };
+}
+
+/** Share of its life left, 0..1: (depth − limit) ÷ (new − limit). Common practice. */
+export function shareLeft(depthMm: number, newMm: number, limitMm: number): number {
+  if (newMm <= limitMm) return 0;
+  return Math.max(0, Math.min(1, (depthMm - limitMm) / (newMm - limitMm)));
+}
+
+/** Less wear than this says nothing of the rate. */
+const LEAST_WORN_MM = 0.5;
+
+/**
+ * Distance left, in the unit of `since`, as a range: at the rate it has worn since it was fitted, by the two ends of its reading. Undefined
+ * when hardly anything has worn.
+ */
+export function distanceLeft(
+  depth: TreadDepth,
+  newMm: number,
+  limitMm: number,
+  since: number,
+): { low: number; high: number } | undefined {
+  const at = (mm: number) => {
+    const worn = newMm - mm;
+    return worn < LEAST_WORN_MM ? undefined : (Math.max(0, mm - limitMm) / worn) * since;
+  };
+  const [a, b] = [at(depth.lowMm), at(depth.highMm)];
+  return a === undefined || b === undefined || !(since > 0) ? undefined : { low: a, high: b };
+}
+
+/** "Two to replace now, one within the year"; what is in order is said too. */
+export function tyreSummary(verdicts: readonly Pick<TyreVerdict, 'when'>[]): string {
+  if (verdicts.length === 0) return 'No tyre was read';
+  const count = (when: TyreVerdict['when']) => verdicts.filter((verdict) => verdict.when === when).length;
+  const [now, soon] = [count('now'), count('soon')];
+  if (now + soon === 0) return `All ${numberWord(verdicts.length)} in order`;
+  const said = [
+    ...(now > 0 ? [`${numberWord(now)} to replace now`] : []),
+    ...(soon > 0 ? [`${numberWord(soon)} within the year`] : []),
+  ].join(', ');
+  return said.charAt(0).toUpperCase() + said.slice(1);
+}
+
+const numberWords = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+const numberWord = (n: number): string => numberWords[n] ?? String(n);
+const tidy = (mm: number): number => Math.round(mm * 10) / 10;
