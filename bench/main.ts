@@ -3,6 +3,7 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchAppend } from './append';
 import { benchBuyer } from './buyer';
+import { benchPaint } from './paint';
 import { benchPdf } from './pdf';
 import { benchPhotos } from './photos';
 import { benchPictures } from './pictures';
@@ -21,6 +22,7 @@ const benches = {
   yard: benchYard,
   photos: benchPhotos,
   pictures: benchPictures,
+  paint: benchPaint,
   pdf: benchPdf,
   buyer: benchBuyer,
 };

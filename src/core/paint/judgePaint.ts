@@ -1,0 +1,132 @@
+import {
+  FEWEST_READINGS,
+  median,
+  type PaintLevel,
+  type PanelReadings,
+  paintLevel,
+  robustZ,
+  Z_LIMIT,
+} from './paintLevel';
+
+export const paintClasses = [
+  'as-the-rest',
+  'thicker',
+  'local-repair',
+  'far-thicker',
+  'thin',
+  'not-enough',
+  'cannot-read',
+] as const;
+export type PaintClass = (typeof paintClasses)[number];
+
+/** House figures, common practice: see docs. Micrometres and ratios to the car's own level. */
+export const PAINT_LIMITS = {
+  /** Painted again, with a z beyond the limit too. */
+  thicker: 1.22,
+  /** Filler possible. */
+  fillerUm: 300,
+  fillerTimes: 2.6,
+  /** Not to be machine-polished. */
+  thinUm: 75,
+  /** Within one panel: highest over lowest, when the highest is thick for this car. */
+  unevenTimes: 1.45,
+} as const;
+
+/** What the eye found on a panel that speaks for or against paintwork. It changes the wording, never the numbers. */
+export interface EyeEvidence {
+  /** Signs of a respray seen: haze, texture, overspray, tape lines. */
+  signs: readonly string[];
+}
+
+export interface PanelVerdict {
+  part: string;
+  class: PaintClass;
+  medianUm?: number;
+  lowestUm?: number;
+  highestUm?: number;
+  /** Times the car's level. */
+  ratio?: number;
+  z?: number;
+  /** Against the same panel of the other side. */
+  twinUm?: number;
+  /** What the class rests on, in a sentence with its numbers. */
+  says: string;
+}
+
+export interface PanelToJudge extends PanelReadings {
+  /** Plastic and carbon give no reading. */
+  isMetal: boolean;
+  twin?: string;
+  eye?: EyeEvidence;
+}
+
+/** Judges every panel against the car's own level, with its numbers. Says nothing of why a panel was painted. */
+export function judgePaint(panels: readonly PanelToJudge[]): {
+  level?: PaintLevel;
+  verdicts: PanelVerdict[];
+} {
+  const metal = panels.filter(({ isMetal }) => isMetal);
+  const level = paintLevel(metal);
+  const byPart = new Map(metal.map((panel) => [panel.part, panel]));
+  const verdicts = panels.map((panel): PanelVerdict => {
+    const { part, um, isMetal, twin, eye } = panel;
+    if (!isMetal)
+      return {
+        part,
+        class: 'cannot-read',
+        says: 'Not metal: a gauge reads nothing here. Judged by eye alone.',
+      };
+    if (um.length < FEWEST_READINGS || !level)
+      return {
+        part,
+        class: 'not-enough',
+        ...(um.length > 0 && { medianUm: median(um) }),
+        says:
+          um.length < FEWEST_READINGS
+            ? `${um.length} of at least ${FEWEST_READINGS} readings.`
+            : 'Too few panels were read to know this car’s own level.',
+      };
+    const [medianUm, lowestUm, highestUm] = [median(um), Math.min(...um), Math.max(...um)];
+    const ratio = medianUm / level.um;
+    const z = robustZ(medianUm, level);
+    const other = twin === undefined ? undefined : byPart.get(twin)?.um;
+    const twinUm = other && other.length >= FEWEST_READINGS ? median(other) : undefined;
+    const numbers = { medianUm, lowestUm, highestUm, ratio, z, ...(twinUm !== undefined && { twinUm }) };
+    const found = classOf({ ...numbers }, level);
+    return { part, class: found, ...numbers, says: sentenceOf(found, numbers, level, eye) };
+  });
+  return { ...(level && { level }), verdicts };
+}
+
+type Numbers = Required<Pick<PanelVerdict, 'medianUm' | 'lowestUm' | 'highestUm' | 'ratio' | 'z'>> &
+  Pick<PanelVerdict, 'twinUm'>;
+
+function classOf({ medianUm, lowestUm, highestUm, ratio, z }: Numbers, level: PaintLevel): PaintClass {
+  if (medianUm > Math.max(PAINT_LIMITS.fillerUm, PAINT_LIMITS.fillerTimes * level.um)) return 'far-thicker';
+  if (ratio > PAINT_LIMITS.thicker && z > Z_LIMIT) return 'thicker';
+  const isThickSomewhere = highestUm / level.um > PAINT_LIMITS.unevenTimes;
+  if (isThickSomewhere && highestUm / lowestUm > PAINT_LIMITS.unevenTimes) return 'local-repair';
+  if (medianUm < PAINT_LIMITS.thinUm) return 'thin';
+  return 'as-the-rest';
+}
+
+function sentenceOf(found: PaintClass, n: Numbers, level: PaintLevel, eye: EyeEvidence | undefined): string {
+  const um = (value: number) => `${Math.round(value)} µm`;
+  const figures = `median ${um(n.medianUm)}, ${n.ratio.toFixed(2)} × this car’s ${um(level.um)}`;
+  const twin = n.twinUm === undefined ? '' : `; the other side ${um(n.twinUm)}`;
+  const signs = eye?.signs ?? [];
+  const seen =
+    signs.length > 0 ? ` The eye agrees: ${signs.join(', ')}.` : ' Nothing was seen that speaks for it.';
+  switch (found) {
+    case 'far-thicker':
+      return `Far thicker than the rest, filler possible: ${figures}${twin}.${signs.length > 0 ? seen : ''}`;
+    case 'thicker':
+      return `${signs.length > 0 ? 'Thicker than the rest: painted again' : 'Thicker than the rest: likely painted again'}: ${figures}${twin}.${seen}`;
+    case 'local-repair':
+      return `Uneven inside the panel, ${um(n.lowestUm)} to ${um(n.highestUm)}: a local repair is likely; ${figures}.${signs.length > 0 ? seen : ''}`;
+    case 'thin':
+      return `Thin: ${figures}. Do not machine-polish it.`;
+    default:
+      return `As the rest: ${figures}${twin}.${signs.length > 0 ? ` But the eye saw ${signs.join(', ')}.` : ''}`;
+  }
+}
