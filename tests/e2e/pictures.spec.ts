@@ -417,3 +417,37 @@ test('a walk’s pictures are saved as one ZIP, and come into another Zelk with 
   await expect(page.getByText(/are not here yet/)).toHaveCount(0);
   expect((await fetch(`${another.origin}/api/photos/${hashOf(path)}/1600`)).status).toBe(200);
 });
+
+test('a folder that is dropped can be cancelled, and goes on when it is dropped again', async ({
+  page,
+  server,
+}) => {
+  const pictures = (await hatchPictures()).slice(0, 24);
+  const walk = await walkTimedBy(server, pictures);
+  await openYard(page, server);
+  await page.goto(`${server.origin}${walk}/pictures`);
+  const drop = async () => {
+    const files = pictures.map(({ path }) => ({
+      name: path.split('/').at(-1) as string,
+      bytes: readFileSync(path).toString('base64'),
+    }));
+    const data = await page.evaluateHandle((list) => {
+      const transfer = new DataTransfer();
+      for (const { name, bytes } of list) {
+        const content = Uint8Array.from(atob(bytes), (sign) => sign.charCodeAt(0));
+        transfer.items.add(new File([content], name, { type: 'image/jpeg' }));
+      }
+      return transfer;
+    }, files);
+    await page.getByRole('main').dispatchEvent('drop', { dataTransfer: data });
+  };
+  await drop();
+  await expect(page.locator('[data-frame]').nth(1)).toBeVisible();
+  await page.getByRole('button', { name: 'Cancel' }).click();
+  await expect(page.getByRole('button', { name: 'Cancel' })).toHaveCount(0);
+  const there = await page.locator('[data-frame]').count();
+  expect(there).toBeLessThan(pictures.length);
+  await drop();
+  await expect(page.locator('[data-frame]')).toHaveCount(pictures.length, { timeout: 60_000 });
+  await expect(page.getByText(`${there} were here already.`)).toBeVisible();
+});

@@ -1,0 +1,127 @@
+import type { Steering } from '../car';
+
+/** A place on a screen, millimetres from its lower left corner as seen from outside the car. */
+export type ScreenPlace = readonly [x: number, y: number];
+
+/** A screen and what matters on it, millimetres; all of it can be changed for a car. */
+export interface ScreenPlan {
+  width: number;
+  height: number;
+  /** What the wipers sweep, as an outline. */
+  swept: readonly ScreenPlace[];
+  /** Middle and width of the band in front of the driver. */
+  band: { middle: number; width: number };
+}
+
+/** MOT inspection manual, cars and passenger vehicles, section 3.2: a band 290 mm wide, centred on the steering wheel. */
+export const DRIVER_BAND_MM = 290;
+/** How far a steering wheel’s middle lies from the middle of a car. Common practice. */
+const WHEEL_FROM_MIDDLE_MM = 370;
+/** What wipers leave out at the edges, shares of width and height. Common practice. */
+const UNSWEPT = { side: 0.05, top: 0.16, bottom: 0.04 } as const;
+
+/**
+ * A usual plan for a screen of so many millimetres. Seen from outside, who sits on the car’s right is on the left: the plan follows the
+ * steering side.
+ */
+export function usualScreen(width: number, height: number, steering: Steering): ScreenPlan {
+  const [left, right] = [UNSWEPT.side * width, (1 - UNSWEPT.side) * width];
+  const [low, high] = [UNSWEPT.bottom * height, (1 - UNSWEPT.top) * height];
+  return {
+    width,
+    height,
+    swept: [
+      [left, low],
+      [right, low],
+      [right, high],
+      [left, high],
+    ],
+    band: {
+      middle: width / 2 + (steering === 'right' ? -1 : 1) * WHEEL_FROM_MIDDLE_MM,
+      width: DRIVER_BAND_MM,
+    },
+  };
+}
+
+export type ScreenZone = 'driver-band' | 'swept' | 'outside';
+
+/** Which zone a damage lies in: the strictest one it reaches into, `radiusMm` round its middle. */
+export function zoneOf([x, y]: ScreenPlace, radiusMm: number, { swept, band }: ScreenPlan): ScreenZone {
+  if (!reaches([x, y], radiusMm, swept)) return 'outside';
+  return Math.abs(x - band.middle) <= band.width / 2 + radiusMm ? 'driver-band' : 'swept';
+}
+
+/** Whether a circle touches an outline or lies in it. */
+function reaches([x, y]: ScreenPlace, radius: number, outline: readonly ScreenPlace[]): boolean {
+  let isInside = false;
+  for (const [i, [ax, ay]] of outline.entries()) {
+    const [bx, by] = outline[(i + 1) % outline.length] as ScreenPlace;
+    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) isInside = !isInside;
+    const long = (bx - ax) ** 2 + (by - ay) ** 2;
+    const along =
+      long > 0 ? Math.max(0, Math.min(1, ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / long)) : 0;
+    if (Math.hypot(x - ax - along * (bx - ax), y - ay - along * (by - ay)) <= radius) return true;
+  }
+  return isInside;
+}
+
+/** Largest damage a rule allows, millimetres across, by zone; undefined where the rule says nothing. */
+export interface ScreenRule {
+  says: string;
+  most: Readonly<Record<ScreenZone, number | undefined>>;
+}
+
+/** MOT inspection manual, cars and passenger vehicles, section 3.2. Elsewhere local rules: state one’s own. */
+export const ukScreenRule: ScreenRule = {
+  says: 'over 10 mm in the 290 mm band before the driver, or over 40 mm in the rest of the swept area, fails (UK)',
+  most: { 'driver-band': 10, swept: 40, outside: undefined },
+};
+
+export interface ScreenDamage {
+  at: ScreenPlace;
+  /** Its largest extent, millimetres. */
+  acrossMm: number;
+  kind: 'chip' | 'crack';
+}
+
+export interface ScreenVerdict {
+  zone: ScreenZone;
+  /** Whether the rule chosen lets it pass; undefined where the rule says nothing. */
+  passes?: boolean;
+  repair: 'resin' | 'new-screen' | 'leave';
+  says: string;
+}
+
+/** House table, common practice: larger than this is not filled; nor a crack that reaches the edge, nor before the driver’s eyes. */
+const REPAIRABLE = { chipMm: 25, crackMm: 50, fromEdgeMm: 60, beforeDriverMm: 10 } as const;
+
+/** What the rule says of a damage, and whether resin may do. */
+export function judgeScreen(damage: ScreenDamage, plan: ScreenPlan, rule: ScreenRule): ScreenVerdict {
+  const { at, acrossMm, kind } = damage;
+  const zone = zoneOf(at, acrossMm / 2, plan);
+  const most = rule.most[zone];
+  const passes = most === undefined ? undefined : acrossMm <= most;
+  const edge = Math.min(at[0], at[1], plan.width - at[0], plan.height - at[1]) - acrossMm / 2;
+  const isFillable =
+    acrossMm <= (kind === 'chip' ? REPAIRABLE.chipMm : REPAIRABLE.crackMm) &&
+    (kind === 'chip' || edge >= REPAIRABLE.fromEdgeMm) &&
+    (zone !== 'driver-band' || acrossMm <= REPAIRABLE.beforeDriverMm);
+  const repair = isFillable ? 'resin' : passes === false || kind === 'crack' ? 'new-screen' : 'leave';
+  const where = {
+    'driver-band': 'in the band before the driver',
+    swept: 'in the swept area',
+    outside: 'outside the swept area',
+  }[zone];
+  const verdict =
+    passes === undefined
+      ? 'the rule says nothing of it there'
+      : passes
+        ? `within the ${most} mm allowed there`
+        : `over the ${most} mm allowed there`;
+  return {
+    zone,
+    ...(passes !== undefined && { passes }),
+    repair,
+    says: `${Math.round(acrossMm)} mm ${where}: ${verdict}`,
+  };
+}

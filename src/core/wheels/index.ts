@@ -1,0 +1,1 @@
+export { coveredDeg, damagedMm, type RimArc } from './rimDamage';
