@@ -14,7 +14,11 @@ const counted = (list: readonly RimArc[]) =>
 
 describe('the damage round a rim', () => {
   it('counts overlaps once, over the top too: as counting degree by degree does', () => {
-    fc.assert(fc.property(arcs, (list) => expect(coveredDeg(list)).toBe(counted(list))));
+    fc.assert(
+      fc.property(arcs, (list) => {
+        expect(coveredDeg(list)).toBe(counted(list));
+      }),
+    );
   });
 
   it('is a length along the rim', () => {
