@@ -14,7 +14,9 @@ const views: fc.Arbitrary<Homography> = fc
   )
   .map(([turn, scale, lean, tip]) => {
     const [c, s] = [Math.cos(turn) * scale, Math.sin(turn) * scale];
-    return [c, -s, 900, s, c, 700, lean / 100, tip / 100, 1] as const;
+    const [l, t] = [lean / 100, tip / 100];
+    // Shifted after the perspective: else the shift is drawn together with the plane, and a card becomes a sliver.
+    return [c + 900 * l, -s + 900 * t, 900, s + 700 * l, c + 700 * t, 700, l, t, 1] as const;
   });
 const square: readonly Vec2[] = [
   [0, 0],
