@@ -43,6 +43,21 @@ const fact: fc.Arbitrary<Fact> = fc.oneof(
       body: { part: 'tyre-fl', depth: { lowMm: mm, highMm: mm }, unit: 'mm' },
     }),
   ),
+  fc.tuple(fc.float({ min: 1, max: 9, noNaN: true }), fc.constantFrom('outer', 'centre', 'inner')).map(
+    ([mm, third]): Fact => ({
+      kind: 'tread-read',
+      body: { part: 'tyre-fl', depth: { lowMm: mm, highMm: mm }, unit: 'mm', third },
+    }),
+  ),
+  fc.tuple(fc.constantFrom('Ortal', null), fc.integer({ min: 1, max: 53 })).map(
+    ([brand, week]): Fact => ({
+      kind: 'tyre-described',
+      body: { part: 'tyre-fl', brand, made: { week, year: 2020 } },
+    }),
+  ),
+  fc
+    .array(fc.integer({ min: 60, max: 400 }), { minLength: 1, maxLength: 4 })
+    .map((um): Fact => ({ kind: 'paint-read', body: { part: 'roof', um, source: 'gauge' } })),
   fc
     .integer({ min: 0, max: 300_000 })
     .map((value): Fact => ({ kind: 'odometer-read', body: { value, unit: 'mi' } })),

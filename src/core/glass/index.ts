@@ -1,3 +1,4 @@
+export { isLampFault, type LampFault, lampCures } from './lampCures';
 export {
   DRIVER_BAND_MM,
   judgeScreen,

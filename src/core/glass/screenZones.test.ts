@@ -71,3 +71,24 @@ describe('what the rule says (MOT inspection manual, section 3.2)', () => {
     );
   });
 });
+
+describe('a crack that was drawn', () => {
+  const crack = (from: readonly [number, number], to: readonly [number, number]): ScreenDamage => ({
+    at: from,
+    to,
+    acrossMm: Math.hypot(to[0] - from[0], to[1] - from[1]),
+    kind: 'crack',
+  });
+
+  it('counts where it runs, not in a circle round its middle', () => {
+    // 500 mm along the right of a right-hand-drive screen: it never comes near the driver's band on the left.
+    expect(judgeScreen(crack([800, 300], [1300, 300]), right, ukScreenRule).zone).toBe('swept');
+    expect(judgeScreen(crack([400, 300], [1300, 300]), right, ukScreenRule).zone).toBe('driver-band');
+    expect(judgeScreen(crack([700, 780], [900, 790]), right, ukScreenRule).zone).toBe('outside');
+  });
+
+  it('is not filled when it runs to the edge', () => {
+    expect(judgeScreen(crack([700, 300], [730, 300]), right, ukScreenRule).repair).toBe('resin');
+    expect(judgeScreen(crack([1340, 300], [1370, 300]), right, ukScreenRule).repair).toBe('new-screen');
+  });
+});

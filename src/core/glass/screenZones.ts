@@ -79,9 +79,11 @@ export const ukScreenRule: ScreenRule = {
 
 export interface ScreenDamage {
   at: ScreenPlace;
+  /** The other end of a crack or scratch that was drawn: it then lies along the line, not round its middle. */
+  to?: ScreenPlace;
   /** Its largest extent, millimetres. */
   acrossMm: number;
-  kind: 'chip' | 'crack';
+  kind: 'chip' | 'crack' | 'scratch';
 }
 
 export interface ScreenVerdict {
@@ -95,16 +97,39 @@ export interface ScreenVerdict {
 /** House table, common practice: larger than this is not filled; nor a crack that reaches the edge, nor before the driver’s eyes. */
 const REPAIRABLE = { chipMm: 25, crackMm: 50, fromEdgeMm: 60, beforeDriverMm: 10 } as const;
 
+const strictness: readonly ScreenZone[] = ['outside', 'swept', 'driver-band'];
+/** Steps along a line, and half its breadth, millimetres. */
+const [STEP_MM, HALF_LINE_MM] = [4, 2];
+
+/** The strictest zone a damage reaches into: round its middle, or along its line. */
+function zoneOfDamage({ at, to, acrossMm }: ScreenDamage, plan: ScreenPlan): ScreenZone {
+  if (!to) return zoneOf(at, acrossMm / 2, plan);
+  const steps = Math.max(1, Math.ceil(Math.hypot(to[0] - at[0], to[1] - at[1]) / STEP_MM));
+  let strictest = 0;
+  for (let i = 0; i <= steps; i++) {
+    const share = i / steps;
+    const place = [at[0] + share * (to[0] - at[0]), at[1] + share * (to[1] - at[1])] as const;
+    strictest = Math.max(strictest, strictness.indexOf(zoneOf(place, HALF_LINE_MM, plan)));
+  }
+  return strictness[strictest] as ScreenZone;
+}
+
+/** How near a damage comes to the screen's edge, millimetres. */
+function fromEdge({ at, to, acrossMm }: ScreenDamage, { width, height }: ScreenPlan): number {
+  const near = ([x, y]: ScreenPlace) => Math.min(x, y, width - x, height - y);
+  return to ? Math.min(near(at), near(to)) : near(at) - acrossMm / 2;
+}
+
 /** What the rule says of a damage, and whether resin may do. */
 export function judgeScreen(damage: ScreenDamage, plan: ScreenPlan, rule: ScreenRule): ScreenVerdict {
-  const { at, acrossMm, kind } = damage;
-  const zone = zoneOf(at, acrossMm / 2, plan);
+  const { acrossMm, kind } = damage;
+  const zone = zoneOfDamage(damage, plan);
   const most = rule.most[zone];
   const passes = most === undefined ? undefined : acrossMm <= most;
-  const edge = Math.min(at[0], at[1], plan.width - at[0], plan.height - at[1]) - acrossMm / 2;
   const isFillable =
+    kind !== 'scratch' &&
     acrossMm <= (kind === 'chip' ? REPAIRABLE.chipMm : REPAIRABLE.crackMm) &&
-    (kind === 'chip' || edge >= REPAIRABLE.fromEdgeMm) &&
+    (kind === 'chip' || fromEdge(damage, plan) >= REPAIRABLE.fromEdgeMm) &&
     (zone !== 'driver-band' || acrossMm <= REPAIRABLE.beforeDriverMm);
   const repair = isFillable ? 'resin' : passes === false || kind === 'crack' ? 'new-screen' : 'leave';
   const where = {

@@ -1,6 +1,16 @@
 export { odometerProblemMessage, parseOdometer, speakDistance, speakDistanceBothWays } from './distance';
+export {
+  MAX_PAINT_UM,
+  type PaintTyped,
+  type PaintUnit,
+  paintProblemMessage,
+  parsePaint,
+  speakPaint,
+  UM_PER_MIL,
+} from './paintDepth';
 export { MAX_SIZE_MM, parseSize, sizeProblemMessage, speakSize } from './size';
 export {
+  MAX_CAR_TREAD_MM,
   MAX_TREAD_MM,
   NEW_CAR_TREAD_MM,
   parseTread,

@@ -14,19 +14,21 @@ export type TreadReading =
 
 /** Deeper than any road tyre, truck tyres included; more than this is a slip of the finger. */
 export const MAX_TREAD_MM = 30;
+/** Deeper than any tyre for cars and pick-ups, the coarsest cross-country ones (21/32 in) included. Common practice. */
+export const MAX_CAR_TREAD_MM = 16.7;
 /** Deeper than a car tyre is made: asked about, not refused. Common practice. */
 export const NEW_CAR_TREAD_MM = 10;
 
 /**
  * Reads a tread depth as people type it: "4", "3.5 mm", "4-5", "5/32", "5/32-6/32".
- * A bare number is in `unit`, the unit of the car's country.
+ * A bare number is in `unit`, the unit of the car's country. Deeper than `mostMm` is a slip of the finger.
  */
-export function parseTread(text: string, unit: TreadUnit): TreadReading {
+export function parseTread(text: string, unit: TreadUnit, mostMm = MAX_TREAD_MM): TreadReading {
   const clean = text.trim().toLowerCase().replace(/,/g, '.').replace(/\s+/g, '');
   const fail = (problem: Extract<TreadReading, { ok: false }>['problem']): TreadReading => ({
     ok: false,
     problem,
-    limitMm: MAX_TREAD_MM,
+    limitMm: mostMm,
   });
   if (clean === '') return fail('empty');
   if (/^[-–]/.test(clean)) return fail('negative');
@@ -42,7 +44,7 @@ export function parseTread(text: string, unit: TreadUnit): TreadReading {
   const ends = [Number(first), Number(second ?? first)].map(toMm);
   if (ends.some((end) => !Number.isFinite(end))) return fail('not-a-depth');
   const depth = { lowMm: Math.min(...ends), highMm: Math.max(...ends) };
-  return depth.highMm > MAX_TREAD_MM ? fail('too-deep') : { ok: true, depth, unit: used };
+  return depth.highMm > mostMm ? fail('too-deep') : { ok: true, depth, unit: used };
 }
 
 export function treadProblemMessage(reading: Extract<TreadReading, { ok: false }>): string {
@@ -54,14 +56,14 @@ export function treadProblemMessage(reading: Extract<TreadReading, { ok: false }
     case 'negative':
       return 'A depth cannot be less than 0. Type it like 4, 3.5, 4-5 or 5/32.';
     case 'too-deep':
-      return `No road tyre has more than ${reading.limitMm} mm of tread. Check the figure and the unit.`;
+      return `No such tyre has more than ${reading.limitMm} mm of tread. Check the figure and the unit.`;
   }
 }
 
 /** "4 mm", "4 to 5 mm", "5/32 in". */
 export function speakTread(depth: TreadDepth, unit: TreadUnit): string {
   const one = (mm: number) =>
-    unit === 'mm' ? String(Math.round(mm * 10) / 10) : `${Math.round(thirtySecondsFromMm(mm))}/32`;
+    `${Math.round((unit === 'mm' ? mm : thirtySecondsFromMm(mm)) * 10) / 10}${unit === 'mm' ? '' : '/32'}`;
   const low = one(depth.lowMm);
   const high = one(depth.highMm);
   const suffix = unit === 'mm' ? 'mm' : 'in';

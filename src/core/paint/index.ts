@@ -7,11 +7,12 @@ export {
   type PanelVerdict,
   paintClasses,
 } from './judgePaint';
+export { modifiedZ, strayReadings, Z_LIMIT } from './modifiedZ';
 export {
   FEWEST_READINGS,
   type PaintLevel,
   type PanelReadings,
   paintLevel,
   robustZ,
-  Z_LIMIT,
 } from './paintLevel';
+export { levelSentence, paintClassWords, roofSentence } from './paintWords';

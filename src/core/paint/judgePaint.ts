@@ -1,3 +1,5 @@
+import type { PaintUnit } from '../measure';
+import { Z_LIMIT } from './modifiedZ';
 import {
   FEWEST_READINGS,
   median,
@@ -5,8 +7,8 @@ import {
   type PanelReadings,
   paintLevel,
   robustZ,
-  Z_LIMIT,
 } from './paintLevel';
+import { paintSentence } from './paintWords';
 
 export const paintClasses = [
   'as-the-rest',
@@ -60,8 +62,11 @@ export interface PanelToJudge extends PanelReadings {
   eye?: EyeEvidence;
 }
 
-/** Judges every panel against the car's own level, with its numbers. Says nothing of why a panel was painted. */
-export function judgePaint(panels: readonly PanelToJudge[]): {
+/** Judges every panel against the car's own level, with its numbers spoken in a unit. Says nothing of why a panel was painted. */
+export function judgePaint(
+  panels: readonly PanelToJudge[],
+  unit: PaintUnit = 'um',
+): {
   level?: PaintLevel;
   verdicts: PanelVerdict[];
 } {
@@ -93,7 +98,7 @@ export function judgePaint(panels: readonly PanelToJudge[]): {
     const twinUm = other && other.length >= FEWEST_READINGS ? median(other) : undefined;
     const numbers = { medianUm, lowestUm, highestUm, ratio, z, ...(twinUm !== undefined && { twinUm }) };
     const found = classOf({ ...numbers }, level);
-    return { part, class: found, ...numbers, says: sentenceOf(found, numbers, level, eye) };
+    return { part, class: found, ...numbers, says: paintSentence(found, numbers, level, eye, unit) };
   });
   return { ...(level && { level }), verdicts };
 }
@@ -108,25 +113,4 @@ function classOf({ medianUm, lowestUm, highestUm, ratio, z }: Numbers, level: Pa
   if (isThickSomewhere && highestUm / lowestUm > PAINT_LIMITS.unevenTimes) return 'local-repair';
   if (medianUm < PAINT_LIMITS.thinUm) return 'thin';
   return 'as-the-rest';
-}
-
-function sentenceOf(found: PaintClass, n: Numbers, level: PaintLevel, eye: EyeEvidence | undefined): string {
-  const um = (value: number) => `${Math.round(value)} µm`;
-  const figures = `median ${um(n.medianUm)}, ${n.ratio.toFixed(2)} × this car’s ${um(level.um)}`;
-  const twin = n.twinUm === undefined ? '' : `; the other side ${um(n.twinUm)}`;
-  const signs = eye?.signs ?? [];
-  const seen =
-    signs.length > 0 ? ` The eye agrees: ${signs.join(', ')}.` : ' Nothing was seen that speaks for it.';
-  switch (found) {
-    case 'far-thicker':
-      return `Far thicker than the rest, filler possible: ${figures}${twin}.${signs.length > 0 ? seen : ''}`;
-    case 'thicker':
-      return `${signs.length > 0 ? 'Thicker than the rest: painted again' : 'Thicker than the rest: likely painted again'}: ${figures}${twin}.${seen}`;
-    case 'local-repair':
-      return `Uneven inside the panel, ${um(n.lowestUm)} to ${um(n.highestUm)}: a local repair is likely; ${figures}.${signs.length > 0 ? seen : ''}`;
-    case 'thin':
-      return `Thin: ${figures}. Do not machine-polish it.`;
-    default:
-      return `As the rest: ${figures}${twin}.${signs.length > 0 ? ` But the eye saw ${signs.join(', ')}.` : ''}`;
-  }
 }

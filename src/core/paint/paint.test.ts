@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { median as independentMedian, medianAbsoluteDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { judgePaint, type PanelToJudge, paintLevel, robustZ, Z_LIMIT } from '.';
+import {
+  judgePaint,
+  levelSentence,
+  modifiedZ,
+  type PanelToJudge,
+  paintLevel,
+  robustZ,
+  roofSentence,
+  strayReadings,
+  Z_LIMIT,
+} from '.';
 import { median } from './paintLevel';
 
 const panel = (part: string, um: readonly number[], more: Partial<PanelToJudge> = {}): PanelToJudge => ({
@@ -111,5 +121,67 @@ describe('each panel', () => {
       expect(now, `${um} µm`).toBeGreaterThanOrEqual(before);
       before = now;
     }
+  });
+});
+
+// NIST/SEMATECH e-Handbook of Statistical Methods, 1.3.5.17: the data sets printed beside its tests for outliers (typed from memory).
+describe('the outlier data sets of the NIST handbook', () => {
+  // 1.3.5.17.1, mass spectrometer readings: the handbook finds 245.57 and nothing else.
+  const masses = [199.31, 199.53, 200.19, 200.82, 201.92, 201.95, 202.18, 245.57];
+  // 1.3.5.17.2, Venus: Tietjen and Moore’s test finds −1.40 and 1.01 together.
+  const venus = [-1.4, -0.44, -0.3, -0.24, -0.22, -0.13, -0.05, 0.06, 0.1, 0.18, 0.2, 0.39, 0.48, 0.63, 1.01];
+  // 1.3.5.17.3, Rosner: the generalised ESD test finds the three highest of 54.
+  const rosner = [
+    -0.25, 0.68, 0.94, 1.15, 1.2, 1.26, 1.26, 1.34, 1.38, 1.43, 1.49, 1.49, 1.55, 1.56, 1.58, 1.65, 1.69, 1.7,
+    1.76, 1.77, 1.81, 1.91, 1.94, 1.96, 1.99, 2.06, 2.09, 2.1, 2.14, 2.15, 2.23, 2.24, 2.26, 2.35, 2.37, 2.4,
+    2.47, 2.54, 2.62, 2.64, 2.9, 2.92, 2.92, 2.93, 3.21, 3.26, 3.3, 3.59, 3.68, 4.3, 4.64, 5.34, 5.42, 6.01,
+  ];
+  const outliers = (values: readonly number[]) =>
+    values.filter((_, i) => Math.abs(modifiedZ(values)[i] as number) > Z_LIMIT);
+
+  it('the one false mass stands out, far', () => {
+    expect(outliers(masses)).toEqual([245.57]);
+    // By hand: median 201.37, MAD 0.995; 0.6745 · 44.2 / 0.995 = 29.96.
+    expect(modifiedZ(masses).at(-1)).toBeCloseTo(29.96, 2);
+  });
+
+  it('of Venus the two that test names have the largest scores; at 3.5 the score is slower to call them out', () => {
+    const byScore = venus.toSorted((a, b) => Math.abs(b - 0.06) - Math.abs(a - 0.06));
+    expect(byScore.slice(0, 2)).toEqual([-1.4, 1.01]);
+    // By hand: median 0.06, MAD 0.30; 0.6745 · −1.46 / 0.30 = −3.28.
+    expect(modifiedZ(venus)[0]).toBeCloseTo(-3.28, 2);
+    expect(outliers(venus)).toEqual([]);
+  });
+
+  it('the score agrees with an independent library, and its order with Rosner’s three', () => {
+    const middle = independentMedian(rosner);
+    const mad = medianAbsoluteDeviation(rosner);
+    modifiedZ(rosner).forEach((z, i) => {
+      expect(z).toBeCloseTo((0.6745 * ((rosner[i] as number) - middle)) / mad, 9);
+    });
+    const farthest = rosner.toSorted((a, b) => Math.abs(b - middle) - Math.abs(a - middle)).slice(0, 3);
+    expect(farthest.toSorted()).toEqual([5.34, 5.42, 6.01]);
+    for (const value of outliers(rosner)) expect(farthest).toContain(value);
+  });
+});
+
+describe('a stray reading', () => {
+  it('is told where it stands apart, not where a panel is merely even', () => {
+    expect(strayReadings([118, 121, 119, 240, 120])).toEqual([3]);
+    expect(strayReadings([118, 118, 118, 119, 121])).toEqual([]);
+    expect(strayReadings([118, 240, 120])).toEqual([]);
+  });
+});
+
+describe('words', () => {
+  it('speak mil where asked, and roof and level as a check', () => {
+    const { level, verdicts } = judgePaint(
+      [panel('roof', around(120)), ...car([118, 119, 122, 250])].map((p) => p),
+      'mil',
+    );
+    expect(level && levelSentence(level, 5, 'mil')).toContain('4.7 mil, from 4 of the 5 panels');
+    expect(roofSentence(verdicts[0], 'mil')).toContain('agrees');
+    expect(verdicts.at(-1)?.says).toContain('9.8 mil');
+    expect(verdicts.map(({ says }) => says).join(' ')).not.toMatch(/accident/i);
   });
 });

@@ -56,4 +56,3 @@ export function paintLevel(panels: readonly PanelReadings[]): PaintLevel | undef
 
 /** Modified z-score: how many spreads a panel lies from the level. Limit 3.5 (Iglewicz and Hoaglin 1993). */
 export const robustZ = (um: number, level: PaintLevel): number => (um - level.um) / level.spreadUm;
-export const Z_LIMIT = 3.5;

@@ -27,9 +27,11 @@ import {
   testLine,
   type WalkState,
 } from '../walk';
+import { BRAKE_CAUTION } from '../wheels';
 import { orderPhotos } from './orderPhotos';
 import { REPORT_VERSION, type ReportDocument, type ReportFinding, type ReportPhoto } from './reportDocument';
-import { generalCautions, outOfScope, statusSays, summaryLines } from './wording';
+import { reportReadings } from './reportReadings';
+import { generalCautions, outOfScope, statusSays, summaryLines, TYRE_CAUTION } from './wording';
 
 export interface PhotoFacts {
   width: number;
@@ -95,6 +97,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     };
   });
   const cover = coverage(state, style);
+  const readings = reportReadings(state, style, inputs.car, nameOf, new Date(inputs.frozenAt));
   const { identityAsRead: _, ...car } = carOnly(inputs.car);
 
   return withoutUndefined({
@@ -149,8 +152,16 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       const read = state.treads.get(part);
       return read ? [{ part, name: sentence(nameOf(part)), depth: speakTread(read.depth, read.unit) }] : [];
     }),
+    ...readings,
     photos,
-    cautions: [...new Set(findings.flatMap((finding) => finding.caution ?? [])), ...generalCautions],
+    cautions: [
+      ...new Set([
+        ...findings.flatMap((finding) => finding.caution ?? []),
+        ...(readings.tyres?.rows.some(({ mayBeDriven }) => !mayBeDriven) ? [TYRE_CAUTION] : []),
+        ...(readings.wheels?.rows.some(({ brake }) => brake !== '') ? [BRAKE_CAUTION] : []),
+      ]),
+      ...generalCautions,
+    ],
   });
 }
 
@@ -178,8 +189,13 @@ function notSeenWhy(state: WalkState, part: string): string | undefined {
 }
 
 function missingReadings(cover: ReturnType<typeof coverage>, nameOf: (part: string) => string): string[] {
-  const treads = cover.treadsLeft.map((part) => `Tread depth, ${nameOf(part)}`);
-  return cover.odometerLeft ? [...treads, 'Odometer'] : treads;
+  return [
+    ...cover.treadsLeft.map((part) => `Tread depth, ${nameOf(part)}`),
+    ...(cover.isPaintRead
+      ? cover.paintLeft.map((part) => `Paint depth, ${nameOf(part)}`)
+      : ['Paint depth of any panel']),
+    ...(cover.odometerLeft ? ['Odometer'] : []),
+  ];
 }
 
 function carOnly(car: ReportInputs['car']): ReportInputs['car'] {

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { carDetailsSchema, faceIds } from '../car';
 import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
+import { reportReadingsShape } from './reportReadings';
 
 export const REPORT_VERSION = 1;
 
@@ -94,6 +95,7 @@ export const reportDocumentSchema = z.strictObject({
   outOfScope: text,
   parts: z.array(reportPartSchema),
   treads: z.array(z.strictObject({ part: text, name: text, depth: text })),
+  ...reportReadingsShape,
   photos: z.array(reportPhotoSchema),
   cautions: z.array(text),
 });

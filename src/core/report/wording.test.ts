@@ -11,6 +11,8 @@ const cover = (more: Partial<Coverage> = {}): Coverage => ({
   notSeen: [],
   treadsLeft: [],
   odometerLeft: false,
+  isPaintRead: false,
+  paintLeft: [],
   photosLeft: [],
   plates: [],
   brought: 0,

@@ -66,9 +66,12 @@ export function statusSays(status: PartStatus, findings: readonly number[], why:
 
 /** What this kind of walk does not cover, so that silence is not read as praise. */
 export const outOfScope =
-  'This walk covers what can be seen of the car, its tread depths and its odometer. Whether everything works, a drive and the papers were not part of it.';
+  'This walk covers what can be seen of the car, its tread and paint depths where they were read, and its odometer. Whether everything works, a drive and the papers were not part of it.';
 
 /** The usual limits, printed on every report. */
 export const generalCautions = [
   'This is a record of what was seen and tried. It is no roadworthiness test, no brake test and no safety inspection: those belong to licensed testers and local law.',
 ] as const;
+
+export const TYRE_CAUTION =
+  'A tyre under the limit, with a bulge or with cord showing: do not drive until a qualified person has checked it.';

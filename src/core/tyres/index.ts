@@ -6,16 +6,17 @@ export {
   parseDateCode,
 } from './dateCode';
 export {
+  asThirds,
   distanceLeft,
   judgeTyre,
   lowestMm,
+  type MeasuredThirds,
+  numberWord,
   shareLeft,
-  type TreadLaw,
   type TreadThirds,
   type TyreFacts,
   type TyreFlag,
   type TyreVerdict,
-  treadLaws,
   tyreFlags,
   tyreSummary,
   type WearPattern,
@@ -24,4 +25,5 @@ export {
 } from './judgeTyre';
 export { HIGHEST_LOAD_INDEX, LOWEST_LOAD_INDEX, loadOf, speedOf } from './loadAndSpeed';
 export { type Matched, type Mismatch, mismatches, pairsToMatch } from './matching';
+export { limitOf, type TyreLawId, tyreLawIds, tyreLaws, usualLaw, usualNewMm } from './treadLaws';
 export { parseTyreSize, type TyreSize, type TyreSizeReading, tyreSizeProblemMessage } from './tyreSize';

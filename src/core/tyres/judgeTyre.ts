@@ -1,16 +1,19 @@
-import { mmFrom32nds, type TreadDepth } from '../measure';
+import { speakTread, type TreadDepth, type TreadUnit } from '../measure';
 
-/** Laws a tread is held against; the law of the place rules, and the one used is shown. */
-export const treadLaws = {
-  /** Construction and Use Regulations 1986, reg. 27; Council Directive 89/459/EEC. */
-  'uk-eu-car': { limitMm: 1.6, says: '1.6 mm across the central three-quarters (UK, EU)' },
-  /** 49 CFR 570.9. */
-  'us-car': { limitMm: mmFrom32nds(2), says: '2/32 in (US)' },
-  /** 49 CFR 393.75. */
-  'us-heavy-steer': { limitMm: mmFrom32nds(4), says: '4/32 in on steered wheels of heavy vehicles (US)' },
-  'us-heavy-other': { limitMm: mmFrom32nds(2), says: '2/32 in on the other wheels of heavy vehicles (US)' },
-} as const;
-export type TreadLaw = keyof typeof treadLaws;
+/** Depths as they were measured: once for the whole tyre, or by thirds, of which some may be missing. */
+export interface MeasuredThirds {
+  whole?: TreadDepth;
+  /** Away from the car. */
+  outer?: TreadDepth;
+  centre?: TreadDepth;
+  inner?: TreadDepth;
+}
+
+/** What there is of a tyre's depths, as it is judged: what was not measured is taken to be as its neighbour. */
+export function asThirds({ whole, outer, centre, inner }: MeasuredThirds): TreadThirds | undefined {
+  const middle = centre ?? whole ?? outer ?? inner;
+  return middle && { centre: middle, ...(outer && { outer }), ...(inner && { inner }) };
+}
 
 /** Depths of the three thirds; the outer one is away from the car. One figure alone stands for all. */
 export interface TreadThirds {
@@ -84,8 +87,13 @@ export interface TyreVerdict {
   reasons: readonly string[];
 }
 
-/** What is to be done about a tyre, under a limit in millimetres, with its reasons. */
-export function judgeTyre({ thirds, ageMonths, flags = [] }: TyreFacts, limitMm: number): TyreVerdict {
+/** What is to be done about a tyre, under a limit in millimetres, with its reasons spoken in a unit. */
+export function judgeTyre(
+  { thirds, ageMonths, flags = [] }: TyreFacts,
+  limitMm: number,
+  unit: TreadUnit = 'mm',
+): TyreVerdict {
+  const spoken = (mm: number) => speakTread({ lowMm: mm, highMm: mm }, unit);
   const depth = lowestMm(thirds);
   const isLegal = depth >= limitMm - 1e-9;
   const years = ageMonths === undefined ? undefined : ageMonths / 12;
@@ -94,18 +102,19 @@ export function judgeTyre({ thirds, ageMonths, flags = [] }: TyreFacts, limitMm:
   const isTooOld = years !== undefined && years > OLD_YEARS.replace;
   const isOld = years !== undefined && years > OLD_YEARS.say;
   const reasons = [
-    ...(isLegal ? [] : [`${tidy(depth)} mm left, under the limit of ${tidy(limitMm)} mm`]),
+    ...(isLegal ? [] : [`${spoken(depth)} left, under the limit of ${spoken(limitMm)}`]),
     ...danger.map((flag) => (flag === 'cord' ? 'cord can be seen' : 'a bulge in its side')),
     ...(isTooOld
       ? [`${Math.floor(years)} years old: replace whatever the tread`]
       : isOld
         ? [`${Math.floor(years)} years old`]
         : []),
-    ...(isLegal && depth < SOON_MM ? [`${tidy(depth)} mm left: will need replacing soon`] : []),
+    ...(isLegal && depth < SOON_MM ? [`${spoken(depth)} left: will need replacing soon`] : []),
     ...(pattern === 'even' ? [] : [wearCauses[pattern]]),
     ...flags
       .filter((flag) => flag === 'cracks' || flag === 'cut')
-      .map((flag) => (flag === 'cut' ? 'a cut' : flag)),
+      .map((flag) => (flag === 'cut' ? 'a cut' : 'cracks in the rubber')),
+    ...(flags.includes('retread') ? ['a retread: look at its casing and join'] : []),
   ];
   const now = !isLegal || danger.length > 0 || isTooOld;
   const soon = depth < SOON_MM || isOld || flags.includes('cracks') || flags.includes('cut');
@@ -158,5 +167,4 @@ export function tyreSummary(verdicts: readonly Pick<TyreVerdict, 'when'>[]): str
 }
 
 const numberWords = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
-const numberWord = (n: number): string => numberWords[n] ?? String(n);
-const tidy = (mm: number): number => Math.round(mm * 10) / 10;
+export const numberWord = (n: number): string => numberWords[n] ?? String(n);

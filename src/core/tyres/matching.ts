@@ -1,3 +1,5 @@
+import { speakTread, type TreadUnit } from '../measure';
+
 /** What is compared between tyres. */
 export interface Matched {
   part: string;
@@ -13,7 +15,7 @@ export type Mismatch = { parts: readonly [string, string]; what: 'brand' | 'size
 const CLOSE_MM = 2;
 
 /** How two tyres that should be alike differ: brand, size, depth. */
-export function mismatches(a: Matched, b: Matched): Mismatch[] {
+export function mismatches(a: Matched, b: Matched, unit: TreadUnit = 'mm'): Mismatch[] {
   const parts = [a.part, b.part] as const;
   const alike = (x: string, y: string) =>
     x.trim().toLowerCase().replace(/\s+/g, '') === y.trim().toLowerCase().replace(/\s+/g, '');
@@ -25,7 +27,15 @@ export function mismatches(a: Matched, b: Matched): Mismatch[] {
     ...(a.size && b.size && !alike(a.size, b.size)
       ? [{ parts, what: 'size' as const, says: `${a.size} and ${b.size}` }]
       : []),
-    ...(apart > CLOSE_MM ? [{ parts, what: 'depth' as const, says: `${apart} mm apart` }] : []),
+    ...(apart > CLOSE_MM
+      ? [
+          {
+            parts,
+            what: 'depth' as const,
+            says: `${speakTread({ lowMm: apart, highMm: apart }, unit)} apart`,
+          },
+        ]
+      : []),
   ];
 }
 

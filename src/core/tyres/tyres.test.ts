@@ -8,6 +8,7 @@ import {
   HIGHEST_LOAD_INDEX,
   judgeTyre,
   LOWEST_LOAD_INDEX,
+  limitOf,
   loadOf,
   mismatches,
   pairsToMatch,
@@ -15,7 +16,6 @@ import {
   parseTyreSize,
   shareLeft,
   speedOf,
-  treadLaws,
   tyreSizeProblemMessage,
   tyreSummary,
   wearPattern,
@@ -118,7 +118,7 @@ describe('week and year of make (49 CFR 574.5)', () => {
 });
 
 describe('what becomes of a tyre', () => {
-  const uk = treadLaws['uk-eu-car'].limitMm;
+  const uk = limitOf('uk-eu-car', { position: 'fl' });
 
   it('is legal at the limit of the law used, and not below', () => {
     expect(judgeTyre({ thirds: { centre: depth(1.6) } }, uk).isLegal).toBe(true);
@@ -129,10 +129,15 @@ describe('what becomes of a tyre', () => {
     });
     // 3/32 in is legal on a car and not on the steered wheels of a heavy vehicle.
     const three = { thirds: { centre: depth(mmFrom32nds(3)) } };
-    expect(judgeTyre(three, treadLaws['us-car'].limitMm).isLegal).toBe(true);
-    expect(judgeTyre(three, treadLaws['us-heavy-steer'].limitMm).isLegal).toBe(false);
+    expect(judgeTyre(three, limitOf('us-car', { position: 'fl' })).isLegal).toBe(true);
+    expect(judgeTyre(three, limitOf('us-heavy', { position: 'fl' })).isLegal).toBe(false);
+    expect(judgeTyre(three, limitOf('us-heavy', { position: 'rl' })).isLegal).toBe(true);
+    expect(judgeTyre(three, limitOf('own', { position: 'fl' }, 3)).isLegal).toBe(false);
+    expect(judgeTyre(three, limitOf('us-heavy', { position: 'fl' }), '32nds').reasons[0]).toBe(
+      '3/32 in left, under the limit of 4/32 in',
+    );
     expect(
-      judgeTyre({ thirds: { centre: depth(mmFrom32nds(2)) } }, treadLaws['us-car'].limitMm).isLegal,
+      judgeTyre({ thirds: { centre: depth(mmFrom32nds(2)) } }, limitOf('us-car', { position: 'fl' })).isLegal,
     ).toBe(true);
   });
 

@@ -1,6 +1,7 @@
-import { type BodyStyle, styleOf } from '../car';
+import { type BodyStyle, type Part, styleOf } from '../car';
 import { type Entry, type EntryKind, entryKinds, entrySchema } from './entries';
 import { findingKindOf, kindFits } from './findingKinds';
+import { hasTyre, isMetal, mostTreadMm } from './readable';
 
 /** Clocks of phones wander; farther ahead than this is a wrong date. */
 export const CLOCK_TOLERANCE_MS = 60 * 60 * 1000;
@@ -16,7 +17,10 @@ export type EntryProblemCode =
   | 'too-long-ago'
   | 'unknown-part'
   | 'kind-does-not-fit'
-  | 'not-a-tyre';
+  | 'not-a-tyre'
+  | 'not-a-wheel'
+  | 'not-metal'
+  | 'too-deep';
 
 export interface EntryProblem {
   code: EntryProblemCode;
@@ -101,8 +105,38 @@ function checkParts(entry: Entry, style: BodyStyle): EntryCheck {
       `“${findingKindOf(entry.body.kind).uk}” cannot be on ${partId}. Choose a kind the part offers.`,
     );
   }
-  if (entry.kind === 'tread-read' && part.kind !== 'tyre') {
-    return refuse('not-a-tyre', 'body.part', `Tread is read on a tyre, and ${partId} is not one.`);
+  return checkReading(entry, part, style) ?? { ok: true, entry };
+}
+
+/** A reading must be possible where it was taken. */
+function checkReading(entry: Entry, part: Part, style: BodyStyle): EntryCheck | undefined {
+  switch (entry.kind) {
+    case 'tread-read':
+    case 'tyre-described': {
+      if (!hasTyre(part))
+        return refuse('not-a-tyre', 'body.part', `Tread is read on a tyre, and ${part.id} is not one.`);
+      const most = mostTreadMm(style.id);
+      if (entry.kind === 'tread-read' && entry.body.depth.highMm > most)
+        return refuse(
+          'too-deep',
+          'body.depth.highMm',
+          `No tyre of such a car has more than ${most} mm of tread. Check the figure and the unit.`,
+        );
+      return undefined;
+    }
+    case 'wheel-described':
+      return part.kind === 'wheel'
+        ? undefined
+        : refuse('not-a-wheel', 'body.part', `A rim is described at a wheel, and ${part.id} is not one.`);
+    case 'paint-read':
+      return isMetal(part)
+        ? undefined
+        : refuse(
+            'not-metal',
+            'body.part',
+            `A paint gauge reads over steel and aluminium only; ${part.id} is ${part.material}. Judge it by eye.`,
+          );
+    default:
+      return undefined;
   }
-  return { ok: true, entry };
 }

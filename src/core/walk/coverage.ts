@@ -1,5 +1,7 @@
 import type { BodyStyle, PartId } from '../car';
+import { FEWEST_READINGS } from '../paint';
 import { nearestLeft, planRoute, type Stop, usualRoute } from '../route';
+import { isGauged } from './readable';
 import { type Finding, isDismissed, type WalkState } from './walkState';
 
 export type PartStatus = 'not-looked-at' | 'clear' | 'findings' | 'not-seen' | 'second-look';
@@ -67,6 +69,10 @@ export interface Coverage {
   /** Tyres without a tread depth, in walking order. */
   treadsLeft: PartId[];
   odometerLeft: boolean;
+  /** A paint gauge was used in this walk. */
+  isPaintRead: boolean;
+  /** Panels a gauge is held to with fewer readings than say anything, in walking order. */
+  paintLeft: PartId[];
   photosLeft: PhotoLeft[];
   /** Pictures on which a number plate is likely, and nobody has said whether there is something to hide. */
   plates: string[];
@@ -95,11 +101,19 @@ export function coverage(state: WalkState, style: BodyStyle): Coverage {
       .map((stop) => stop.part)
       .filter((part) => part.startsWith('tyre-') && !state.treads.has(part)),
     odometerLeft: state.odometer === undefined,
+    isPaintRead: state.paint.size > 0,
+    paintLeft: route.map(({ part }) => part).filter((part) => isPaintLeft(state, style, part)),
     photosLeft: photosLeft(state, route),
     plates: platesToCheck(state),
     brought: state.brought.length,
     unresolved: route.map((stop) => stop.part).filter((part) => statuses.get(part) === 'second-look'),
   };
+}
+
+function isPaintLeft({ paint }: WalkState, style: BodyStyle, id: PartId): boolean {
+  const part = style.parts.get(id);
+  const have = (paint.get(id) ?? []).reduce((sum, { um }) => sum + um.length, 0);
+  return part !== undefined && isGauged(part) && have < FEWEST_READINGS;
 }
 
 /** Kinds of part a reader wants to see even when there is nothing to say. Common practice. */

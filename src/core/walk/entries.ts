@@ -7,6 +7,7 @@ import { dirtStates, lights, wetStates } from './conditions';
 import { extentSchema } from './extent';
 import { findingKindIds } from './findingKinds';
 import { pictureBodies, sha256Schema } from './pictureBodies';
+import { readingBodies } from './readingBodies';
 import { spotSchema } from './spot';
 
 const uuid = z.uuid('An id must be a UUID.');
@@ -67,10 +68,6 @@ const changesSchema = z.strictObject({
 });
 export type FindingChanges = z.output<typeof changesSchema>;
 
-const depthSchema = z
-  .strictObject({ lowMm: z.number().min(0).max(30), highMm: z.number().min(0).max(30) })
-  .refine((depth) => depth.lowMm <= depth.highMm, 'The low end must not exceed the high end.');
-
 const bodies = {
   'walk-begun': z.strictObject({
     carId: uuid,
@@ -116,7 +113,7 @@ const bodies = {
     finding: uuid.optional(),
   }),
   ...pictureBodies,
-  'tread-read': z.strictObject({ part: partId, depth: depthSchema, unit: z.enum(['mm', '32nds']) }),
+  ...readingBodies,
   'odometer-read': z.strictObject({ value: z.int().min(0).max(2_000_000), unit: z.enum(['mi', 'km']) }),
   undone: z.strictObject({ entry: uuid }),
 } as const;
@@ -164,6 +161,11 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('cover-chosen'),
   entryOf('picture-measured'),
   entryOf('tread-read'),
+  entryOf('tyre-described'),
+  entryOf('tyre-law-chosen'),
+  entryOf('wheel-described'),
+  entryOf('paint-read'),
+  entryOf('screen-planned'),
   entryOf('odometer-read'),
   entryOf('undone'),
 ]);

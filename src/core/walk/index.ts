@@ -74,6 +74,16 @@ export {
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
 export { sha256Schema } from './pictureBodies';
 export { type BroughtPhoto, type PictureState, pictureOf, picturesNamed } from './pictureState';
+export {
+  hasTyre,
+  isGauged,
+  isHeavy,
+  isMetal,
+  isPaintedPlastic,
+  mostTreadMm,
+} from './readable';
+export { type PaintSource, type TreadThird, treadThirds } from './readingBodies';
+export type { PaintRead, ScreenPlanned, TreadRead, TyreDescribed, WheelDescribed } from './readingState';
 export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 export { replay } from './replay';
 export { type Spot, spotSchema } from './spot';

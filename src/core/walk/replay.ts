@@ -1,6 +1,7 @@
 import type { Entry, EntryKind, EntryOf, FindingChanges } from './entries';
 import { ordered, undoneIds } from './liveEntries';
 import { broughtBy, finishPictures, pictureOf, withSaid } from './pictureState';
+import { noReadings, noteReading } from './readingState';
 import type { Finding, WalkState } from './walkState';
 
 /**
@@ -25,7 +26,7 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
     conditions: { sides: new Map() },
     conditionsMet: [],
     cautionsRead: new Set(),
-    treads: new Map(),
+    ...noReadings(),
     undoable: [],
     redoable: [],
   };
@@ -126,7 +127,12 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
       break;
     }
     case 'tread-read':
-      state.treads.set(entry.body.part, { depth: entry.body.depth, unit: entry.body.unit, at });
+    case 'tyre-described':
+    case 'tyre-law-chosen':
+    case 'wheel-described':
+    case 'paint-read':
+    case 'screen-planned':
+      noteReading(state, entry);
       break;
     case 'odometer-read':
       state.odometer = { ...entry.body, at };

@@ -1,5 +1,4 @@
 import type { BodyStyleId, DistanceUnit, ExtraId, FaceId, PartId } from '../car';
-import type { TreadDepth, TreadUnit } from '../measure';
 import type { RouteRule } from '../route';
 import type { CautionId } from './cautions';
 import type { Lap, PhotoRole } from './choices';
@@ -7,6 +6,7 @@ import type { Conditions } from './conditions';
 import type { FindingDetails } from './entries';
 import type { FindingKind } from './findingKinds';
 import type { BroughtPhoto, PictureState } from './pictureState';
+import type { Readings } from './readingState';
 import type { Spot } from './spot';
 
 /** How a part was last looked at; findings stand beside it, not in it. */
@@ -54,13 +54,7 @@ export interface AttachedPhoto {
   at: string;
 }
 
-export interface TreadRead {
-  depth: TreadDepth;
-  unit: TreadUnit;
-  at: string;
-}
-
-export interface WalkState {
+export interface WalkState extends Readings {
   walk: string;
   begun?: { carId: string; bodyStyle: BodyStyleId; extras?: readonly ExtraId[]; at: string; who: string };
   /** The route chosen last; the usual one while none was. */
@@ -90,7 +84,6 @@ export interface WalkState {
   /** Milliseconds to add to the camera's times, read as UTC, to get true ones. */
   cameraOffsetMs?: number;
   cover?: string;
-  treads: Map<PartId, TreadRead>;
   odometer?: { value: number; unit: DistanceUnit; at: string };
   /** Entries in force, oldest first, that an undo could take back. */
   undoable: string[];

@@ -1,6 +1,6 @@
 import { type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { speakDistance, speakTread } from '#core/measure';
-import { conditionLine, type Entry, findingKindName, noticeWords, ordered } from '#core/walk';
+import { conditionLine, type Entry, type EntryOf, findingKindName, noticeWords, ordered } from '#core/walk';
 import type { OpenWalk } from '../../sync/useWalk';
 
 export interface LogLine {
@@ -101,8 +101,20 @@ function sentenceOf(
       return 'Cover chosen';
     case 'picture-measured':
       return `${about(entry.body.finding)}: measured on a photo`;
-    case 'tread-read':
-      return `${nameOf(entry.body.part)}: ${speakTread(entry.body.depth, entry.body.unit)}`;
+    case 'tread-read': {
+      const { part, third, depth, unit } = entry.body;
+      return `${nameOf(part)}${third ? `, ${third} third` : ''}: ${speakTread(depth, unit)}`;
+    }
+    case 'tyre-described':
+      return `${nameOf(entry.body.part)}: ${tyreWords(entry.body)}`;
+    case 'tyre-law-chosen':
+      return 'Limit and new tread of the tyres set';
+    case 'wheel-described':
+      return `${nameOf(entry.body.part)}: rim and brake as seen`;
+    case 'paint-read':
+      return `${nameOf(entry.body.part)}: paint ${entry.body.um.map((um) => Math.round(um)).join(', ')} µm`;
+    case 'screen-planned':
+      return 'Size and zones of the screen set';
     case 'odometer-read':
       return `Odometer: ${speakDistance(entry.body.value, entry.body.unit)}`;
     case 'notice-answered':
@@ -119,6 +131,13 @@ function sentenceOf(
     default:
       return entry satisfies never;
   }
+}
+
+function tyreWords(said: EntryOf<'tyre-described'>['body']): string {
+  const words = [said.brand, said.size, said.made && `week ${said.made.week} of ${said.made.year}`].filter(
+    Boolean,
+  );
+  return words.length > 0 ? words.join(', ') : (said.flags?.join(', ') ?? '') || 'described';
 }
 
 const changeNames: Record<string, string> = {

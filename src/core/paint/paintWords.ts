@@ -1,0 +1,64 @@
+import { type PaintUnit, speakPaint } from '../measure';
+import type { EyeEvidence, PaintClass, PanelVerdict } from './judgePaint';
+import type { PaintLevel } from './paintLevel';
+
+export const paintClassWords: Record<PaintClass, string> = {
+  'as-the-rest': 'As the rest',
+  thicker: 'Thicker: likely painted',
+  'local-repair': 'Local repair inside',
+  'far-thicker': 'Far thicker: filler possible',
+  thin: 'Thin',
+  'not-enough': 'Not enough readings',
+  'cannot-read': 'Cannot be read',
+};
+
+type Numbers = Required<Pick<PanelVerdict, 'medianUm' | 'lowestUm' | 'highestUm' | 'ratio' | 'z'>> &
+  Pick<PanelVerdict, 'twinUm'>;
+
+/** What a class rests on, in a sentence with its numbers. What the eye saw changes the wording, never the numbers. */
+export function paintSentence(
+  found: PaintClass,
+  n: Numbers,
+  level: PaintLevel,
+  eye: EyeEvidence | undefined,
+  unit: PaintUnit,
+): string {
+  const say = (um: number) => speakPaint(um, unit);
+  const figures = `median ${say(n.medianUm)}, ${n.ratio.toFixed(2)} × this car’s ${say(level.um)}, z ${n.z.toFixed(1)}`;
+  const twin = n.twinUm === undefined ? '' : `; the other side ${say(n.twinUm)}`;
+  const signs = eye?.signs ?? [];
+  const agrees = signs.length > 0 ? ` The eye agrees: ${signs.join(', ')}.` : '';
+  switch (found) {
+    case 'far-thicker':
+      return `Far thicker than the rest, filler possible: ${figures}${twin}.${agrees}`;
+    case 'thicker':
+      return signs.length > 0
+        ? `Thicker than the rest: painted again. ${sentenceCase(figures)}${twin}.${agrees}`
+        : `Thicker than the rest: likely painted again. ${sentenceCase(figures)}${twin}. Nothing was seen that speaks for it.`;
+    case 'local-repair':
+      return `Uneven inside the panel, ${say(n.lowestUm)} to ${say(n.highestUm)}: a local repair is likely; ${figures}.${agrees}`;
+    case 'thin':
+      return `Thin: ${figures}. Do not machine-polish it.`;
+    case 'as-the-rest':
+      return `As the rest: ${figures}${twin}.${signs.length > 0 ? ` But the eye saw: ${signs.join(', ')}.` : ''}`;
+    case 'not-enough':
+    case 'cannot-read':
+      return '';
+  }
+}
+
+const sentenceCase = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** "This car’s own level: 118 µm, from 9 of 11 panels; its untouched panels differ by about 5 µm." */
+export function levelSentence(level: PaintLevel, read: number, unit: PaintUnit): string {
+  return `This car’s own level is ${speakPaint(level.um, unit)}, from ${level.panels} of the ${read} panels read enough; panels at that level differ by about ${speakPaint(level.spreadUm, unit)}.`;
+}
+
+/** The roof is rarely repaired, and shows whether someone stood on it: it checks the level. Common practice. */
+export function roofSentence(roof: PanelVerdict | undefined, unit: PaintUnit): string | undefined {
+  if (roof?.medianUm === undefined || roof.ratio === undefined) return undefined;
+  const um = speakPaint(roof.medianUm, unit);
+  return roof.class === 'as-the-rest'
+    ? `The roof, ${um}, agrees with that level.`
+    : `The roof, ${um}, does not agree with that level (${roof.ratio.toFixed(2)} ×): look at the level with care.`;
+}

@@ -1,0 +1,11 @@
+export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './paintTable';
+export {
+  repairWords,
+  ruleOf,
+  type ScreenRow,
+  type ScreenTable,
+  screenPlannedOf,
+  screenTable,
+} from './screenTable';
+export { nextThird, type TyreRow, type TyreTable, tyresOf, tyreTable } from './tyreTable';
+export { type WheelRow, type WheelTable, wheelTable } from './wheelTable';

@@ -1,0 +1,108 @@
+import {
+  type BodyStyle,
+  type Part,
+  type PartId,
+  partIdOf,
+  type Speech,
+  twinPosition,
+  vocabularyOf,
+} from '../car';
+import type { PaintUnit } from '../measure';
+import {
+  type EyeEvidence,
+  FEWEST_READINGS,
+  judgePaint,
+  levelSentence,
+  type PaintLevel,
+  type PanelVerdict,
+  roofSentence,
+  strayReadings,
+} from '../paint';
+import {
+  type FindingKind,
+  findingKindName,
+  isGauged,
+  isMetal,
+  isPaintedPlastic,
+  routeOf,
+  type WalkState,
+} from '../walk';
+
+export interface PaintRow extends PanelVerdict {
+  /** Every reading, micrometres, in the order taken. */
+  um: readonly number[];
+  /** Readings that stand apart: read there again. */
+  stray: readonly number[];
+}
+
+export interface PaintTable {
+  unit: PaintUnit;
+  level?: PaintLevel;
+  /** Where the level comes from; what the roof says of it. */
+  says: readonly string[];
+  /** Panels in walking order: the ones to be read, painted plastic, and what else was read. */
+  rows: readonly PaintRow[];
+  /** Readings that came from the practice gauge. */
+  practice: number;
+}
+
+/** Findings that speak for paintwork. */
+const signs: ReadonlySet<FindingKind> = new Set(['respray-sign', 'peel', 'old-repair']);
+
+/** Panels a gauge is held to, in walking order. */
+export const panelsToGauge = (state: Pick<WalkState, 'route'>, style: BodyStyle): Part[] =>
+  routeOf(state, style).flatMap(({ part: id }) => {
+    const part = style.parts.get(id);
+    return part && isGauged(part) ? [part] : [];
+  });
+
+/** Everything read of a car's paint, each panel judged against the car's own level. */
+export function paintTable(state: WalkState, style: BodyStyle, car: Speech): PaintTable {
+  const vocabulary = vocabularyOf(car);
+  const unit: PaintUnit = vocabulary === 'us' ? 'mil' : 'um';
+  const parts = routeOf(state, style).flatMap(({ part: id }) => {
+    const part = style.parts.get(id);
+    const belongs = part && (isGauged(part) || (isPaintedPlastic(part) && part.face) || state.paint.has(id));
+    return belongs ? [part] : [];
+  });
+  const readingsOf = (id: PartId) => (state.paint.get(id) ?? []).flatMap(({ um }) => um);
+  const eyeOf = (id: PartId): EyeEvidence => ({
+    signs: state.findings
+      .filter(({ part, kind, standing }) => part === id && standing.status === 'confirmed' && signs.has(kind))
+      .map(
+        ({ number, kind, details }) =>
+          `${(details.note ?? '').split('\n')[0] || findingKindName(kind, vocabulary).toLowerCase()} (finding ${number})`,
+      ),
+  });
+  const { level, verdicts } = judgePaint(
+    parts.map((part) => {
+      const twin = part.position && partIdOf(part.kind, twinPosition(part.position));
+      return {
+        part: part.id,
+        um: readingsOf(part.id),
+        isMetal: isMetal(part),
+        eye: eyeOf(part.id),
+        ...(twin && { twin }),
+      };
+    }),
+    unit,
+  );
+  const rows = verdicts.map((verdict): PaintRow => {
+    const um = readingsOf(verdict.part);
+    return { ...verdict, um, stray: strayReadings(um) };
+  });
+  const roof =
+    level &&
+    roofSentence(
+      verdicts.find(({ part }) => part === 'roof'),
+      unit,
+    );
+  const enough = rows.filter(({ um }) => um.length >= FEWEST_READINGS).length;
+  return {
+    unit,
+    ...(level && { level }),
+    says: [...(level ? [levelSentence(level, enough, unit)] : []), ...(roof ? [roof] : [])],
+    rows,
+    practice: [...state.paint.values()].flat().filter(({ source }) => source === 'practice').length,
+  };
+}

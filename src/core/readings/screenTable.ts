@@ -1,0 +1,117 @@
+import type { BodyStyle, Part, Speech, Steering } from '../car';
+import {
+  judgeScreen,
+  type ScreenDamage,
+  type ScreenPlace,
+  type ScreenPlan,
+  type ScreenRule,
+  type ScreenVerdict,
+  ukScreenRule,
+  usualScreen,
+} from '../glass';
+import type { Finding, FindingKind, ScreenPlanned, Spot, WalkState } from '../walk';
+
+export interface ScreenRow extends ScreenVerdict {
+  finding: string;
+  number: number;
+  kind: FindingKind;
+  damage: ScreenDamage;
+}
+
+export interface ScreenTable {
+  plan: ScreenPlan;
+  planned: ScreenPlanned;
+  rule: ScreenRule;
+  rows: readonly ScreenRow[];
+  /** Findings on the screen that no zone decides: delamination, old fillings. */
+  others: readonly Finding[];
+}
+
+const kinds: Partial<Record<FindingKind, ScreenDamage['kind']>> = {
+  'glass-chip': 'chip',
+  'glass-crack': 'crack',
+  'glass-scratch': 'scratch',
+};
+/** A damage that was not measured is taken for as large as this, millimetres: a thumb’s width. House rule. */
+const UNMEASURED_MM = 20;
+
+/** The screen of a car as it is planned: as set for it, or usual for its size and steering side. */
+export function screenPlannedOf(
+  { screen }: Pick<WalkState, 'screen'>,
+  { box }: Pick<Part, 'box'>,
+  car: Pick<Speech, 'country'> & { steering: Steering },
+): ScreenPlanned {
+  if (screen) return screen;
+  const [widthMm, heightMm] = [Math.round(box.width), Math.round(box.height)];
+  const { band } = usualScreen(widthMm, heightMm, car.steering);
+  return {
+    widthMm,
+    heightMm,
+    bandMiddleMm: Math.round(band.middle),
+    bandWidthMm: band.width,
+    rule: car.country === 'GB' ? 'uk' : 'none',
+  };
+}
+
+export function ruleOf({ rule, ownBandMm, ownSweptMm }: ScreenPlanned): ScreenRule {
+  switch (rule) {
+    case 'uk':
+      return ukScreenRule;
+    case 'own':
+      return {
+        says: `over ${ownBandMm ?? 0} mm in the driver’s band, or over ${ownSweptMm ?? 0} mm in the rest of the swept area (set for this car)`,
+        most: { 'driver-band': ownBandMm ?? 0, swept: ownSweptMm ?? 0, outside: undefined },
+      };
+    case 'none':
+      return {
+        says: 'no rule chosen: local law decides',
+        most: { 'driver-band': undefined, swept: undefined, outside: undefined },
+      };
+  }
+}
+
+/** The screen's damages, placed and judged; undefined on a body without a screen. */
+export function screenTable(state: WalkState, style: BodyStyle, car: Speech): ScreenTable | undefined {
+  const part = style.parts.get('windscreen');
+  if (!part?.face) return undefined;
+  const planned = screenPlannedOf(state, part, car);
+  const { widthMm, heightMm, bandMiddleMm, bandWidthMm } = planned;
+  const plan: ScreenPlan = {
+    ...usualScreen(widthMm, heightMm, car.steering),
+    band: { middle: bandMiddleMm, width: bandWidthMm },
+  };
+  const rule = ruleOf(planned);
+  const isTurned = style.faces[part.face].mirrored;
+  const placeOf = ({ u, v }: Spot): ScreenPlace => [(isTurned ? 1 - u : u) * widthMm, (1 - v) * heightMm];
+  const here = state.findings.filter(
+    (finding) => finding.part === part.id && finding.standing.status !== 'dismissed',
+  );
+  const rows = here.flatMap((finding): ScreenRow[] => {
+    const kind = kinds[finding.kind];
+    if (!kind) return [];
+    const { extent, lengthMm, widthMm: across } = finding.details;
+    const isLine = kind !== 'chip' && extent?.form === 'line';
+    const damage: ScreenDamage = {
+      at: placeOf(isLine ? extent.from : finding.spot),
+      ...(isLine && { to: placeOf(extent.to) }),
+      acrossMm: Math.max(lengthMm ?? 0, across ?? 0) || UNMEASURED_MM,
+      kind,
+    };
+    return [
+      {
+        finding: finding.id,
+        number: finding.number,
+        kind: finding.kind,
+        damage,
+        ...judgeScreen(damage, plan, rule),
+      },
+    ];
+  });
+  return { plan, planned, rule, rows, others: here.filter(({ kind }) => kinds[kind] === undefined) };
+}
+
+export const repairWords: Record<ScreenVerdict['repair'], string> = {
+  resin: 'can be filled',
+  'new-screen': 'a new screen',
+  leave: 'leave and say so',
+};

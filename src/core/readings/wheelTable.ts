@@ -1,0 +1,88 @@
+import { type BodyStyle, type PartId, type Speech, type Vocabulary, vocabularyOf } from '../car';
+import { parseTyreSize } from '../tyres';
+import { routeOf, type WalkState } from '../walk';
+import {
+  brakeWords,
+  coveredDeg,
+  damagedMm,
+  isASet,
+  type RefinishClass,
+  type RimArc,
+  refinishClass,
+  refinishWords,
+  type WheelFinish,
+} from '../wheels';
+
+export interface WheelRow {
+  part: PartId;
+  rimIn?: number;
+  finish?: WheelFinish;
+  /** Share of the rim that is kerbed, 0..1, overlaps counted once. */
+  rimShare: number;
+  damagedMm: number;
+  wants: RefinishClass;
+  says: string;
+  /** What was seen of the brake behind it; empty when nothing was noted. */
+  brake: string;
+  /** Findings it rests on, by number. */
+  findings: readonly number[];
+}
+
+export interface WheelTable {
+  rows: readonly WheelRow[];
+  /** Every wheel wants refinishing: priced as one set. */
+  isSet: boolean;
+}
+
+/** What each wheel shows and wants, in walking order; only wheels of which something was noted. */
+export function wheelTable(state: WalkState, style: BodyStyle, car: Speech): WheelTable {
+  const vocabulary = vocabularyOf(car);
+  const all = routeOf(state, style).flatMap(({ part: id }) => {
+    const part = style.parts.get(id);
+    return part?.kind === 'wheel' ? [rowOf(state, id, part.box.width, vocabulary)] : [];
+  });
+  return {
+    rows: all.filter((row) => row.wants !== 'none' || row.brake !== '' || row.finish || row.rimIn),
+    isSet: isASet(all.map(({ wants }) => wants)),
+  };
+}
+
+function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: Vocabulary): WheelRow {
+  const described = state.wheels.get(part) ?? {};
+  const here = state.findings.filter(
+    (finding) => finding.part === part && finding.standing.status === 'confirmed',
+  );
+  // The size on the tyre tells the rim where nobody noted it; the body style's usual rim where neither is known.
+  const size = state.tyres.get(part.replace('wheel-', 'tyre-'))?.size;
+  const parsed = size ? parseTyreSize(size) : undefined;
+  const rimIn = described.rimIn ?? (parsed?.ok ? parsed.size.rimIn : undefined);
+  const kerbed = here.filter(({ kind }) => kind === 'kerbing');
+  const arcs = kerbed.flatMap(({ details }): RimArc[] =>
+    details.extent?.form === 'arc' ? [details.extent] : [],
+  );
+  const rimMm = rimIn === undefined ? drawnRimMm : rimIn * 25.4;
+  // Kerbing without an arc counts by its length.
+  const typedMm = kerbed
+    .filter(({ details }) => details.extent?.form !== 'arc')
+    .reduce((sum, { details }) => sum + (details.lengthMm ?? 0), 0);
+  const roundMm = Math.PI * rimMm;
+  const lengthMm = Math.min(roundMm, damagedMm(arcs, rimMm / 25.4) + typedMm);
+  const rimShare = arcs.length > 0 && typedMm === 0 ? coveredDeg(arcs) / 360 : lengthMm / roundMm;
+  const wants = refinishClass(described.finish, {
+    rimShare,
+    isDeep: kerbed.some(({ details }) => details.nail === 'catches'),
+    isFlaking: here.some(({ kind }) => kind === 'wheel-flaking' || kind === 'wheel-corrosion'),
+    isBent: here.some(({ kind }) => kind === 'wheel-bent'),
+  });
+  return {
+    part,
+    ...(rimIn !== undefined && { rimIn }),
+    ...(described.finish && { finish: described.finish }),
+    rimShare,
+    damagedMm: Math.round(lengthMm),
+    wants,
+    says: refinishWords(wants, described.finish),
+    brake: brakeWords(described, vocabulary),
+    findings: here.map(({ number }) => number),
+  };
+}

@@ -1,0 +1,73 @@
+import type { WheelFinish } from './wheelFacts';
+
+/** What is wrong with one wheel. */
+export interface WheelDamage {
+  /** Share of the rim that is kerbed, 0..1, overlaps counted once. */
+  rimShare: number;
+  /** A nail catches in it somewhere. */
+  isDeep: boolean;
+  /** Corrosion under lacquer or flaking on its face. */
+  isFlaking: boolean;
+  /** Bent, buckled or cracked. */
+  isBent: boolean;
+}
+
+/** What a wheel wants, from nothing to a qualified eye before it is driven. */
+export type RefinishClass = 'none' | 'touch-in' | 'refinish' | 'refinish-or-replace' | 'replace' | 'check';
+
+/** House rule, common practice: kerbing no longer than this and not deep is touched in on a painted or steel wheel. */
+const TOUCH_IN_SHARE = 0.1;
+
+/** By finish and damage. House table, common practice. */
+export function refinishClass(finish: WheelFinish | undefined, damage: WheelDamage): RefinishClass {
+  if (damage.isBent) return 'check';
+  if (damage.rimShare === 0 && !damage.isFlaking) return 'none';
+  switch (finish) {
+    case 'chrome':
+      return 'replace';
+    case 'diamond-cut':
+      return 'refinish-or-replace';
+    case 'painted':
+    case 'steel':
+    case 'bare':
+    case 'polished':
+    case undefined:
+      return !damage.isFlaking && !damage.isDeep && damage.rimShare <= TOUCH_IN_SHARE
+        ? 'touch-in'
+        : 'refinish';
+  }
+}
+
+const how: Record<WheelFinish, string> = {
+  painted: 'stripped and painted',
+  'diamond-cut':
+    'cut again on a lathe, which a wheel bears only so often: have its thickness measured, or replace it',
+  polished: 'polished back to bright metal and sealed',
+  chrome: 'replaced: chrome is not refinished in house',
+  bare: 'dressed and polished',
+  steel: 'blasted and painted, or hidden under a new trim',
+};
+
+/** What is to be done with a wheel, in a sentence. */
+export function refinishWords(wants: RefinishClass, finish: WheelFinish | undefined): string {
+  switch (wants) {
+    case 'none':
+      return 'Nothing to do.';
+    case 'touch-in':
+      return finish === 'polished' || finish === 'bare'
+        ? 'Light kerbing: dressed and polished on the spot.'
+        : 'Light kerbing: touched in on the spot.';
+    case 'refinish':
+    case 'refinish-or-replace':
+    case 'replace':
+      return finish
+        ? `To be ${how[finish]}.`
+        : 'To be refinished; how depends on its finish, which was not noted.';
+    case 'check':
+      return 'Bent or cracked: do not drive until a qualified person has checked it.';
+  }
+}
+
+/** House rule: when every wheel of a set wants it, they are priced as one set. */
+export const isASet = (wants: readonly RefinishClass[]): boolean =>
+  wants.length >= 4 && wants.every((each) => each === 'refinish' || each === 'refinish-or-replace');
