@@ -503,5 +503,21 @@ export const hatchScript: Script = {
   },
   treads: { 'tyre-fl': [4, 5], 'tyre-rl': [5, 5], 'tyre-rr': [5.5, 5.5], 'tyre-fr': [2.2, 4.6] },
   treadPictures: ['tyre-fl', 'tyre-rl', 'tyre-rr'],
+  readings: {
+    paint: { levelUm: 112, times: { 'wing-fr': 1.62 }, seed: 104 },
+    tyres: {
+      'tyre-fl': { brand: 'Ortal', size: '205/45R17 88V', made: { week: 23, year: 2021 }, fittedAt: 31_400 },
+      'tyre-fr': {
+        brand: 'Venn',
+        size: '205/45R17 88V',
+        made: { week: 7, year: 2022 },
+        thirds: [4.6, 4.4, 2.2],
+        fittedAt: 31_400,
+      },
+      'tyre-rl': { brand: 'Ortal', size: '205/45R17 88V', made: { week: 41, year: 2018 }, flags: ['cracks'] },
+      'tyre-rr': { brand: 'Ortal', size: '205/45R17 88V', made: { week: 41, year: 2018 } },
+    },
+    wheels: { finish: 'painted', rimIn: 17, lip: 'slight', padMm: 6 },
+  },
   odometer: { value: 48_213, unit: 'mi', lamps: ['belt', 'engine', 'oil'], isPictured: true },
 };

@@ -122,8 +122,30 @@ export const estateScript: Script = {
     ],
   },
   notSeen: {},
+  readings: {
+    paint: {
+      levelUm: 128,
+      times: { 'quarter-rr': 1.85, 'door-rr': 1.55, 'wing-fl': 1.5 },
+      seed: 131,
+    },
+  },
   treads: { 'tyre-fl': [6, 6], 'tyre-rl': [6, 6.5], 'tyre-rr': [6, 6.5], 'tyre-fr': [6, 6] },
   odometer: { value: 131_870, unit: 'km', lamps: ['belt', 'engine'] },
+};
+
+/** The estate on the day it came in, with the gauge alone: before its left wing was painted. */
+export const estateArrivalScript: Script = {
+  name: 'estate-arrival',
+  hoursAgo: 1300,
+  sky: 'overcast',
+  whole: [],
+  findings: {},
+  notSeen: {},
+  treads: {},
+  gaugeOnly: true,
+  readings: {
+    paint: { levelUm: 128, times: { 'quarter-rr': 1.85, 'door-rr': 1.55 }, seed: 131 },
+  },
 };
 
 /** The convertible with its hard top on, late on a clear day. */

@@ -6,6 +6,7 @@ import type { Conditions, Entry, Fact } from '#core/walk';
 import type { Truth } from '../picture-maker/truth';
 import type { DemoCar } from './cars';
 import { platesOn } from './platesOn';
+import { readingFacts } from './readings';
 import { odometerName, photosOf, type Script, treadName, wholeName } from './script';
 
 const SECONDS_A_FACT = 4;
@@ -41,9 +42,13 @@ export function playScript(
     say({ kind: 'photo-attached', body: { photo, role: 'whole-car' } });
     say({ kind: 'photo-hidden', body: { photo, boxes: platesOn(truthOf(file), bodyStyle) } });
   });
-  for (const { part } of planRoute(styleOf(car.details), usualRoute).slice(0, script.stops)) {
+  const style = styleOf(car.details);
+  for (const { part } of planRoute(style, usualRoute).slice(0, script.stops)) {
+    const read = script.readings ? readingFacts(script.readings, part, style) : [];
+    if (script.gaugeOnly && read.length === 0) continue;
     say({ kind: 'stop-reached', body: { part } });
-    stopFacts(script, part, hashOf, truthOf, bodyStyle).forEach(say);
+    if (!script.gaugeOnly) stopFacts(script, part, hashOf, truthOf, bodyStyle).forEach(say);
+    read.forEach(say);
   }
   return { walk, entries };
 }

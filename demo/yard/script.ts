@@ -3,6 +3,7 @@ import type { FindingDetails, FindingKind, PhotoRole, Spot } from '#core/walk';
 import type { Scale } from '../picture-maker/spec';
 import type { Mark } from '../picture-maker/stage/damage/kinds';
 import type { SkyName } from '../picture-maker/stage/light/skies';
+import type { ScriptedReadings } from './readings';
 
 /** How a finding is photographed: from where it is seen, from close by, or both. */
 export interface Shots {
@@ -38,6 +39,9 @@ export interface Script {
   /** Tyres whose tread is photographed although nothing is wrong with it. */
   treadPictures?: readonly PartId[];
   odometer?: { value: number; unit: 'mi' | 'km'; lamps: readonly string[]; isPictured?: true };
+  readings?: ScriptedReadings;
+  /** Only the gauge is used: nothing is said of how parts look. */
+  gaugeOnly?: true;
   /** Walk only so far: the number of stops. */
   stops?: number;
 }

@@ -1,7 +1,13 @@
 import type { Person } from '#core/exchange';
 import { convertible, type DemoCar, estate, hatch, pickup, saloon } from './cars';
 import { hatchScript } from './hatchScript';
-import { convertibleScript, estateScript, pickupScript, saloonScript } from './otherScripts';
+import {
+  convertibleScript,
+  estateArrivalScript,
+  estateScript,
+  pickupScript,
+  saloonScript,
+} from './otherScripts';
 import { nell, tomas } from './people';
 import type { Script } from './script';
 
@@ -13,9 +19,10 @@ export interface DemoWalk {
   isFrozen: boolean;
 }
 
-/** Five walks; three cars of the yard were not begun. */
+/** Walks of five cars, one of them twice; three cars of the yard were not begun. */
 export const walks: readonly DemoWalk[] = [
   { script: hatchScript, car: hatch, who: nell, isFrozen: true },
+  { script: estateArrivalScript, car: estate, who: tomas, isFrozen: false },
   { script: estateScript, car: estate, who: nell, isFrozen: true },
   { script: pickupScript, car: pickup, who: tomas, isFrozen: true },
   { script: convertibleScript, car: convertible, who: nell, isFrozen: false },

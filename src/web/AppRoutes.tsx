@@ -25,6 +25,9 @@ const PicturesScreen = lazy(() =>
 const PictureScreen = lazy(() =>
   import('./screens/picture/PictureScreen').then((file) => ({ default: file.PictureScreen })),
 );
+const ReadingsScreen = lazy(() =>
+  import('./screens/readings/ReadingsScreen').then((file) => ({ default: file.ReadingsScreen })),
+);
 const RoutesScreen = lazy(() =>
   import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
 );
@@ -44,6 +47,9 @@ export function AppRoutes() {
         <Route path="/walks/:id" element={<WalkScreen />} />
         <Route path="/walks/:id/pictures" element={<PicturesScreen />} />
         <Route path="/walks/:id/pictures/:photo" element={<PictureScreen />} />
+        <Route path="/walks/:id/tyres" element={<ReadingsScreen key="tyres" what="tyres" />} />
+        <Route path="/walks/:id/paint" element={<ReadingsScreen key="paint" what="paint" />} />
+        <Route path="/walks/:id/glass" element={<ReadingsScreen key="glass" what="glass" />} />
         <Route path="/walks/:id/report" element={<FreezeScreen />} />
         <Route path="/reports/:id" element={<ReportScreen />} />
         <Route path="/routes" element={<RoutesScreen />} />

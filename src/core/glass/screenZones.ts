@@ -17,25 +17,31 @@ export interface ScreenPlan {
 export const DRIVER_BAND_MM = 290;
 /** How far a steering wheel’s middle lies from the middle of a car. Common practice. */
 const WHEEL_FROM_MIDDLE_MM = 370;
-/** What wipers leave out at the edges, shares of width and height. Common practice. */
-const UNSWEPT = { side: 0.05, top: 0.16, bottom: 0.04 } as const;
+/** Two wipers sweep arcs about their pivots; shares of width and height. Common practice, the outline approximated. */
+const WIPERS = { pivots: [0.3, 0.7], reach: 0.82, side: 0.05, bottom: 0.05 } as const;
+/** Points along the top of the outline. */
+const STEPS = 24;
 
 /**
  * A usual plan for a screen of so many millimetres. Seen from outside, who sits on the car’s right is on the left: the plan follows the
  * steering side.
  */
 export function usualScreen(width: number, height: number, steering: Steering): ScreenPlan {
-  const [left, right] = [UNSWEPT.side * width, (1 - UNSWEPT.side) * width];
-  const [low, high] = [UNSWEPT.bottom * height, (1 - UNSWEPT.top) * height];
+  const [left, right] = [WIPERS.side * width, (1 - WIPERS.side) * width];
+  const reach = WIPERS.reach * height;
+  const top = (x: number) =>
+    Math.max(
+      WIPERS.bottom * height,
+      ...WIPERS.pivots.map((pivot) => Math.sqrt(Math.max(0, reach ** 2 - (x - pivot * width) ** 2))),
+    );
+  const arcs = Array.from({ length: STEPS + 1 }, (_, i): ScreenPlace => {
+    const x = right - (i / STEPS) * (right - left);
+    return [x, top(x)];
+  });
   return {
     width,
     height,
-    swept: [
-      [left, low],
-      [right, low],
-      [right, high],
-      [left, high],
-    ],
+    swept: [[left, WIPERS.bottom * height], [right, WIPERS.bottom * height], ...arcs],
     band: {
       middle: width / 2 + (steering === 'right' ? -1 : 1) * WHEEL_FROM_MIDDLE_MM,
       width: DRIVER_BAND_MM,

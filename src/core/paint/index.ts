@@ -10,6 +10,7 @@ export {
 export { modifiedZ, strayReadings, Z_LIMIT } from './modifiedZ';
 export {
   FEWEST_READINGS,
+  median,
   type PaintLevel,
   type PanelReadings,
   paintLevel,

@@ -24,7 +24,7 @@ export function paintSentence(
   unit: PaintUnit,
 ): string {
   const say = (um: number) => speakPaint(um, unit);
-  const figures = `median ${say(n.medianUm)}, ${n.ratio.toFixed(2)} × this car’s ${say(level.um)}, z ${n.z.toFixed(1)}`;
+  const figures = `median ${say(n.medianUm)}, ${n.ratio.toFixed(2)} × this car’s ${say(level.um)} (z ${n.z.toFixed(1)})`;
   const twin = n.twinUm === undefined ? '' : `; the other side ${say(n.twinUm)}`;
   const signs = eye?.signs ?? [];
   const agrees = signs.length > 0 ? ` The eye agrees: ${signs.join(', ')}.` : '';

@@ -1,3 +1,11 @@
+export {
+  CHANGED,
+  type PaintChange,
+  type PaintHistory,
+  paintChanges,
+  paintHistorySchema,
+  paintOfWalk,
+} from './paintHistory';
 export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './paintTable';
 export {
   repairWords,

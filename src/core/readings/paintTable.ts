@@ -31,6 +31,8 @@ import {
 export interface PaintRow extends PanelVerdict {
   /** Every reading, micrometres, in the order taken. */
   um: readonly number[];
+  /** How often the gauge came to it: more than once says that it was read twice. */
+  visits: number;
   /** Readings that stand apart: read there again. */
   stray: readonly number[];
 }
@@ -71,7 +73,7 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
       .filter(({ part, kind, standing }) => part === id && standing.status === 'confirmed' && signs.has(kind))
       .map(
         ({ number, kind, details }) =>
-          `${(details.note ?? '').split('\n')[0] || findingKindName(kind, vocabulary).toLowerCase()} (finding ${number})`,
+          `${signWords(details.note) || findingKindName(kind, vocabulary).toLowerCase()} (finding ${number})`,
       ),
   });
   const { level, verdicts } = judgePaint(
@@ -87,9 +89,10 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
     }),
     unit,
   );
+  const visits = visitsTo(state);
   const rows = verdicts.map((verdict): PaintRow => {
     const um = readingsOf(verdict.part);
-    return { ...verdict, um, stray: strayReadings(um) };
+    return { ...verdict, um, visits: visits.get(verdict.part) ?? 0, stray: strayReadings(um) };
   });
   const roof =
     level &&
@@ -105,4 +108,22 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
     rows,
     practice: [...state.paint.values()].flat().filter(({ source }) => source === 'practice').length,
   };
+}
+
+/** The first line of a note, as part of a sentence. */
+const signWords = (note = ''): string => {
+  const line = (note.split('\n')[0] as string).replace(/\.$/, '');
+  return line.charAt(0).toLowerCase() + line.slice(1);
+};
+
+/** Runs of readings on each panel, as the gauge went from one to the next. */
+function visitsTo({ paint }: WalkState): Map<PartId, number> {
+  const inOrder = [...paint]
+    .flatMap(([part, reads]) => reads.map(({ at, entry }) => ({ part, at, entry })))
+    .sort((a, b) => a.at.localeCompare(b.at) || a.entry.localeCompare(b.entry));
+  const visits = new Map<PartId, number>();
+  inOrder.forEach(({ part }, i) => {
+    if (inOrder[i - 1]?.part !== part) visits.set(part, (visits.get(part) ?? 0) + 1);
+  });
+  return visits;
 }

@@ -23,7 +23,7 @@ export interface ScreenTable {
   planned: ScreenPlanned;
   rule: ScreenRule;
   rows: readonly ScreenRow[];
-  /** Findings on the screen that no zone decides: delamination, old fillings. */
+  /** Findings on the screen that no zone decides: delamination, old fillings, light scratches. */
   others: readonly Finding[];
 }
 
@@ -32,6 +32,10 @@ const kinds: Partial<Record<FindingKind, ScreenDamage['kind']>> = {
   'glass-crack': 'crack',
   'glass-scratch': 'scratch',
 };
+/** What a finding is judged as; a scratch a nail glides over is no damage of the glass. */
+const judgedAs = ({ kind, details }: Finding): ScreenDamage['kind'] | undefined =>
+  kind === 'glass-scratch' && details.nail === 'glides' ? undefined : kinds[kind];
+
 /** A damage that was not measured is taken for as large as this, millimetres: a thumb’s width. House rule. */
 const UNMEASURED_MM = 20;
 
@@ -87,7 +91,7 @@ export function screenTable(state: WalkState, style: BodyStyle, car: Speech): Sc
     (finding) => finding.part === part.id && finding.standing.status !== 'dismissed',
   );
   const rows = here.flatMap((finding): ScreenRow[] => {
-    const kind = kinds[finding.kind];
+    const kind = judgedAs(finding);
     if (!kind) return [];
     const { extent, lengthMm, widthMm: across } = finding.details;
     const isLine = kind !== 'chip' && extent?.form === 'line';
@@ -107,7 +111,7 @@ export function screenTable(state: WalkState, style: BodyStyle, car: Speech): Sc
       },
     ];
   });
-  return { plan, planned, rule, rows, others: here.filter(({ kind }) => kinds[kind] === undefined) };
+  return { plan, planned, rule, rows, others: here.filter((finding) => judgedAs(finding) === undefined) };
 }
 
 export const repairWords: Record<ScreenVerdict['repair'], string> = {

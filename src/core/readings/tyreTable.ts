@@ -113,9 +113,7 @@ export function tyreTable(state: WalkState, style: BodyStyle, car: Speech, now: 
         share: shareLeft(lowestMm(thirds), newMm, limitMm),
       }),
       limit: say(limitMm),
-      ...(left && {
-        distance: `${rounded(left.low)} to ${rounded(left.high)} ${countryOf(car.country).distance === 'mi' ? 'miles' : 'km'}`,
-      }),
+      ...(left && { distance: distanceWords(left, countryOf(car.country).distance) }),
       isPractice: read?.isPractice ?? false,
     };
   });
@@ -146,6 +144,12 @@ function ageWords(months: number): string {
     ...(rest > 0 ? [`${rest} ${rest === 1 ? 'month' : 'months'}`] : []),
   ];
   return said.length > 0 ? `${said.join(' and ')} old` : 'less than a month old';
+}
+
+/** "6,000 to 11,000 miles"; one figure where both ends come to the same. */
+function distanceWords({ low, high }: { low: number; high: number }, unit: 'mi' | 'km'): string {
+  const [from, to] = [rounded(low), rounded(high)];
+  return `${from === to ? from : `${from} to ${to}`} ${unit === 'mi' ? 'miles' : 'km'}`;
 }
 
 /** Two figures are as much as wear foretells. */

@@ -13,6 +13,7 @@ import { describeApi } from './openapi';
 import { mount, route } from './route';
 import { carRoutes } from './routes/cars';
 import { photoRoutes } from './routes/photos';
+import { readingRoutes } from './routes/readings';
 import { reportRoutes } from './routes/reports';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
@@ -24,6 +25,7 @@ const JSON_LIMIT = '32mb';
 export function createApp(context: Context, webDir: string): Express {
   const routes = [
     ...carRoutes(context),
+    ...readingRoutes(context),
     ...walkerRoutes(context),
     ...walkRoutes(context),
     ...photoRoutes(context),

@@ -30,6 +30,7 @@ import { PartLabels } from './PartLabels';
 import { PartPath } from './PartPath';
 import { statusWords } from './partMarks';
 import { TapeStrip } from './TapeStrip';
+import { type PartTint, TintFigures } from './TintFigures';
 import { useGlide } from './useGlide';
 import { useMapGestures } from './useMapGestures';
 import { useSize } from './useSize';
@@ -66,6 +67,8 @@ interface FaceMapProps {
   /** A spot about to become a finding. */
   pending?: { part: PartId; spot: Spot };
   drawing?: Drawing;
+  /** Parts filled by something read of them, with its figure, in place of what was seen of them. */
+  tints?: ReadonlyMap<PartId, PartTint>;
   onPart?: (part: PartId, spot: Spot) => void;
   /** Walks on to a part without looking for a spot on it: the arrow keys. */
   onStep?: (part: PartId) => void;
@@ -75,7 +78,7 @@ interface FaceMapProps {
 
 /** One face of the car as seen by a person standing at it. Pinch or wheel to come nearer, drag to move, tap a part. */
 export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
-  const { style, face: faceId, speech, statusOf, findings, current, close, pending, drawing } = props;
+  const { style, face: faceId, speech, statusOf, findings, current, close, pending, drawing, tints } = props;
   const { onPart, onStep, onSwipe, className } = props;
   const face = style.faces[faceId];
   const svg = useRef<SVGSVGElement>(null);
@@ -164,7 +167,8 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
   }, [findings]);
   const label = ({ id, kind, position }: Part) => {
     const numbers = numbersOn.get(id);
-    const said = numbers ? `findings ${numbers.join(', ')}` : statusWords[statusOf(id)];
+    const seen = numbers ? `findings ${numbers.join(', ')}` : statusWords[statusOf(id)];
+    const said = tints ? (tints.get(id)?.says ?? 'not read here') : seen;
     return `${sentence(partNameForAnyone({ kind, position }, speech))}: ${said}`;
   };
   const drawnNow = stroke && strokePart && extentOfStroke(stroke, face.mirrored);
@@ -199,13 +203,15 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
           status={statusOf(part.id)}
           isTyre={part.kind === 'tyre'}
           isCurrent={part.id === current}
+          tint={tints && (tints.get(part.id)?.fill ?? 'fill-sheet')}
           {...(onPart && { label: label(part), onKey: press })}
         />
       ))}
       <FaceScenery face={face} above />
       <PartLabels style={style} face={faceId} speech={speech} statusOf={statusOf} unit={unit} />
+      {tints && <TintFigures face={face} parts={drawn.map(({ part }) => part)} tints={tints} unit={unit} />}
       {drawn
-        .filter(({ part }) => statusOf(part.id) === 'clear')
+        .filter(({ part }) => !tints && statusOf(part.id) === 'clear')
         .map(({ part }) => (
           <Tick
             key={part.id}

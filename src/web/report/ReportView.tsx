@@ -6,9 +6,11 @@ import { FindingCard } from './FindingCard';
 import { PartList } from './PartList';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
+import { Section } from './Section';
 
 // Words first: the map is drawn once they stand.
 const ReportMap = lazy(() => import('./ReportMap'));
+const ReportReadings = lazy(() => import('./readings/ReportReadings'));
 
 /** The frozen report as a page, phone first, from the far view inwards. */
 export function ReportView({ report, photoUrl }: { report: ReportDocument; photoUrl: PhotoUrl }) {
@@ -72,15 +74,9 @@ export function ReportView({ report, photoUrl }: { report: ReportDocument; photo
       <NotChecked report={report} />
       <SeenUnder report={report} />
       <PartList report={report} />
-      {report.treads.length > 0 && (
-        <Section title="Tread">
-          <dl className="grid gap-x-6 sm:grid-cols-2">
-            {report.treads.map((tread) => (
-              <Fact key={tread.part} name={tread.name} value={tread.depth} />
-            ))}
-          </dl>
-        </Section>
-      )}
+      <Suspense fallback={<div className="mt-8 h-96" />}>
+        <ReportReadings report={report} />
+      </Suspense>
       {others.length > 0 && (
         <Section title="More photos">
           <div className="grid grid-cols-2 gap-3">
@@ -119,15 +115,6 @@ export function ReportView({ report, photoUrl }: { report: ReportDocument; photo
 
 const day = (iso: string) => new Date(iso).toLocaleDateString([], { dateStyle: 'long' });
 const moment = (iso: string) => new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
-
-function Section({ title, children }: { title: string; children: React.ReactNode }) {
-  return (
-    <section className="mt-8 px-4">
-      <h2 className="mb-2 text-2xl">{title}</h2>
-      {children}
-    </section>
-  );
-}
 
 function Fact({ name, value }: { name: string; value: string }) {
   if (!value) return null;

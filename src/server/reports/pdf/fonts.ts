@@ -36,6 +36,19 @@ export function fontBytes(name: FontName): Buffer {
   return bytes;
 }
 
+/** Signs the house face lacks, borrowed singly from the other one: a whole line need not change its face for them. */
+const borrowed = /(µ)/;
+
+/** Pieces of a text with the face for each. */
+export function runsOf(text: string, weight: Weight): { text: string; font: FontName }[] {
+  const font = fontFor(text, weight);
+  if (font === `wide-${weight}` || !borrowed.test(text)) return [{ text, font }];
+  return text
+    .split(borrowed)
+    .filter((piece) => piece !== '')
+    .map((piece) => ({ text: piece, font: borrowed.test(piece) ? (`wide-${weight}` as const) : font }));
+}
+
 /** The face for a text: the house one where it has every character, else one that knows most scripts. */
 export function fontFor(text: string, weight: Weight): FontName {
   return `${latin.test(text.replace(/\n/g, ' ')) ? 'house' : 'wide'}-${weight}`;

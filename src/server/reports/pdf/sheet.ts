@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import { type FontName, fontBytes, fontFor, type Weight } from './fonts';
+import { type FontName, fontBytes, fontFor, runsOf, type Weight } from './fonts';
 
 export const papers = ['a4', 'letter'] as const;
 export type Paper = (typeof papers)[number];
@@ -81,9 +81,23 @@ export class Sheet {
     const { size = 10, weight = 'regular', colour = ink, x = this.left, width = this.width, gap = 3 } = style;
     const height = this.heightOf(text, style);
     this.need(height);
-    this.#use(text, weight);
-    this.pdf.fontSize(size).fillColor(colour).text(text, x, this.y, { width, lineGap: LINE_GAP });
+    this.pdf.fontSize(size).fillColor(colour);
+    const runs = runsOf(text, weight);
+    runs.forEach((run, i) => {
+      this.#setFont(run.font);
+      const options = { width, lineGap: LINE_GAP, continued: i < runs.length - 1 };
+      if (i === 0) this.pdf.text(run.text, x, this.y, options);
+      else this.pdf.text(run.text, options);
+    });
     this.y += height + gap;
+  }
+
+  /** A short word about a point of a drawing, its middle there. Does not move on. */
+  label(text: string, x: number, y: number, size: number): void {
+    this.#use(text, 'bold');
+    this.pdf.fontSize(size).fillColor(ink);
+    const width = this.pdf.widthOfString(text);
+    this.pdf.text(text, x - width / 2, y - size * 0.6, { lineBreak: false });
   }
 
   heading(text: string): void {
@@ -121,7 +135,10 @@ export class Sheet {
   }
 
   #use(text: string, weight: Weight): void {
-    const name = fontFor(text, weight);
+    this.#setFont(fontFor(text, weight));
+  }
+
+  #setFont(name: FontName): void {
     if (!this.#known.has(name)) {
       this.pdf.registerFont(name, fontBytes(name));
       this.#known.add(name);

@@ -4,6 +4,7 @@ import { countryOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import { type NoticeDistance, noticeDistances, noticeWords } from '#core/walk';
 import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
+import { readings } from './readings';
 import { type Paper, Sheet, soft } from './sheet';
 
 export { type Paper, papers } from './sheet';
@@ -24,7 +25,7 @@ export async function writePdf(
   notChecked(sheet, report);
   seenUnder(sheet, report);
   parts(sheet, report);
-  treads(sheet, report);
+  readings(sheet, report);
   otherPhotos(sheet, report, path);
   dismissed(sheet, report);
   limits(sheet, report);
@@ -106,12 +107,6 @@ function seenUnder(sheet: Sheet, report: ReportDocument): void {
 function parts(sheet: Sheet, report: ReportDocument): void {
   sheet.heading('Part by part, in walking order');
   for (const part of report.parts) sheet.text(`${part.name}: ${part.says}`, { gap: 1 });
-}
-
-function treads(sheet: Sheet, report: ReportDocument): void {
-  if (report.treads.length === 0) return;
-  sheet.heading('Tread');
-  for (const { name, depth } of report.treads) sheet.text(`${name}: ${depth}`, { gap: 1 });
 }
 
 function otherPhotos(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {

@@ -1,4 +1,4 @@
-import { FileText, History, Images, Signpost, Undo2 } from 'lucide-react';
+import { FileText, Gauge, History, Images, Signpost, Undo2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { Bar } from '../../shell/Bar';
 import { OutboxBadge } from '../../shell/OutboxBadge';
@@ -19,6 +19,7 @@ const icons = {
   undo: <Undo2 aria-hidden size={22} />,
   log: <History aria-hidden size={22} />,
   plan: <Signpost aria-hidden size={22} />,
+  readings: <Gauge aria-hidden size={22} />,
   pictures: <Images aria-hidden size={22} />,
   report: <FileText aria-hidden size={22} />,
 };
@@ -49,6 +50,10 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
         {icons.plan}
         <span className="max-sm:hidden">Route</span>
       </button>
+      <Link to={`/walks/${id}/tyres`} className={`${tool} max-lg:hidden`}>
+        {icons.readings}
+        Readings
+      </Link>
       <Link to={`/walks/${id}/pictures`} className={tool} aria-label="Pictures">
         {icons.pictures}
         <span className="max-sm:hidden">Pictures</span>

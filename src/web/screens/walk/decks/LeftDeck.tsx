@@ -15,10 +15,11 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
   };
   const photoParts = (why: PhotoLeft['why']) =>
     cover.photosLeft.flatMap((photo) => (photo.why === why && photo.why !== 'whole-car' ? [photo.part] : []));
-  const groups = [
+  const groups: { title: string; parts: readonly string[]; to?: string }[] = [
     { title: 'Not looked at', parts: leftFrom(state, style, here).map((stop) => stop.part) },
     { title: 'Tread to read', parts: cover.treadsLeft },
     { title: 'Figure to read', parts: cover.odometerLeft ? ['odometer'] : [] },
+    { title: 'Paint depth to read', parts: cover.isPaintRead ? cover.paintLeft : [], to: 'paint' },
     { title: 'Second look wanted', parts: cover.unresolved },
     { title: 'Close-up of a finding', parts: photoParts('finding-close-up') },
     { title: 'Photo of where a finding is', parts: photoParts('finding-place') },
@@ -42,13 +43,22 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
             <ul>
               {[...new Set(group.parts)].map((part) => (
                 <li key={part}>
-                  <button
-                    type="button"
-                    onClick={() => goTo(part)}
-                    className="min-h-12 w-full border-b border-line px-1 text-left"
-                  >
-                    {name(part)}
-                  </button>
+                  {group.to ? (
+                    <Link
+                      to={`/walks/${page.walk}/${group.to}?part=${part}`}
+                      className="flex min-h-12 w-full items-center border-b border-line px-1"
+                    >
+                      {name(part)}
+                    </Link>
+                  ) : (
+                    <button
+                      type="button"
+                      onClick={() => goTo(part)}
+                      className="min-h-12 w-full border-b border-line px-1 text-left"
+                    >
+                      {name(part)}
+                    </button>
+                  )}
                 </li>
               ))}
             </ul>

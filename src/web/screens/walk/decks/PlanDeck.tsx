@@ -14,7 +14,7 @@ import type { DeckProps } from './deckProps';
 
 /** How this walk goes: its route, its laps, and what can be seen today. */
 export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
-  const { state, style } = walk;
+  const { state, style, page } = walk;
   const walker = useWalker();
   const routes = useRoutes(walker);
   const pace = usePace(walker);
@@ -69,6 +69,17 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
           <CloudSun aria-hidden size={20} />
           {conditions ? conditionLine(conditions) : 'Note light, wet and dirt'}
         </Button>
+        <div className="grid grid-cols-3 gap-2">
+          <Link to={`/walks/${page.walk}/tyres`} className={`${buttonLook()} px-2!`}>
+            Tyres
+          </Link>
+          <Link to={`/walks/${page.walk}/paint`} className={`${buttonLook()} px-2!`}>
+            Paint
+          </Link>
+          <Link to={`/walks/${page.walk}/glass`} className={`${buttonLook()} px-2!`}>
+            Glass
+          </Link>
+        </div>
         <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>
           <MessageSquareText aria-hidden size={20} /> How to say a finding in one line
         </Link>

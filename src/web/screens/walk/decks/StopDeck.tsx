@@ -7,6 +7,7 @@ import { statusWords } from '../../../map/partMarks';
 import type { DeckProps } from './deckProps';
 import { OdometerEntry } from './OdometerEntry';
 import { StopNotes } from './StopNotes';
+import { StopReadings } from './StopReadings';
 import { TreadEntry } from './TreadEntry';
 
 // Made once: the deck is drawn anew with every tap.
@@ -44,6 +45,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
         </div>
         <StopNotes {...{ walk, part, say, setDeck }} reminders={route[at - 1]?.reminders} />
         {part.id.startsWith('tyre-') && <TreadEntry key={here} walk={walk} part={here} say={say} />}
+        <StopReadings walk={walk} part={part} />
         {part.kind === 'odometer' && <OdometerEntry walk={walk} say={say} />}
         {findings.length > 0 ? (
           <ul className="space-y-1">

@@ -1,7 +1,8 @@
-import { type FormEvent, useState } from 'react';
-import { countryOf, type PartId } from '#core/car';
-import { NEW_CAR_TREAD_MM, parseTread, speakTread, type TreadUnit, treadProblemMessage } from '#core/measure';
-import type { Fact } from '#core/walk';
+import { type FormEvent, useMemo, useState } from 'react';
+import { type PartId, sentence } from '#core/car';
+import { NEW_CAR_TREAD_MM, parseTread, speakTread, treadProblemMessage } from '#core/measure';
+import { tyreTable } from '#core/readings';
+import { type Fact, isHeavy, mostTreadMm } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
@@ -9,13 +10,16 @@ import type { OpenWalk } from '../../../sync/useWalk';
 
 /** Depth of one tyre, as it is spoken: one figure or a range. */
 export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; say: (fact: Fact) => void }) {
-  const unit: TreadUnit = countryOf(walk.page.car.country).vocabulary === 'us' ? '32nds' : 'mm';
-  const read = walk.state.treads.get(part);
+  const { state, style, page } = walk;
+  const table = useMemo(() => tyreTable(state, style, page.car, new Date()), [state, style, page.car]);
+  const { unit } = table;
+  const row = table.rows.find((each) => each.part === part);
+  const read = state.treads.get(part);
   const [text, setText] = useState('');
   const [error, setError] = useState<string>();
   const submit = (event: FormEvent) => {
     event.preventDefault();
-    const reading = parseTread(text, unit);
+    const reading = parseTread(text, unit, mostTreadMm(style.id));
     if (!reading.ok) {
       setError(treadProblemMessage(reading));
       return;
@@ -49,16 +53,16 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
           </Button>
         </div>
       </Field>
-      {read && read.depth.highMm > NEW_CAR_TREAD_MM && (
+      {read && !isHeavy(style.id) && read.depth.highMm > NEW_CAR_TREAD_MM && (
         <Notice>
           That is more than a new car tyre has. Is it {unit === 'mm' ? 'in mm' : 'in 32nds'}? Read it again if
           not.
         </Notice>
       )}
-      {read && read.depth.lowMm < 1.6 && (
+      {row?.verdict && !row.verdict.mayBeDriven && (
         <Notice look="warn">
-          Under 1.6 mm, the limit for cars in the UK and the EU; local law rules. Do not drive until a
-          qualified person has checked it.
+          {sentence(row.verdict.reasons[0] ?? '')}. Limit: {table.lawSays}; local law rules. Do not drive
+          until a qualified person has checked it.
         </Notice>
       )}
     </form>

@@ -1,0 +1,206 @@
+import { useCallback, useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { type FaceId, faceName, type PartId, partNameForAnyone, sentence } from '#core/car';
+import { paintTable, panelsToGauge } from '#core/readings';
+import { isMetal, partStatus } from '#core/walk';
+import type { ProbeAt } from '../../../../devices';
+import { Choice } from '../../../components/Choice';
+import { Notice } from '../../../components/Notice';
+import { GaugeBar } from '../../../gauge/GaugeBar';
+import { useGauge } from '../../../gauge/useGauge';
+import { FaceMap } from '../../../map/FaceMap';
+import { paintTints } from '../../../map/paintTints';
+import { faceAround } from '../../../map/TurningPlan';
+import type { OpenWalk } from '../../../sync/useWalk';
+import { FaceTurner } from '../../pictures/FaceTurner';
+import { useIsDesk } from '../../walk/useIsDesk';
+import { PaintEarlier } from './PaintEarlier';
+import { PaintTyped } from './PaintTyped';
+import { PanelInHand } from './PanelInHand';
+import { PanelList } from './PanelList';
+import { PanelRanking } from './PanelRanking';
+import { PracticePress } from './PracticePress';
+import { usePaintReader } from './usePaintReader';
+
+type Side = 'read' | 'ranked' | 'earlier';
+const sides = [
+  { value: 'read', label: 'Read' },
+  { value: 'ranked', label: 'Ranked' },
+  { value: 'earlier', label: 'Earlier walks' },
+] as const;
+const stepsOn = [
+  { value: '3', label: 'after 3' },
+  { value: '5', label: 'after 5' },
+] as const;
+
+/** Paint depth: panel after panel as fast as the gauge beeps, judged against the car's own level. */
+export function PaintView({ walk }: { walk: OpenWalk }) {
+  const { state, style, page, record } = walk;
+  const [params] = useSearchParams();
+  const route = useMemo(() => panelsToGauge(state, style).map(({ id }) => id), [state, style]);
+  const table = useMemo(() => paintTable(state, style, page.car), [state, style, page.car]);
+  const tints = useMemo(() => paintTints(table), [table]);
+  const asked = params.get('part') ?? '';
+  const reader = usePaintReader(walk, route, style.parts.has(asked) ? asked : undefined);
+  const { hand, moveTo } = reader;
+  const part = style.parts.get(hand);
+  const [turnedTo, setTurnedTo] = useState<FaceId>();
+  const [side, setSide] = useState<Side>('read');
+  const [refused, setRefused] = useState<string>();
+  const isDesk = useIsDesk();
+  const face = turnedTo ?? part?.face ?? 'left';
+  const nameOf = useCallback(
+    (id: PartId) => {
+      const named = style.parts.get(id);
+      return named ? sentence(partNameForAnyone(named, page.car)) : id;
+    },
+    [style, page.car],
+  );
+  const row = table.rows.find((each) => each.part === hand);
+  const whyNot = (id: PartId) => {
+    const at = style.parts.get(id);
+    return at && !isMetal(at) ? notMetalWords(nameOf(id), at.material) : undefined;
+  };
+  const notMetal = whyNot(hand);
+  const take = (um: number, source: 'gauge' | 'practice') => {
+    const why = whyNot(reader.inHand());
+    setRefused(why && `${why} Nothing was stored.`);
+    if (!why) reader.take(um, source);
+  };
+  const probe = (): ProbeAt => {
+    const id = reader.inHand();
+    const material = style.parts.get(id)?.material;
+    const base = material === 'steel' || material === 'aluminium' ? material : 'other';
+    return { on: 'paint', part: id, base };
+  };
+  const gauge = useGauge(
+    page.car.id,
+    (event, isPractice) => {
+      if (event.says === 'paint') take(event.um, isPractice ? 'practice' : 'gauge');
+    },
+    () =>
+      notMetal ??
+      'The gauge finds no metal there. Hold it flat on the panel; plastic and filler give nothing.',
+  );
+  const goTo = (id: PartId) => {
+    setRefused(undefined);
+    setTurnedTo(undefined);
+    moveTo(id);
+  };
+  const step = (by: number) => {
+    const at = route.indexOf(hand);
+    const next = route[(at + by + route.length) % route.length];
+    if (next) goTo(next);
+  };
+  const last = state.paint.get(hand)?.at(-1);
+  const read = (
+    <div className="space-y-3 p-3">
+      <PanelInHand
+        name={nameOf(hand)}
+        row={row}
+        unit={table.unit}
+        onStep={step}
+        onTakeBack={last && (() => record({ kind: 'undone', body: { entry: last.entry } }))}
+      >
+        {(refused ?? notMetal) && <Notice look={refused ? 'warn' : 'info'}>{refused ?? notMetal}</Notice>}
+      </PanelInHand>
+      {gauge.state.status === 'on' && gauge.state.isPractice && <PracticePress gauge={gauge} probe={probe} />}
+      <PaintTyped
+        unit={table.unit}
+        onRead={(um) => {
+          if (notMetal) setRefused(`${notMetal} Nothing was stored.`);
+          else {
+            setRefused(undefined);
+            record({ kind: 'paint-read', body: { part: hand, um, source: 'typed' } });
+          }
+        }}
+      />
+      <Choice
+        legend="Step on to the next panel"
+        value={reader.after === undefined ? undefined : reader.after === 3 ? '3' : '5'}
+        options={stepsOn}
+        onChange={(value) => reader.setAfter(value === undefined ? undefined : Number(value))}
+      />
+      <PanelList table={table} hand={hand} nameOf={nameOf} onPart={goTo} />
+    </div>
+  );
+  const map = {
+    style,
+    speech: page.car,
+    statusOf: (id: PartId) => partStatus(state, id),
+    findings: [],
+    current: hand,
+    tints,
+    onPart: (id: PartId) => goTo(id),
+  };
+  if (!isDesk)
+    return (
+      <main className="flex min-h-0 flex-1 flex-col">
+        <div className="px-2 py-1">
+          <Choice legend="Show" value={side} options={sides} onChange={(value) => setSide(value ?? side)} />
+        </div>
+        {side === 'read' && (
+          <>
+            <GaugeBar gauge={gauge} />
+            <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">
+              <div className="relative h-56">
+                <FaceMap
+                  {...map}
+                  face={face}
+                  onSwipe={(way) => setTurnedTo(faceAround(face, way === 'left' ? 1 : -1))}
+                  className="absolute inset-0 size-full touch-none"
+                />
+                <FaceTurner face={face} speech={page.car} onFace={setTurnedTo} />
+              </div>
+              {read}
+            </div>
+          </>
+        )}
+        {side !== 'read' && (
+          <div className="min-h-0 flex-1 overflow-y-auto p-3">
+            {side === 'ranked' ? (
+              <PanelRanking table={table} nameOf={nameOf} />
+            ) : (
+              <PaintEarlier car={page.car.id} unit={table.unit} nameOf={nameOf} />
+            )}
+          </div>
+        )}
+      </main>
+    );
+  return (
+    <main className="grid min-h-0 flex-1 grid-cols-[25rem_1fr]">
+      <section aria-label="Reading" className="flex min-h-0 flex-col border-r border-ink bg-sheet">
+        <GaugeBar gauge={gauge} />
+        <div className="min-h-0 flex-1 overflow-y-auto">{read}</div>
+      </section>
+      <section aria-label="What it comes to" className="flex min-h-0 flex-col gap-3 overflow-y-auto p-4">
+        <div className="grid h-96 shrink-0 grid-cols-6 grid-rows-[3fr_2fr] gap-2">
+          {outside.map(({ face: each, place }) => (
+            <figure key={each} className={`relative min-h-0 min-w-0 ${place}`}>
+              <FaceMap {...map} face={each} className="absolute inset-0 size-full touch-none" />
+              <figcaption className="absolute top-0 left-0 text-sm text-soft">
+                {sentence(faceName(each, page.car))}
+              </figcaption>
+            </figure>
+          ))}
+        </div>
+        <h2 className="text-xl">Panels, thickest first</h2>
+        <PanelRanking table={table} nameOf={nameOf} />
+        <h2 className="mt-4 text-xl">Earlier walks</h2>
+        <PaintEarlier car={page.car.id} unit={table.unit} nameOf={nameOf} />
+      </section>
+    </main>
+  );
+}
+
+/** At a desk every outside face is in sight. */
+const outside = [
+  { face: 'front', place: 'col-span-2' },
+  { face: 'top', place: 'col-span-2' },
+  { face: 'rear', place: 'col-span-2' },
+  { face: 'left', place: 'col-span-3' },
+  { face: 'right', place: 'col-span-3' },
+] as const;
+
+const notMetalWords = (name: string, material: string) =>
+  `${name} is ${material === 'none' ? 'not metal' : material}: a gauge reads over steel and aluminium only. Judge it by eye.`;

@@ -1,0 +1,92 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import type { PartId } from '#core/car';
+import { FEWEST_READINGS } from '#core/paint';
+import type { PaintSource, WalkState } from '#core/walk';
+import type { OpenWalk } from '../../../sync/useWalk';
+
+/** Readings that come faster are gathered for so long into one entry: a thumb cannot see less. */
+const GATHER_MS = 150;
+const MOST_AT_ONCE = 60;
+
+const countsOf = ({ paint }: WalkState) =>
+  new Map([...paint].map(([part, reads]) => [part, reads.reduce((sum, { um }) => sum + um.length, 0)]));
+
+export interface PaintReader {
+  /** The part the gauge is held to. */
+  hand: PartId;
+  /** Readings after which it steps on by itself. */
+  after: number | undefined;
+  setAfter: (count: number | undefined) => void;
+  moveTo: (part: PartId) => void;
+  /** The part in hand at this moment, before the screen has caught up. */
+  inHand: () => PartId;
+  /** A reading that came in: it belongs to the part in hand at this moment. */
+  take: (um: number, source: PaintSource) => void;
+}
+
+/** Keeps readings on the part they were taken on, however fast they come, and steps on along the route. */
+export function usePaintReader(
+  walk: OpenWalk,
+  route: readonly PartId[],
+  from: PartId | undefined,
+): PaintReader {
+  const { state, record } = walk;
+  const have = useRef(countsOf(state));
+  const firstLeft = route.find((part) => (have.current.get(part) ?? 0) < FEWEST_READINGS);
+  const [hand, setHand] = useState<PartId>(from ?? firstLeft ?? route[0] ?? '');
+  const [after, setAfter] = useState<number | undefined>(FEWEST_READINGS);
+  const held = useRef({ part: hand, taken: 0 });
+  const gathered = useRef<{ part: PartId; um: number[]; source: PaintSource } | undefined>(undefined);
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+
+  const flush = useCallback(() => {
+    clearTimeout(timer.current);
+    timer.current = undefined;
+    const body = gathered.current;
+    gathered.current = undefined;
+    if (body) record({ kind: 'paint-read', body });
+  }, [record]);
+  const moveTo = useCallback(
+    (part: PartId) => {
+      flush();
+      held.current = { part, taken: 0 };
+      setHand(part);
+    },
+    [flush],
+  );
+  const take = useCallback(
+    (um: number, source: PaintSource) => {
+      const { part } = held.current;
+      const now = gathered.current;
+      if (now && (now.source !== source || now.um.length >= MOST_AT_ONCE)) flush();
+      gathered.current ??= { part, um: [], source };
+      gathered.current.um.push(Math.round(um * 10) / 10);
+      timer.current ??= setTimeout(flush, GATHER_MS);
+      have.current.set(part, (have.current.get(part) ?? 0) + 1);
+      held.current.taken++;
+      if (after === undefined || held.current.taken < after) return;
+      const at = route.indexOf(part);
+      const onward = [...route.slice(at + 1), ...route.slice(0, Math.max(0, at))];
+      const next = onward.find((id) => (have.current.get(id) ?? 0) < FEWEST_READINGS);
+      if (next) moveTo(next);
+    },
+    [after, route, flush, moveTo],
+  );
+  // What was taken back meanwhile is wanted again.
+  useEffect(() => {
+    if (!gathered.current) have.current = countsOf(state);
+  }, [state]);
+  // Nothing gathered is lost when the screen is left or the phone put away.
+  useEffect(() => {
+    const onHide = () => flush();
+    document.addEventListener('visibilitychange', onHide);
+    window.addEventListener('pagehide', onHide);
+    return () => {
+      document.removeEventListener('visibilitychange', onHide);
+      window.removeEventListener('pagehide', onHide);
+      flush();
+    };
+  }, [flush]);
+  const inHand = useCallback(() => held.current.part, []);
+  return { hand, after, setAfter, moveTo, take, inHand };
+}

@@ -1,0 +1,164 @@
+import { type FormEvent, useState } from 'react';
+import { countryOf, type PartId } from '#core/car';
+import {
+  dateCodeProblemMessage,
+  parseDateCode,
+  parseTyreSize,
+  type TyreFlag,
+  tyreFlags,
+  tyreSizeProblemMessage,
+} from '#core/tyres';
+import type { Fact, TyreDescribed } from '#core/walk';
+import { Button } from '../../../components/Button';
+import { Field, inputLook } from '../../../components/Field';
+import type { OpenWalk } from '../../../sync/useWalk';
+
+const flagNames: Record<TyreFlag, string> = {
+  cracks: 'Cracks',
+  bulge: 'Bulge',
+  cord: 'Cord shows',
+  cut: 'Cut',
+  repair: 'Repaired',
+  retread: 'Retread',
+  'run-flat': 'Run-flat',
+  new: 'New',
+  odd: 'Odd one',
+};
+
+interface TyreFormProps {
+  walk: OpenWalk;
+  part: PartId;
+  /** Another tyre whose brand, size and week may be the same. */
+  like: TyreDescribed | undefined;
+  say: (fact: Fact) => void;
+}
+
+/** What stands on the tyre's side and what is seen of it. */
+export function TyreForm({ walk, part, like, say }: TyreFormProps) {
+  const described = walk.state.tyres.get(part);
+  const { distance } = countryOf(walk.page.car.country);
+  const written = (code: TyreDescribed['made']) =>
+    code ? `${String(code.week).padStart(2, '0')}${String(code.year % 100).padStart(2, '0')}` : '';
+  const [values, setValues] = useState({
+    brand: described?.brand ?? '',
+    size: described?.size ?? '',
+    made: written(described?.made),
+    fittedAt: described?.fittedAt === undefined ? '' : String(described.fittedAt),
+  });
+  const [errors, setErrors] = useState<Partial<Record<keyof typeof values, string>>>({});
+  const set = (key: keyof typeof values) => (event: { target: { value: string } }) =>
+    setValues((now) => ({ ...now, [key]: event.target.value }));
+  const size = parseTyreSize(values.size);
+  const flags = described?.flags ?? [];
+
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    const found: typeof errors = {};
+    if (values.size.trim() && !size.ok) found.size = tyreSizeProblemMessage(size.problem);
+    const made = values.made.trim() ? parseDateCode(values.made, new Date()) : undefined;
+    if (made && !made.ok) found.made = dateCodeProblemMessage(made.problem);
+    const fitted = values.fittedAt.replace(/[\s,.]/g, '');
+    if (fitted && !/^\d{1,7}$/.test(fitted))
+      found.fittedAt = `Type the odometer when it was fitted, in ${distance === 'mi' ? 'miles' : 'km'}, like 42000.`;
+    setErrors(found);
+    if (Object.keys(found).length > 0) return;
+    say({
+      kind: 'tyre-described',
+      body: {
+        part,
+        brand: values.brand.trim() || null,
+        size: values.size.trim() || null,
+        made: made?.ok ? made.made : null,
+        fittedAt: fitted ? Number(fitted) : null,
+      },
+    });
+  };
+  const text = (key: keyof typeof values, label: string, hint: string, inputMode?: 'numeric') => (
+    <Field id={`tyre-${key}`} label={label} hint={hint} error={errors[key]}>
+      <input
+        id={`tyre-${key}`}
+        className={inputLook}
+        autoComplete="off"
+        inputMode={inputMode}
+        value={values[key]}
+        aria-invalid={errors[key] !== undefined}
+        aria-describedby={`tyre-${key}-says`}
+        onChange={set(key)}
+      />
+    </Field>
+  );
+  return (
+    <form onSubmit={submit} className="space-y-3">
+      <fieldset>
+        <legend className="mb-1 text-sm font-bold text-soft">Seen on it</legend>
+        <div className="flex flex-wrap gap-2">
+          {tyreFlags.map((flag) => (
+            <button
+              key={flag}
+              type="button"
+              aria-pressed={flags.includes(flag)}
+              onClick={() =>
+                say({
+                  kind: 'tyre-described',
+                  body: {
+                    part,
+                    flags: flags.includes(flag) ? flags.filter((each) => each !== flag) : [...flags, flag],
+                  },
+                })
+              }
+              className="min-h-12 rounded-md border border-line bg-sheet px-3 aria-pressed:border-ink aria-pressed:bg-tape"
+            >
+              {flagNames[flag]}
+            </button>
+          ))}
+        </div>
+      </fieldset>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {text('brand', 'Brand', 'As it stands on the side')}
+        {text('size', 'Size', size.ok ? sizeSays(size.size) : 'Like 205/55R16 91V')}
+        {text('made', 'Week and year of make', 'The last four figures after DOT, like 2319', 'numeric')}
+        {text(
+          'fittedAt',
+          `Fitted at, ${distance === 'mi' ? 'miles' : 'km'}`,
+          'If known: tells how far it will still go',
+          'numeric',
+        )}
+      </div>
+      <div className="flex gap-2">
+        <Button type="submit" look="tape" className="flex-1">
+          Keep
+        </Button>
+        {like && (
+          <Button
+            className="flex-1"
+            onClick={() =>
+              setValues((now) => ({
+                ...now,
+                brand: like.brand ?? '',
+                size: like.size ?? '',
+                made: written(like.made),
+              }))
+            }
+          >
+            Same as the last
+          </Button>
+        )}
+      </div>
+    </form>
+  );
+}
+
+/** What a size says in figures. */
+function sizeSays({
+  widthMm,
+  diameterMm,
+  loadKg,
+  speedKmh,
+}: Extract<ReturnType<typeof parseTyreSize>, { ok: true }>['size']): string {
+  return [
+    `${widthMm} mm wide`,
+    ...(diameterMm ? [`${Math.round(diameterMm)} mm across`] : []),
+    ...(loadKg ? [`${loadKg} kg`] : []),
+    ...(speedKmh ? [`${speedKmh} km/h`] : []),
+  ].join(', ');
+}
