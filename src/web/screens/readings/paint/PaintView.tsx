@@ -24,7 +24,7 @@ import { usePaintReader } from './usePaintReader';
 
 type Side = 'read' | 'ranked' | 'earlier';
 const sides = [
-  { value: 'read', label: 'Read' },
+  { value: 'read', label: 'Panels' },
   { value: 'ranked', label: 'Ranked' },
   { value: 'earlier', label: 'Earlier walks' },
 ] as const;

@@ -46,8 +46,10 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
     fittedAt: described?.fittedAt === undefined ? '' : String(described.fittedAt),
   });
   const [errors, setErrors] = useState<Partial<Record<keyof typeof values, string>>>({});
-  const set = (key: keyof typeof values) => (event: { target: { value: string } }) =>
+  const set = (key: keyof typeof values) => (event: { target: { value: string } }) => {
     setValues((now) => ({ ...now, [key]: event.target.value }));
+    setErrors(({ [key]: _, ...others }) => others);
+  };
   const size = parseTyreSize(values.size);
   const flags = described?.flags ?? [];
 

@@ -22,13 +22,15 @@ import { WheelForm } from './WheelForm';
 /** Tyre after tyre, third after third, under one thumb; what they come to beside it. */
 export function TyresView({ walk }: { walk: OpenWalk }) {
   const { state, style, page, record } = walk;
-  const [params, setParams] = useSearchParams();
+  const [params] = useSearchParams();
   const parts = useMemo(() => tyresOf(state, style), [state, style]);
   const table = useMemo(() => tyreTable(state, style, page.car, new Date()), [state, style, page.car]);
   const wheels = useMemo(() => wheelTable(state, style, page.car), [state, style, page.car]);
-  const asked = params.get('part');
-  const first = parts.find(({ id }) => !state.treads.has(id)) ?? parts[0];
-  const here = parts.find(({ id }) => id === asked) ?? first;
+  // Chosen once: a tyre stays in hand although its first third is read.
+  const [hand, setHand] = useState<PartId | undefined>(
+    () => params.get('part') ?? parts.find(({ id }) => !state.treads.has(id))?.id,
+  );
+  const here = parts.find(({ id }) => id === hand) ?? parts[0];
   const [third, setThird] = useState<TreadThird | undefined>('outer');
   const [last, setLast] = useState<{ part: PartId; third: TreadThird | undefined }>();
   const { unit } = table;
@@ -38,7 +40,7 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
   };
   const goTo = (id: PartId) => {
-    setParams({ part: id }, { replace: true });
+    setHand(id);
     if (third !== undefined) setThird('outer');
   };
   const step = (by: number) => {
