@@ -6,7 +6,7 @@ import { RunningServer } from '../tests/builders/runningServer';
 import { longLog } from './log';
 import { ms, quantile, type Row, times } from './row';
 
-const THROTTLE = 4;
+export const THROTTLE = 4;
 const ENTRIES = 500;
 /** Parts looked at already: enough are left to tap clear. */
 const WALKED = 45;
@@ -20,7 +20,7 @@ const TURN_MS = 200;
 const BARE = `<!doctype html><title>bare</title><button id="b" style="padding:40px">0</button>
 <script>b.onclick = () => { b.textContent = Number(b.textContent) + 1 }</script>`;
 
-async function barePage(): Promise<{ url: string; close: () => void }> {
+export async function barePage(): Promise<{ url: string; close: () => void }> {
   const server = createServer((_request, response) =>
     response.setHeader('Content-Type', 'text/html').end(BARE),
   );
@@ -31,7 +31,7 @@ async function barePage(): Promise<{ url: string; close: () => void }> {
   };
 }
 
-async function throttled(browser: Browser): Promise<Page> {
+export async function throttled(browser: Browser): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   const session = await context.newCDPSession(page);
@@ -54,7 +54,7 @@ async function throttled(browser: Browser): Promise<Page> {
 const seen = (page: Page, selector: string) =>
   page.evaluate(`window.seen(${JSON.stringify(selector)})`) as Promise<number>;
 /** Durations of the taps so far; a tap painted within a frame is not reported and counts as one frame. */
-const taps = async (page: Page, made: number): Promise<number[]> => {
+export const taps = async (page: Page, made: number): Promise<number[]> => {
   const told = (await page.evaluate('window.taps')) as number[];
   return [...told, ...Array.from({ length: Math.max(0, made - told.length) }, () => 16)];
 };
@@ -70,7 +70,12 @@ async function openings(browser: Browser, url: string, selector: string): Promis
   return times;
 }
 
-async function tapTimes(browser: Browser, url: string, ready: string, name: RegExp): Promise<number[]> {
+export async function tapTimes(
+  browser: Browser,
+  url: string,
+  ready: string,
+  name: RegExp,
+): Promise<number[]> {
   const page = await throttled(browser);
   await page.goto(url);
   await seen(page, ready);

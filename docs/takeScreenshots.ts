@@ -70,6 +70,7 @@ try {
     (await getJson(`/api/cars?search=${search}`)).cars[0].walk.id as string;
   const done = await walkOf('tessel');
   const half = await walkOf('sarrow');
+  const painted = await walkOf('BT-122');
   const report = (await getJson(`/api/walks/${done}`)).reports[0].id as string;
   const share = await (
     await fetch(`${origin}/api/reports/${report}/shares`, {
@@ -95,22 +96,12 @@ try {
     await page.getByRole('button', { name: /Dent/ }).first().click();
   });
   await shoot('walk-desk', desk, `/walks/${done}`);
-  await shoot('finding-desk', desk, `/walks/${done}`, async (page) => {
-    await page.getByRole('button', { name: 'Walk on round the car' }).click();
-    await page.locator('[data-part="wheel-fl"]').press('Enter');
-    await page
-      .getByRole('button', { name: /Kerbing/ })
-      .first()
-      .click();
-  });
   const stepBack = async (page: Page) => {
     await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
     await page.getByRole('button', { name: 'Step-back lap' }).click();
     await page.waitForTimeout(400);
   };
   await shoot('step-back-phone', phone, `/walks/${done}`, stepBack);
-  const left = (page: Page) => page.getByRole('button', { name: /parts left/ }).click();
-  await shoot('left-phone', phone, `/walks/${half}`, left);
   const editRoute = async (page: Page) => {
     await page.getByRole('button', { name: 'Copy and change' }).nth(1).click();
     await page.getByRole('button', { name: 'Drag Cabin' }).waitFor();
@@ -127,10 +118,6 @@ try {
   await shoot('pictures-desk', desk, `/walks/${done}/pictures`, choose('hatch-bonnet-stone-chip-what'));
   await shoot('pictures-phone', phone, `/walks/${done}/pictures`, choose('hatch-door-fl-dent-where'));
   const onPicture = (name: string) => `/walks/${done}/pictures/${pictureOf(name)}`;
-  await shoot('mark-phone', phone, onPicture('hatch-door-fl-dent-what'), async (page) => {
-    await page.getByRole('button', { name: 'Ring' }).click();
-    await tapPicture(page, [563, 502]);
-  });
   const measure = async (page: Page) => {
     await page.getByRole('button', { name: 'Measure' }).click();
     await page.waitForTimeout(1500);
@@ -155,14 +142,21 @@ try {
       await tapPicture(page, [x / w, y / w]);
     }
   };
-  await shoot('measure-desk', desk, onPicture('hatch-tailgate-scratch-what'), measure);
   await shoot('measure-phone', phone, onPicture('hatch-tailgate-scratch-what'), measure);
   await shoot('freeze-phone', phone, `/walks/${half}/report`);
   await shoot('report-desk', desk, `/reports/${report}`);
   await shoot('report-phone', phone, share.path);
-  await shoot('report-findings-phone', phone, share.path, (page) =>
-    page.locator('#finding-6').evaluate((element) => element.scrollIntoView()),
-  );
+  await shoot('report-paint-phone', phone, share.path, async (page) => {
+    await page.getByRole('heading', { name: 'Paint depth' }).evaluate((element) => element.scrollIntoView());
+  });
+  await shoot('tyres-phone', phone, `/walks/${done}/tyres?part=tyre-fr`);
+  const practise = async (page: Page) => {
+    await page.getByRole('button', { name: 'Practice gauge' }).click();
+    await page.waitForTimeout(1500);
+  };
+  await shoot('paint-phone', phone, `/walks/${done}/paint?part=wing-fr`, practise);
+  await shoot('paint-desk', desk, `/walks/${painted}/paint?part=door-rr`, (page) => page.waitForTimeout(1500));
+  await shoot('glass-phone', phone, `/walks/${done}/glass`);
 
   const pdf = join(dataDir, 'report.pdf');
   execFileSync('curl', ['-s', '-o', pdf, `${origin}/api/reports/${report}/pdf?paper=a4`]);

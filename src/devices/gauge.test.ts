@@ -56,7 +56,10 @@ describe('a gauge’s line', () => {
   });
 
   it('is as docs/devices.md prints it, in either unit', () => {
-    // The sum worked by hand would be long; the line is built from its text alone.
+    expect(parseGaugeLine('ZG1 17 PAINT 118.4 UM FE *9F')).toEqual({
+      ok: true,
+      line: { says: 'paint', sequence: 17, um: 118.4, base: 'steel' },
+    });
     const text = 'ZG1 17 PAINT 4.6 MIL NFE ';
     expect(parseGaugeLine(`${text}*${sumOf(text)}`)).toEqual({
       ok: true,

@@ -72,7 +72,9 @@ export function judgePaint(
 } {
   const metal = panels.filter(({ isMetal }) => isMetal);
   const level = paintLevel(metal);
-  const byPart = new Map(metal.map((panel) => [panel.part, panel]));
+  const medians = new Map(
+    metal.flatMap(({ part, um }) => (um.length >= FEWEST_READINGS ? [[part, median(um)] as const] : [])),
+  );
   const verdicts = panels.map((panel): PanelVerdict => {
     const { part, um, isMetal, twin, eye } = panel;
     if (!isMetal)
@@ -91,11 +93,11 @@ export function judgePaint(
             ? `${um.length} of at least ${FEWEST_READINGS} readings.`
             : 'Too few panels were read to know this car’s own level.',
       };
-    const [medianUm, lowestUm, highestUm] = [median(um), Math.min(...um), Math.max(...um)];
+    const medianUm = medians.get(part) as number;
+    const [lowestUm, highestUm] = [Math.min(...um), Math.max(...um)];
     const ratio = medianUm / level.um;
     const z = robustZ(medianUm, level);
-    const other = twin === undefined ? undefined : byPart.get(twin)?.um;
-    const twinUm = other && other.length >= FEWEST_READINGS ? median(other) : undefined;
+    const twinUm = twin === undefined ? undefined : medians.get(twin);
     const numbers = { medianUm, lowestUm, highestUm, ratio, z, ...(twinUm !== undefined && { twinUm }) };
     const found = classOf({ ...numbers }, level);
     return { part, class: found, ...numbers, says: paintSentence(found, numbers, level, eye, unit) };

@@ -94,20 +94,23 @@ export function screenTable(state: WalkState, style: BodyStyle, car: Speech): Sc
     const kind = judgedAs(finding);
     if (!kind) return [];
     const { extent, lengthMm, widthMm: across } = finding.details;
+    const measured = Math.max(lengthMm ?? 0, across ?? 0);
     const isLine = kind !== 'chip' && extent?.form === 'line';
     const damage: ScreenDamage = {
       at: placeOf(isLine ? extent.from : finding.spot),
       ...(isLine && { to: placeOf(extent.to) }),
-      acrossMm: Math.max(lengthMm ?? 0, across ?? 0) || UNMEASURED_MM,
+      acrossMm: measured || UNMEASURED_MM,
       kind,
     };
+    const verdict = judgeScreen(damage, plan, rule);
     return [
       {
         finding: finding.id,
         number: finding.number,
         kind: finding.kind,
         damage,
-        ...judgeScreen(damage, plan, rule),
+        ...verdict,
+        ...(measured === 0 && { says: `${verdict.says} (not measured: taken as ${UNMEASURED_MM} mm)` }),
       },
     ];
   });

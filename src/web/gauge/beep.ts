@@ -1,3 +1,7 @@
+/** Tones closer than this are heard as one. */
+const APART_S = 0.12;
+
+let lastAt = Number.NEGATIVE_INFINITY;
 let context: AudioContext | undefined;
 
 /** A short tone, so that eyes can stay on the car. Silent where the browser does not allow sound yet. */
@@ -8,6 +12,8 @@ export function beep(): void {
     context.resume().catch(() => undefined);
     return;
   }
+  if (context.currentTime - lastAt < APART_S) return;
+  lastAt = context.currentTime;
   const tone = context.createOscillator();
   const volume = context.createGain();
   volume.gain.value = 0.08;

@@ -1,15 +1,13 @@
 import { useSyncExternalStore } from 'react';
 
-const query = '(min-width: 1024px)';
+// Asked at every drawing of a screen: made once.
+const wide = window.matchMedia('(min-width: 1024px)');
+const watch = (listener: () => void) => {
+  wide.addEventListener('change', listener);
+  return () => wide.removeEventListener('change', listener);
+};
 
 /** Wide enough to lay all faces of the car round the plan. */
 export function useIsDesk(): boolean {
-  return useSyncExternalStore(
-    (listener) => {
-      const media = window.matchMedia(query);
-      media.addEventListener('change', listener);
-      return () => media.removeEventListener('change', listener);
-    },
-    () => window.matchMedia(query).matches,
-  );
+  return useSyncExternalStore(watch, () => wide.matches);
 }

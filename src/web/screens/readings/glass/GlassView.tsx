@@ -117,7 +117,8 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
           <>
             <p>
               <span className="font-bold">Rule: </span>
-              {table.rule.says}. Beyond that, local law and a licensed tester decide.
+              {table.rule.says}.
+              {table.planned.rule !== 'none' && ' Beyond that, local law and a licensed tester decide.'}
             </p>
             <Fold title="Size, band and rule of this screen">
               <ScreenPlanForm key={JSON.stringify(table.planned)} planned={table.planned} say={record} />

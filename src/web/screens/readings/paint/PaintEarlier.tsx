@@ -56,7 +56,10 @@ export function PaintEarlier({ car, unit, nameOf }: PaintEarlierProps) {
           heightPx={changes.length * ROW_PX + 44}
         />
       </Suspense>
-      <p className="text-sm text-soft">Open rings are the earlier walks, the yellow bar the latest.</p>
+      <p className="text-sm text-soft">
+        Medians in {unit === 'um' ? 'µm' : 'mil'}. Open rings are the earlier walks, the yellow bar the
+        latest.
+      </p>
     </div>
   );
 }

@@ -1,20 +1,18 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { type FaceId, faceName, type PartId, partNameForAnyone, sentence } from '#core/car';
+import { type FaceId, type PartId, partNameForAnyone, sentence } from '#core/car';
 import { paintTable, panelsToGauge } from '#core/readings';
-import { isMetal, partStatus } from '#core/walk';
+import { isMetal } from '#core/walk';
 import type { ProbeAt } from '../../../../devices';
 import { Choice } from '../../../components/Choice';
 import { Notice } from '../../../components/Notice';
 import { GaugeBar } from '../../../gauge/GaugeBar';
 import { useGauge } from '../../../gauge/useGauge';
-import { FaceMap } from '../../../map/FaceMap';
 import { paintTints } from '../../../map/paintTints';
-import { faceAround } from '../../../map/TurningPlan';
 import type { OpenWalk } from '../../../sync/useWalk';
-import { FaceTurner } from '../../pictures/FaceTurner';
 import { useIsDesk } from '../../walk/useIsDesk';
 import { PaintEarlier } from './PaintEarlier';
+import { PaintMap } from './PaintMap';
 import { PaintTyped } from './PaintTyped';
 import { PanelInHand } from './PanelInHand';
 import { PanelList } from './PanelList';
@@ -37,8 +35,14 @@ const stepsOn = [
 export function PaintView({ walk }: { walk: OpenWalk }) {
   const { state, style, page, record } = walk;
   const [params] = useSearchParams();
-  const route = useMemo(() => panelsToGauge(state, style).map(({ id }) => id), [state, style]);
-  const table = useMemo(() => paintTable(state, style, page.car), [state, style, page.car]);
+  const { route: rule } = state;
+  const route = useMemo(
+    () => panelsToGauge(rule ? { route: rule } : {}, style).map(({ id }) => id),
+    [rule, style],
+  );
+  // Judging and drawing follow a frame later: readings may come 20 a second, and no tap waits for them.
+  const judged = useDeferredValue(state);
+  const table = useMemo(() => paintTable(judged, style, page.car), [judged, style, page.car]);
   const tints = useMemo(() => paintTints(table), [table]);
   const asked = params.get('part') ?? '';
   const reader = usePaintReader(walk, route, style.parts.has(asked) ? asked : undefined);
@@ -82,11 +86,15 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
       notMetal ??
       'The gauge finds no metal there. Hold it flat on the panel; plastic and filler give nothing.',
   );
-  const goTo = (id: PartId) => {
-    setRefused(undefined);
-    setTurnedTo(undefined);
-    moveTo(id);
-  };
+  const goTo = useCallback(
+    (id: PartId) => {
+      setRefused(undefined);
+      setTurnedTo(undefined);
+      moveTo(id);
+    },
+    [moveTo],
+  );
+  const drawn = useDeferredValue(useMemo(() => ({ hand, face, tints }), [hand, face, tints]));
   const step = (by: number) => {
     const at = route.indexOf(hand);
     const next = route[(at + by + route.length) % route.length];
@@ -124,15 +132,6 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
       <PanelList table={table} hand={hand} nameOf={nameOf} onPart={goTo} />
     </div>
   );
-  const map = {
-    style,
-    speech: page.car,
-    statusOf: (id: PartId) => partStatus(state, id),
-    findings: [],
-    current: hand,
-    tints,
-    onPart: (id: PartId) => goTo(id),
-  };
   if (!isDesk)
     return (
       <main className="flex min-h-0 flex-1 flex-col">
@@ -143,15 +142,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
           <>
             <GaugeBar gauge={gauge} />
             <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">
-              <div className="relative h-56">
-                <FaceMap
-                  {...map}
-                  face={face}
-                  onSwipe={(way) => setTurnedTo(faceAround(face, way === 'left' ? 1 : -1))}
-                  className="absolute inset-0 size-full touch-none"
-                />
-                <FaceTurner face={face} speech={page.car} onFace={setTurnedTo} />
-              </div>
+              <PaintMap style={style} speech={page.car} {...drawn} onPart={goTo} onFace={setTurnedTo} />
               {read}
             </div>
           </>
@@ -174,16 +165,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
         <div className="min-h-0 flex-1 overflow-y-auto">{read}</div>
       </section>
       <section aria-label="What it comes to" className="flex min-h-0 flex-col gap-3 overflow-y-auto p-4">
-        <div className="grid h-96 shrink-0 grid-cols-6 grid-rows-[3fr_2fr] gap-2">
-          {outside.map(({ face: each, place }) => (
-            <figure key={each} className={`relative min-h-0 min-w-0 ${place}`}>
-              <FaceMap {...map} face={each} className="absolute inset-0 size-full touch-none" />
-              <figcaption className="absolute top-0 left-0 text-sm text-soft">
-                {sentence(faceName(each, page.car))}
-              </figcaption>
-            </figure>
-          ))}
-        </div>
+        <PaintMap isWhole style={style} speech={page.car} {...drawn} onPart={goTo} onFace={setTurnedTo} />
         <h2 className="text-xl">Panels, thickest first</h2>
         <PanelRanking table={table} nameOf={nameOf} />
         <h2 className="mt-4 text-xl">Earlier walks</h2>
@@ -192,15 +174,6 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
     </main>
   );
 }
-
-/** At a desk every outside face is in sight. */
-const outside = [
-  { face: 'front', place: 'col-span-2' },
-  { face: 'top', place: 'col-span-2' },
-  { face: 'rear', place: 'col-span-2' },
-  { face: 'left', place: 'col-span-3' },
-  { face: 'right', place: 'col-span-3' },
-] as const;
 
 const notMetalWords = (name: string, material: string) =>
   `${name} is ${material === 'none' ? 'not metal' : material}: a gauge reads over steel and aluminium only. Judge it by eye.`;

@@ -14,8 +14,12 @@ interface PanelInHandProps {
   children?: ReactNode;
 }
 
+/** The readings shown one by one: the latest. */
+const SHOWN = 18;
+
 /** The panel the gauge is held to: its readings, and what they say so far. */
 export function PanelInHand({ name, row, unit, onStep, onTakeBack, children }: PanelInHandProps) {
+  const earlier = Math.max(0, (row?.um.length ?? 0) - SHOWN);
   return (
     <div className="space-y-2">
       <div className="flex items-center gap-1">
@@ -42,16 +46,19 @@ export function PanelInHand({ name, row, unit, onStep, onTakeBack, children }: P
             aria-label="Readings"
             className="flex max-h-24 min-w-0 flex-1 flex-wrap gap-1.5 overflow-y-auto"
           >
-            {row.um.map((um, i) => (
-              <li
-                // biome-ignore lint/suspicious/noArrayIndexKey: readings have no name but their place.
-                key={i}
-                className={`rounded-md border px-2 py-1 tabular-nums ${row.stray.includes(i) ? 'border-2 border-dashed border-warn font-bold text-warn' : 'border-line bg-sheet'}`}
-              >
-                {bareFigure(um, unit)}
-                {row.stray.includes(i) && <span className="text-sm"> again?</span>}
-              </li>
-            ))}
+            {earlier > 0 && <li className="px-1 py-1 text-soft">{earlier} before</li>}
+            {row.um.slice(earlier).map((um, at) => {
+              const i = earlier + at;
+              return (
+                <li
+                  key={i}
+                  className={`rounded-md border px-2 py-1 tabular-nums ${row.stray.includes(i) ? 'border-2 border-dashed border-warn font-bold text-warn' : 'border-line bg-sheet'}`}
+                >
+                  {bareFigure(um, unit)}
+                  {row.stray.includes(i) && <span className="text-sm"> again?</span>}
+                </li>
+              );
+            })}
           </ol>
           {onTakeBack && (
             <Button className="px-3!" aria-label="Take back the last readings" onClick={onTakeBack}>

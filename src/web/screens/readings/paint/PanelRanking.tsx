@@ -1,6 +1,5 @@
 import { lazy, Suspense, useMemo } from 'react';
 import type { PartId } from '#core/car';
-import { paintClassWords } from '#core/paint';
 import type { PaintTable } from '#core/readings';
 import { ROW_PX, ranked, rankingOption } from './rankingOption';
 
@@ -26,17 +25,14 @@ export function PanelRanking({ table, nameOf }: { table: PaintTable; nameOf: (pa
         />
       </Suspense>
       <p className="text-sm text-soft">
-        A ring is one reading, the yellow bar a panel’s median. The green band is where untouched panels of
-        this car lie, the line its own level.
+        Figures in {table.unit === 'um' ? 'µm' : 'mil'}. A ring is one reading, the yellow bar a panel’s
+        median. The green band is where untouched panels of this car lie, the line its own level.
       </p>
       {apart.length > 0 && (
         <ul className="space-y-2">
           {apart.map((row) => (
             <li key={row.part}>
-              <span className="font-bold">
-                {nameOf(row.part)}: {paintClassWords[row.class].toLowerCase()}.
-              </span>{' '}
-              {row.says}
+              <span className="font-bold">{nameOf(row.part)}.</span> {row.says}
             </li>
           ))}
         </ul>

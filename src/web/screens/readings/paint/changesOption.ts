@@ -18,11 +18,8 @@ export function changesOption(
       type: 'value',
       position: 'top',
       min: 0,
-      axisLabel: {
-        ...chartLook.text,
-        formatter: `{value}${unit === 'um' ? ' µm' : ' mil'}`,
-        hideOverlap: true,
-      },
+      splitNumber: 4,
+      axisLabel: { ...chartLook.text, hideOverlap: true },
       splitLine: { lineStyle: { color: chartLook.line } },
     },
     yAxis: {

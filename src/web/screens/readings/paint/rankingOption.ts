@@ -30,10 +30,8 @@ export function rankingOption(table: PaintTable, nameOf: (part: string) => strin
       position: 'top',
       min: 0,
       max: most,
-      axisLabel: {
-        ...chartLook.text,
-        formatter: (value: number) => `${value}${value === most ? (unit === 'um' ? ' µm' : ' mil') : ''}`,
-      },
+      splitNumber: 4,
+      axisLabel: { ...chartLook.text, hideOverlap: true },
       splitLine: { lineStyle: { color: chartLook.line } },
     },
     yAxis: {

@@ -5,7 +5,7 @@ import type { PaintSource, WalkState } from '#core/walk';
 import type { OpenWalk } from '../../../sync/useWalk';
 
 /** Readings that come faster are gathered for so long into one entry: a thumb cannot see less. */
-const GATHER_MS = 150;
+const GATHER_MS = 300;
 const MOST_AT_ONCE = 60;
 
 const countsOf = ({ paint }: WalkState) =>
@@ -46,19 +46,16 @@ export function usePaintReader(
     gathered.current = undefined;
     if (body) record({ kind: 'paint-read', body });
   }, [record]);
-  const moveTo = useCallback(
-    (part: PartId) => {
-      flush();
-      held.current = { part, taken: 0 };
-      setHand(part);
-    },
-    [flush],
-  );
+  // What was gathered keeps its own part: a tap need not wait for it to be written.
+  const moveTo = useCallback((part: PartId) => {
+    held.current = { part, taken: 0 };
+    setHand(part);
+  }, []);
   const take = useCallback(
     (um: number, source: PaintSource) => {
       const { part } = held.current;
       const now = gathered.current;
-      if (now && (now.source !== source || now.um.length >= MOST_AT_ONCE)) flush();
+      if (now && (now.part !== part || now.source !== source || now.um.length >= MOST_AT_ONCE)) flush();
       gathered.current ??= { part, um: [], source };
       gathered.current.um.push(Math.round(um * 10) / 10);
       timer.current ??= setTimeout(flush, GATHER_MS);

@@ -1,8 +1,8 @@
 import { type FormEvent, useMemo, useState } from 'react';
 import { type PartId, sentence } from '#core/car';
-import { NEW_CAR_TREAD_MM, parseTread, speakTread, treadProblemMessage } from '#core/measure';
-import { tyreTable } from '#core/readings';
-import { type Fact, isHeavy, mostTreadMm } from '#core/walk';
+import { NEW_CAR_TREAD_MM, parseTread, treadProblemMessage } from '#core/measure';
+import { type TyreRow, tyreTable } from '#core/readings';
+import { type Fact, isHeavy, mostTreadMm, treadThirds } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
@@ -34,7 +34,7 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
         id="tread"
         label={unit === 'mm' ? 'Tread depth, mm' : 'Tread depth, 32nds of an inch'}
         error={error}
-        hint={read ? `Read: ${speakTread(read.depth, read.unit)}` : 'One figure or a range, like 4-5'}
+        hint={row && read ? `Read: ${depthWords(row.depths)}` : 'One figure or a range, like 4-5'}
       >
         <div className="flex gap-2">
           <input
@@ -68,3 +68,8 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
     </form>
   );
 }
+
+/** "4 to 5 mm", or each third by its name. */
+const depthWords = (depths: TyreRow['depths']): string =>
+  depths.whole ??
+  treadThirds.flatMap((third) => (depths[third] ? [`${third} ${depths[third]}`] : [])).join(', ');
