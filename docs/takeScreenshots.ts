@@ -155,7 +155,9 @@ try {
     await page.waitForTimeout(1500);
   };
   await shoot('paint-phone', phone, `/walks/${done}/paint?part=wing-fr`, practise);
-  await shoot('paint-desk', desk, `/walks/${painted}/paint?part=door-rr`, (page) => page.waitForTimeout(1500));
+  await shoot('paint-desk', desk, `/walks/${painted}/paint?part=door-rr`, (page) =>
+    page.waitForTimeout(1500),
+  );
   await shoot('glass-phone', phone, `/walks/${done}/glass`);
 
   const pdf = join(dataDir, 'report.pdf');

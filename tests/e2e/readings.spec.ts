@@ -150,6 +150,8 @@ test('paint is typed panel by panel; plastic refuses and says why; what was read
   await type(page, /Or type readings/, '120 121 119');
   await expect(panel('Roof')).toHaveAccessibleName(/3 readings/);
   await panel('Bonnet').click();
+  // A tap on the panel in hand says where on it the probe is.
+  await page.locator('[data-part="bonnet"]').click({ force: true });
   await type(page, /Or type readings/, '117');
   await expect(panel('Bonnet')).toHaveAccessibleName(/4 readings, read twice/);
   await expect(panel('Tailgate')).toHaveAccessibleName(/not read/);
@@ -159,6 +161,7 @@ test('paint is typed panel by panel; plastic refuses and says why; what was read
   await fitsSideways(page);
   const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
   expect(read.map(({ part }) => part)).toEqual(['bonnet', 'roof', 'bonnet']);
+  expect(read.map(({ spot }) => spot !== undefined)).toEqual([false, false, true]);
   // What a gauge has begun is asked for.
   await page.getByRole('link', { name: 'Back to the walk' }).click();
   await page.getByRole('button', { name: /parts left/ }).click();

@@ -24,7 +24,7 @@ export function paintSentence(
   unit: PaintUnit,
 ): string {
   const say = (um: number) => speakPaint(um, unit);
-  const figures = `median ${say(n.medianUm)}, ${n.ratio.toFixed(2)} × this car’s ${say(level.um)} (z ${n.z.toFixed(1)})`;
+  const figures = `median ${say(n.medianUm)} of ${bare(n.lowestUm, unit)} to ${say(n.highestUm)}, ${n.ratio.toFixed(2)} × this car’s ${say(level.um)} (z ${n.z.toFixed(1)})`;
   const twin = n.twinUm === undefined ? '' : `; the other side ${say(n.twinUm)}`;
   const signs = eye?.signs ?? [];
   const agrees = signs.length > 0 ? ` The eye agrees: ${signs.join(', ')}.` : '';
@@ -36,7 +36,7 @@ export function paintSentence(
         ? `Thicker than the rest: painted again. ${sentenceCase(figures)}${twin}.${agrees}`
         : `Thicker than the rest: likely painted again. ${sentenceCase(figures)}${twin}. Nothing was seen that speaks for it.`;
     case 'local-repair':
-      return `Uneven inside the panel, ${say(n.lowestUm)} to ${say(n.highestUm)}: a local repair is likely; ${figures}.${agrees}`;
+      return `Uneven inside the panel: a local repair is likely; ${figures}.${agrees}`;
     case 'thin':
       return `Thin: ${figures}. Do not machine-polish it.`;
     case 'as-the-rest':
@@ -46,6 +46,9 @@ export function paintSentence(
       return '';
   }
 }
+
+/** The figure without its unit, where the unit follows. */
+const bare = (um: number, unit: PaintUnit) => speakPaint(um, unit).replace(/ .*/, '');
 
 const sentenceCase = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 

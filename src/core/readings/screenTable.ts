@@ -23,6 +23,8 @@ export interface ScreenTable {
   planned: ScreenPlanned;
   rule: ScreenRule;
   rows: readonly ScreenRow[];
+  /** "2 chips and 1 crack, 1 of them over what is allowed"; empty when nothing was found. */
+  summary: string;
   /** Findings on the screen that no zone decides: delamination, old fillings, light scratches. */
   others: readonly Finding[];
 }
@@ -114,7 +116,25 @@ export function screenTable(state: WalkState, style: BodyStyle, car: Speech): Sc
       },
     ];
   });
-  return { plan, planned, rule, rows, others: here.filter((finding) => judgedAs(finding) === undefined) };
+  return {
+    plan,
+    planned,
+    rule,
+    rows,
+    summary: summaryOf(rows),
+    others: here.filter((finding) => judgedAs(finding) === undefined),
+  };
+}
+
+function summaryOf(rows: readonly ScreenRow[]): string {
+  if (rows.length === 0) return '';
+  const counts = (['chip', 'crack', 'scratch'] as const).flatMap((kind) => {
+    const n = rows.filter(({ damage }) => damage.kind === kind).length;
+    const many = kind === 'scratch' ? 'scratches' : `${kind}s`;
+    return n > 0 ? [`${n} ${n === 1 ? kind : many}`] : [];
+  });
+  const over = rows.filter(({ passes }) => passes === false).length;
+  return `${counts.join(' and ')}${over > 0 ? `, ${over} of them over what is allowed` : ''}`;
 }
 
 export const repairWords: Record<ScreenVerdict['repair'], string> = {

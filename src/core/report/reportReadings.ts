@@ -74,6 +74,7 @@ export const reportReadingsShape = {
       swept: z.array(place),
       bandMm: place,
       rule: text,
+      summary: text,
       rows: z.array(
         z.strictObject({
           number: z.int().positive(),
@@ -213,7 +214,7 @@ function paint(state: WalkState, style: BodyStyle, car: Spoken, name: Named): Re
 function screen(state: WalkState, style: BodyStyle, car: Spoken): Pick<ReportReadings, 'screen'> {
   const table = screenTable(state, style, car);
   if (!table || (table.rows.length === 0 && !state.screen)) return {};
-  const { plan, rule, rows } = table;
+  const { plan, rule, rows, summary } = table;
   const at = ([x, y]: readonly [number, number]): [number, number] => [Math.round(x), Math.round(y)];
   return {
     screen: {
@@ -222,6 +223,7 @@ function screen(state: WalkState, style: BodyStyle, car: Spoken): Pick<ReportRea
       swept: plan.swept.map(at),
       bandMm: [plan.band.middle - plan.band.width / 2, plan.band.middle + plan.band.width / 2],
       rule: rule.says,
+      summary,
       rows: rows.map(({ number, damage, passes, says, repair }) => ({
         number,
         at: at(damage.at),

@@ -29,6 +29,7 @@ import { closeUp, pathOf, pointOf, seenX, spotAt, wholeFace } from './faceGeomet
 import { PartLabels } from './PartLabels';
 import { PartPath } from './PartPath';
 import { statusWords } from './partMarks';
+import { SpotDots } from './SpotDots';
 import { TapeStrip } from './TapeStrip';
 import { type PartTint, TintFigures } from './TintFigures';
 import { useGlide } from './useGlide';
@@ -69,6 +70,8 @@ interface FaceMapProps {
   drawing?: Drawing;
   /** Parts filled by something read of them, with its figure, in place of what was seen of them. */
   tints?: ReadonlyMap<PartId, PartTint>;
+  /** Places on a part where something was read. */
+  dots?: { part: PartId; spots: readonly Spot[] };
   onPart?: (part: PartId, spot: Spot) => void;
   /** Walks on to a part without looking for a spot on it: the arrow keys. */
   onStep?: (part: PartId) => void;
@@ -78,7 +81,19 @@ interface FaceMapProps {
 
 /** One face of the car as seen by a person standing at it. Pinch or wheel to come nearer, drag to move, tap a part. */
 export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
-  const { style, face: faceId, speech, statusOf, findings, current, close, pending, drawing, tints } = props;
+  const {
+    style,
+    face: faceId,
+    speech,
+    statusOf,
+    findings,
+    current,
+    close,
+    pending,
+    drawing,
+    tints,
+    dots,
+  } = props;
   const { onPart, onStep, onSwipe, className } = props;
   const face = style.faces[faceId];
   const svg = useRef<SVGSVGElement>(null);
@@ -252,6 +267,7 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
           />
         );
       })}
+      {dots && <SpotDots style={style} faceId={faceId} dots={dots} unit={unit} />}
       {pending && <PendingMark style={style} faceId={faceId} pending={pending} unit={unit} />}
     </svg>
   );

@@ -101,6 +101,7 @@ function screen(sheet: Sheet, report: ReportDocument): void {
   if (!report.screen) return;
   sheet.heading('The screen, from outside');
   screenMap(sheet, report.screen);
+  if (report.screen.summary) sheet.text(`${report.screen.summary}.`, { weight: 'bold' });
   for (const { number, says, repair } of report.screen.rows) sheet.text(`${number}. ${says}; ${repair}.`);
   sheet.text(`Rule used: ${report.screen.rule}.`, { colour: soft });
 }

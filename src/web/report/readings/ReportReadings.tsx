@@ -45,6 +45,7 @@ export default function ReportReadings({ report }: { report: ReportDocument }) {
             }}
             marks={screen.rows}
           />
+          {screen.summary && <p className="mt-2 font-bold">{screen.summary}.</p>}
           <ul className="mt-2">
             {screen.rows.map((row) => (
               <li key={row.number}>

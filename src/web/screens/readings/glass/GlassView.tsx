@@ -76,6 +76,7 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
               onDone={() => setOpen(undefined)}
             />
           )}
+          {table.summary && <p className="px-3 pt-2 text-lg font-bold lg:px-0">{sentence(table.summary)}</p>}
           <ul className="px-3 lg:px-0">
             {table.rows.map((row) => (
               <li key={row.finding} className="border-b border-line">

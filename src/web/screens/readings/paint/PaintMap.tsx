@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import { type BodyStyle, type FaceId, faceName, type PartId, type Speech, sentence } from '#core/car';
+import type { Spot } from '#core/walk';
 import { FaceMap, type MapFinding } from '../../../map/FaceMap';
 import type { PartTint } from '../../../map/TintFigures';
 import { faceAround } from '../../../map/TurningPlan';
@@ -14,7 +15,10 @@ interface PaintMapProps {
   tints: ReadonlyMap<PartId, PartTint>;
   /** Every outside face at once, at a desk. */
   isWhole?: boolean;
-  onPart: (part: PartId) => void;
+  /** Places read on the panel in hand, and where the probe is now. */
+  spots: readonly Spot[];
+  spot: Spot | undefined;
+  onPart: (part: PartId, spot: Spot) => void;
   onFace: (face: FaceId) => void;
 }
 
@@ -32,8 +36,18 @@ const notLookedAt = () => 'not-looked-at' as const;
 
 /** The car tinted by how far each panel is from its own level, with the medians on it. */
 export const PaintMap = memo(function PaintMap(props: PaintMapProps) {
-  const { style, speech, hand, face, tints, isWhole, onPart, onFace } = props;
-  const map = { style, speech, current: hand, tints, onPart, statusOf: notLookedAt, findings: noFindings };
+  const { style, speech, hand, face, tints, spots, spot, isWhole, onPart, onFace } = props;
+  const map = {
+    style,
+    speech,
+    current: hand,
+    tints,
+    onPart,
+    statusOf: notLookedAt,
+    findings: noFindings,
+    dots: { part: hand, spots },
+    ...(spot && { pending: { part: hand, spot } }),
+  };
   if (isWhole)
     return (
       <div className="grid h-96 shrink-0 grid-cols-6 grid-rows-[3fr_2fr] gap-2">

@@ -2,7 +2,7 @@ import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { type FaceId, type PartId, partNameForAnyone, sentence } from '#core/car';
 import { paintTable, panelsToGauge } from '#core/readings';
-import { isMetal } from '#core/walk';
+import { isMetal, type PaintRead, type Spot } from '#core/walk';
 import type { ProbeAt } from '../../../../devices';
 import { Choice } from '../../../components/Choice';
 import { Notice } from '../../../components/Notice';
@@ -94,7 +94,16 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
     },
     [moveTo],
   );
-  const drawn = useDeferredValue(useMemo(() => ({ hand, face, tints }), [hand, face, tints]));
+  const { inHand, spot, setSpot } = reader;
+  // A tap on the panel in hand says where the probe is; on another one, that it goes there.
+  const onPart = useCallback(
+    (id: PartId, at: Spot) => (id === inHand() ? setSpot(at) : goTo(id)),
+    [inHand, setSpot, goTo],
+  );
+  const spots = useMemo(() => spotsOn(judged.paint.get(hand)), [judged, hand]);
+  const drawn = useDeferredValue(
+    useMemo(() => ({ hand, face, tints, spots, spot }), [hand, face, tints, spots, spot]),
+  );
   const step = (by: number) => {
     const at = route.indexOf(hand);
     const next = route[(at + by + route.length) % route.length];
@@ -119,7 +128,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
           if (notMetal) setRefused(`${notMetal} Nothing was stored.`);
           else {
             setRefused(undefined);
-            record({ kind: 'paint-read', body: { part: hand, um, source: 'typed' } });
+            record({ kind: 'paint-read', body: { part: hand, um, source: 'typed', ...(spot && { spot }) } });
           }
         }}
       />
@@ -142,7 +151,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
           <>
             <GaugeBar gauge={gauge} />
             <div className="min-h-0 flex-1 overflow-y-auto bg-sheet">
-              <PaintMap style={style} speech={page.car} {...drawn} onPart={goTo} onFace={setTurnedTo} />
+              <PaintMap style={style} speech={page.car} {...drawn} onPart={onPart} onFace={setTurnedTo} />
               {read}
             </div>
           </>
@@ -165,7 +174,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
         <div className="min-h-0 flex-1 overflow-y-auto">{read}</div>
       </section>
       <section aria-label="What it comes to" className="flex min-h-0 flex-col gap-3 overflow-y-auto p-4">
-        <PaintMap isWhole style={style} speech={page.car} {...drawn} onPart={goTo} onFace={setTurnedTo} />
+        <PaintMap isWhole style={style} speech={page.car} {...drawn} onPart={onPart} onFace={setTurnedTo} />
         <h2 className="text-xl">Panels, thickest first</h2>
         <PanelRanking table={table} nameOf={nameOf} />
         <h2 className="mt-4 text-xl">Earlier walks</h2>
@@ -173,6 +182,12 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
       </section>
     </main>
   );
+}
+
+/** Places on a panel that were read, each once. */
+function spotsOn(reads: readonly PaintRead[] = []): Spot[] {
+  const spots = new Map(reads.flatMap(({ spot }) => (spot ? [[`${spot.u} ${spot.v}`, spot] as const] : [])));
+  return [...spots.values()];
 }
 
 const notMetalWords = (name: string, material: string) =>

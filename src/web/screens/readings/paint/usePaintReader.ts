@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { PartId } from '#core/car';
 import { FEWEST_READINGS } from '#core/paint';
-import type { PaintSource, WalkState } from '#core/walk';
+import type { PaintSource, Spot, WalkState } from '#core/walk';
 import type { OpenWalk } from '../../../sync/useWalk';
 
 /** Readings that come faster are gathered for so long into one entry: a thumb cannot see less. */
@@ -18,6 +18,9 @@ export interface PaintReader {
   after: number | undefined;
   setAfter: (count: number | undefined) => void;
   moveTo: (part: PartId) => void;
+  /** Where on the part in hand the probe is; readings carry it until another is told. */
+  spot: Spot | undefined;
+  setSpot: (spot: Spot) => void;
   /** The part in hand at this moment, before the screen has caught up. */
   inHand: () => PartId;
   /** A reading that came in: it belongs to the part in hand at this moment. */
@@ -35,8 +38,11 @@ export function usePaintReader(
   const firstLeft = route.find((part) => (have.current.get(part) ?? 0) < FEWEST_READINGS);
   const [hand, setHand] = useState<PartId>(from ?? firstLeft ?? route[0] ?? '');
   const [after, setAfter] = useState<number | undefined>(FEWEST_READINGS);
-  const held = useRef({ part: hand, taken: 0 });
-  const gathered = useRef<{ part: PartId; um: number[]; source: PaintSource } | undefined>(undefined);
+  const [spot, showSpot] = useState<Spot>();
+  const held = useRef<{ part: PartId; taken: number; spot?: Spot }>({ part: hand, taken: 0 });
+  const gathered = useRef<{ part: PartId; um: number[]; source: PaintSource; spot?: Spot } | undefined>(
+    undefined,
+  );
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
   const flush = useCallback(() => {
@@ -50,13 +56,19 @@ export function usePaintReader(
   const moveTo = useCallback((part: PartId) => {
     held.current = { part, taken: 0 };
     setHand(part);
+    showSpot(undefined);
+  }, []);
+  const setSpot = useCallback((at: Spot) => {
+    held.current = { ...held.current, spot: at };
+    showSpot(at);
   }, []);
   const take = useCallback(
     (um: number, source: PaintSource) => {
-      const { part } = held.current;
+      const { part, spot: place } = held.current;
       const now = gathered.current;
-      if (now && (now.part !== part || now.source !== source || now.um.length >= MOST_AT_ONCE)) flush();
-      gathered.current ??= { part, um: [], source };
+      const isSame = now?.part === part && now.source === source && now.spot === place;
+      if (now && (!isSame || now.um.length >= MOST_AT_ONCE)) flush();
+      gathered.current ??= { part, um: [], source, ...(place && { spot: place }) };
       gathered.current.um.push(Math.round(um * 10) / 10);
       timer.current ??= setTimeout(flush, GATHER_MS);
       have.current.set(part, (have.current.get(part) ?? 0) + 1);
@@ -85,5 +97,5 @@ export function usePaintReader(
     };
   }, [flush]);
   const inHand = useCallback(() => held.current.part, []);
-  return { hand, after, setAfter, moveTo, take, inHand };
+  return { hand, after, setAfter, moveTo, take, inHand, spot, setSpot };
 }
