@@ -1,0 +1,164 @@
+import type { DistanceUnit } from '../car';
+import { KM_PER_MILE, parseOdometer } from '../measure';
+import type { Day } from './calendar';
+import { dayProblemMessage, parseDay } from './parseDay';
+import {
+  type Proof,
+  type ServiceEntry,
+  type ServiceWork,
+  serviceWorkIds,
+  serviceWorks,
+} from './serviceEntry';
+
+export type ServiceReading =
+  | {
+      ok: true;
+      entry: ServiceEntry /** What should be looked at before it is kept. */;
+      doubts: readonly string[];
+    }
+  | { ok: false; says: string };
+
+const proofWords: Readonly<Record<string, Proof>> = {
+  stamp: 'stamp',
+  stamped: 'stamp',
+  invoice: 'invoice',
+  bill: 'invoice',
+  receipt: 'invoice',
+  electronic: 'electronic',
+  digital: 'electronic',
+  online: 'electronic',
+};
+/** Words that join and say nothing. */
+const joining: ReadonlySet<string> = new Set([
+  'and',
+  'at',
+  'by',
+  'with',
+  'on',
+  '&',
+  '+',
+  'the',
+  'new',
+  'changed',
+  'done',
+  'replaced',
+]);
+/** Who did it, by the usual words; anything else before the work is taken for a name. */
+const trades = [
+  'main dealer',
+  'dealer',
+  'franchise',
+  'independent',
+  'specialist',
+  'garage',
+  'owner',
+  'fleet workshop',
+  'workshop',
+];
+
+const works: readonly (readonly [words: string, work: ServiceWork])[] = Object.entries(serviceWorks)
+  .flatMap(([work, list]) => list.map((words) => [words, work as ServiceWork] as const))
+  .sort((a, b) => b[0].length - a[0].length);
+
+/**
+ * Reads one line of a service record as people say it: "31.2k 04/2023 stamp main dealer oil, belt". Order does not matter; what is not
+ * understood is kept as a note and asked about.
+ */
+export function parseService(
+  line: string,
+  unit: DistanceUnit,
+  today: Day,
+  monthFirst = false,
+): ServiceReading {
+  let rest = ` ${line.trim().replace(/\s+/g, ' ')} `;
+  if (rest.trim() === '') return { ok: false, says: 'Type a distance or a date, and what was done.' };
+  const doubts: string[] = [];
+  const take = (pattern: RegExp): string | undefined => {
+    const match = pattern.exec(rest);
+    if (!match) return undefined;
+    rest = `${rest.slice(0, match.index)} ${rest.slice(match.index + match[0].length)}`;
+    return match[0].trim().replace(/[,;]$/, '');
+  };
+
+  const dateText =
+    take(/ \d{4}-\d{1,2}(?:-\d{1,2})?(?=[ ,;])/) ??
+    take(/ \d{1,2}[/.-]\d{1,2}[/.-](?:\d{4}|\d{2})(?=[ ,;])/) ??
+    take(/ \d{1,2}[/-](?:19|20)\d{2}(?=[ ,;])/) ??
+    take(/ \d{1,2}\.(?:19|20)\d{2}(?=[ ,;])/) ??
+    take(
+      / (?:\d{1,2} )?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? (?:19|20)\d{2}(?=[ ,;])/i,
+    );
+  const date = dateText === undefined ? undefined : parseDay(dateText, today, { monthFirst });
+  if (date && !date.ok) return { ok: false, says: `“${dateText}”: ${dayProblemMessage(date.problem)}` };
+
+  const distanceText = take(
+    / \d[\d.,']*\s?(?:k(?![a-z])|kms?(?![a-z])|k ?mi(?:les)?|mi(?:les)?(?![a-z]))?(?=[ ,;])/i,
+  );
+  const reading =
+    distanceText === undefined
+      ? undefined
+      : parseOdometer(distanceText.replace(/kms$/i, 'km').replace(/\s/g, ''), unit);
+  if (reading && !reading.ok)
+    return {
+      ok: false,
+      says: `“${distanceText}” is not a distance Zelk can read. Type it like 31200, 31,200 or 31.2k.`,
+    };
+  let distance = reading?.ok ? reading.value : undefined;
+  if (reading?.ok && reading.unit !== unit)
+    distance = Math.round(unit === 'mi' ? reading.value / KM_PER_MILE : reading.value * KM_PER_MILE);
+  if (distance !== undefined && distance < 500 && !/k/i.test(distanceText ?? ''))
+    doubts.push(`Is “${distanceText}” a distance? Perhaps ${distance}k is meant.`);
+  if (date === undefined && distance === undefined)
+    return {
+      ok: false,
+      says: 'There is neither a date nor a distance in that line. Add one, like 31.2k or 04/2023.',
+    };
+
+  const found: ServiceWork[] = [];
+  let lower = rest.toLowerCase();
+  let firstWork = Number.POSITIVE_INFINITY;
+  for (const [words, work] of works) {
+    const match = new RegExp(`(?<![a-z])${words}(?![a-z])`).exec(lower);
+    if (!match) continue;
+    if (!found.includes(work)) found.push(work);
+    firstWork = Math.min(firstWork, match.index);
+    const blank = '\u0000'.repeat(match[0].length);
+    lower = lower.slice(0, match.index) + blank + lower.slice(match.index + match[0].length);
+    rest = rest.slice(0, match.index) + blank + rest.slice(match.index + match[0].length);
+  }
+  const proofWord = Object.keys(proofWords).find((word) =>
+    new RegExp(`(?<![a-z])${word}(?![a-z])`).test(lower),
+  );
+  const withoutProof = proofWord
+    ? rest.replace(new RegExp(`(?<![a-z])${proofWord}(?![a-z])`, 'i'), '')
+    : rest;
+
+  const trade = trades.find((words) => new RegExp(`(?<![a-z])${words}(?![a-z])`).test(lower));
+  const words = (text: string) =>
+    text
+      .replaceAll('\u0000', ' ')
+      .split(/[\s,;]+/)
+      .filter((word) => word !== '' && !joining.has(word.toLowerCase()));
+  const left = words(trade ? withoutProof.replace(new RegExp(trade, 'i'), '') : withoutProof);
+  const name =
+    firstWork === Number.POSITIVE_INFINITY
+      ? []
+      : words(rest.slice(0, firstWork)).filter((word) => left.includes(word));
+  const unread = left.filter((word) => !name.includes(word));
+  const who = [trade, name.join(' ')].filter(Boolean).join(', ');
+  if (unread.length > 0) doubts.push(`What is “${unread.join(' ')}”? It is kept as a note.`);
+  if (found.length === 0) doubts.push('What was done is not said.');
+  if (!proofWord) doubts.push('No proof is named: kept as “said only”.');
+  return {
+    ok: true,
+    entry: {
+      ...(date?.ok && { day: date.day, ...(date.isMonthOnly && { isMonthOnly: true }) }),
+      ...(distance !== undefined && { distance }),
+      proof: proofWord ? (proofWords[proofWord] as Proof) : 'said',
+      ...(who && { who }),
+      works: serviceWorkIds.filter((work) => found.includes(work)),
+      ...(unread.length > 0 && { note: unread.join(' ') }),
+    },
+    doubts,
+  };
+}

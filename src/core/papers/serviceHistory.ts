@@ -1,0 +1,231 @@
+import type { DistanceUnit } from '../car';
+import { speakDistance } from '../measure';
+import { addDays, addMonths, type Day, daysBetween, monthsBetween, speakDay, yearsBetween } from './calendar';
+import type { ServiceEntry } from './serviceEntry';
+
+/** What the maker asks for: whichever comes first. */
+export interface ServiceInterval {
+  /** In the unit of the car's country. */
+  distance: number;
+  months: number;
+  /** Timing belt, where the car has one. */
+  beltDistance?: number;
+  beltMonths?: number;
+}
+
+export interface CarNow {
+  today: Day;
+  unit: DistanceUnit;
+  /** The odometer today. */
+  odometer?: number;
+  /** First use, where the record begins. */
+  firstUse?: Day;
+  /** Distance a year. */
+  perYear?: number;
+}
+
+export interface ServiceSpan {
+  from?: ServiceEntry;
+  /** Absent for the span that still runs. */
+  to?: ServiceEntry;
+  kind: 'kept' | 'early' | 'late' | 'missing';
+  says: string;
+}
+
+export type Completeness = 'full' | 'partial' | 'none';
+
+export interface ServiceStory {
+  /** Oldest first. */
+  entries: readonly ServiceEntry[];
+  spans: readonly ServiceSpan[];
+  completeness: Completeness;
+  /** Why, each in a sentence. */
+  says: readonly string[];
+}
+
+/** House rules: so much over an interval is still kept; over this many of it, a service is missing; under this share it came early. */
+const KEPT = { distance: 0.1, months: 1 } as const;
+const MISSING_TIMES = 1.75;
+const EARLY_SHARE = 0.5;
+/** Rate of distance foretold as a range: a quarter less to a quarter more. House rule. */
+const RATE_SPREAD = 0.25;
+
+const order = (a: ServiceEntry, b: ServiceEntry): number => {
+  if (a.day && b.day && a.day !== b.day) return daysBetween(b.day, a.day);
+  return (a.distance ?? 0) - (b.distance ?? 0);
+};
+
+/** What a service record says of how a car was kept, against its maker's interval, by stated rules. */
+export function judgeService(
+  all: readonly ServiceEntry[],
+  interval: ServiceInterval,
+  now: CarNow,
+): ServiceStory {
+  const entries = all.toSorted(order);
+  if (entries.length === 0)
+    return { entries, spans: [], completeness: 'none', says: ['There is no record of any service.'] };
+  const start: ServiceEntry | undefined =
+    now.firstUse === undefined
+      ? undefined
+      : {
+          day: now.firstUse,
+          distance: 0,
+          proof: 'said',
+          works: [],
+        };
+  const chain = [...(start ? [start] : []), ...entries];
+  const spans = chain.slice(1).map((to, i) => spanOf(chain[i] as ServiceEntry, to, interval, now.unit));
+  const last = entries.at(-1) as ServiceEntry;
+  const running = spanOf(last, undefined, interval, now.unit, {
+    day: now.today,
+    ...(now.odometer !== undefined && { distance: now.odometer }),
+    proof: 'said',
+    works: [],
+  });
+  const whole = [...spans, running];
+  const proven = entries.filter(({ proof }) => proof !== 'said').length;
+  const bad = whole.filter(({ kind }) => kind === 'late' || kind === 'missing');
+  const completeness: Completeness = bad.length === 0 && proven === entries.length ? 'full' : 'partial';
+  return {
+    entries,
+    spans: whole,
+    completeness,
+    says: [
+      sinceLast(last, now),
+      ...bad.map(({ says }) => says),
+      ...nextDue(last, interval, now),
+      ...beltDue(entries, interval, now),
+      completenessSays(completeness, bad.length, entries.length, proven),
+    ],
+  };
+}
+
+function spanOf(
+  from: ServiceEntry,
+  to: ServiceEntry | undefined,
+  interval: ServiceInterval,
+  unit: DistanceUnit,
+  end: ServiceEntry = to as ServiceEntry,
+): ServiceSpan {
+  const months = from.day && end.day ? monthsBetween(from.day, end.day) : undefined;
+  const distance =
+    from.distance !== undefined && end.distance !== undefined ? end.distance - from.distance : undefined;
+  const times = Math.max(
+    months === undefined ? 0 : months / interval.months,
+    distance === undefined ? 0 : distance / interval.distance,
+  );
+  const isOver =
+    (months !== undefined && months > interval.months + KEPT.months) ||
+    (distance !== undefined && distance > interval.distance * (1 + KEPT.distance));
+  const isKnown = months !== undefined || distance !== undefined;
+  const kind = !isOver
+    ? to && isKnown && times > 0 && times < EARLY_SHARE
+      ? 'early'
+      : 'kept'
+    : times >= MISSING_TIMES && to
+      ? 'missing'
+      : 'late';
+  const length = [
+    ...(distance === undefined ? [] : [speakDistance(Math.max(0, distance), unit)]),
+    ...(months === undefined ? [] : [`${months} months`]),
+  ].join(' and ');
+  const asked = `${speakDistance(interval.distance, unit)} or ${interval.months} months`;
+  const where = to
+    ? `Between ${placeOf(from, unit)} and ${placeOf(to, unit)}`
+    : `Since ${placeOf(from, unit)}`;
+  const words = {
+    kept: 'within the interval',
+    early: 'earlier than asked',
+    late: 'overdue',
+    missing: 'a service or more is missing from the record',
+  }[kind];
+  return {
+    from,
+    ...(to && { to }),
+    kind,
+    says: `${where}: ${length || 'no telling how far'}, ${words} (${asked}).`,
+  };
+}
+
+const placeOf = ({ day, distance, isMonthOnly }: ServiceEntry, unit: DistanceUnit): string =>
+  [
+    ...(day ? [isMonthOnly ? speakDay(day).replace(/^\d+ /, '') : speakDay(day)] : []),
+    ...(distance === undefined ? [] : [speakDistance(distance, unit)]),
+  ].join(', ');
+
+function sinceLast(last: ServiceEntry, { today, odometer, unit }: CarNow): string {
+  const far = last.distance !== undefined && odometer !== undefined ? odometer - last.distance : undefined;
+  const long = last.day && monthsBetween(last.day, today);
+  const said = [
+    ...(far === undefined ? [] : [`${speakDistance(Math.max(0, far), unit)} ago`]),
+    ...(long === undefined ? [] : [`${long} months ago`]),
+  ];
+  return `Last service: ${placeOf(last, unit)}${said.length > 0 ? `, ${said.join(' and ')}` : ''}.`;
+}
+
+/** When the next is due: by time, or at the car's own rate as a range, whichever comes first. */
+function nextDue(last: ServiceEntry, interval: ServiceInterval, now: CarNow): string[] {
+  const byTime = last.day && addMonths(last.day, interval.months);
+  const left =
+    last.distance !== undefined && now.odometer !== undefined
+      ? last.distance + interval.distance - now.odometer
+      : undefined;
+  if (left !== undefined && left <= 0)
+    return [`The next service is due now: ${speakDistance(-left, now.unit)} over.`];
+  if (byTime && daysBetween(now.today, byTime) <= 0)
+    return [`The next service was due by ${speakDay(byTime)}.`];
+  const range = left !== undefined && now.perYear ? dueRange(left, now.perYear, now.today) : undefined;
+  const said = [
+    ...(left === undefined ? [] : [`in ${speakDistance(left, now.unit)}`]),
+    ...(range ? [`at this car’s rate between ${speakDay(range[0])} and ${speakDay(range[1])}`] : []),
+    ...(byTime ? [`at the latest by ${speakDay(byTime)}`] : []),
+  ];
+  return said.length > 0 ? [`Next service due ${said.join(', ')}.`] : [];
+}
+
+const dueRange = (left: number, perYear: number, today: Day): [Day, Day] => [
+  addDays(today, (left / (perYear * (1 + RATE_SPREAD))) * 365.25),
+  addDays(today, (left / (perYear * (1 - RATE_SPREAD))) * 365.25),
+];
+
+function beltDue(
+  entries: readonly ServiceEntry[],
+  { beltDistance, beltMonths }: ServiceInterval,
+  now: CarNow,
+): string[] {
+  if (beltDistance === undefined && beltMonths === undefined) return [];
+  const belt = entries.filter(({ works }) => works.includes('belt')).at(-1);
+  const from = belt ?? { ...(now.firstUse && { day: now.firstUse }), distance: 0 };
+  const far =
+    beltDistance !== undefined && from.distance !== undefined ? from.distance + beltDistance : undefined;
+  const when = beltMonths !== undefined && from.day ? addMonths(from.day, beltMonths) : undefined;
+  const isOver =
+    (far !== undefined && now.odometer !== undefined && now.odometer >= far) ||
+    (when !== undefined && daysBetween(now.today, when) <= 0);
+  const due = [
+    ...(far === undefined ? [] : [speakDistance(far, now.unit)]),
+    ...(when ? [speakDay(when)] : []),
+  ].join(' or ');
+  const since = belt ? `changed ${placeOf(belt, now.unit)}` : 'no change on record';
+  return [`Timing belt: ${since}; ${isOver ? `overdue since ${due}` : `due at ${due}`}.`];
+}
+
+function completenessSays(found: Completeness, bad: number, entries: number, proven: number): string {
+  const reasons = [
+    ...(bad > 0 ? [`${bad === 1 ? 'one stretch' : `${bad} stretches`} over the interval`] : []),
+    ...(proven < entries ? [`${entries - proven} of ${entries} entries without proof`] : []),
+  ];
+  return found === 'full'
+    ? `Full history: every one of ${entries} entries is proven and every interval kept.`
+    : `Partial history: ${reasons.join(', ')}.`;
+}
+
+/** Days a certificate still runs, in a sentence. */
+export function certificateWords(expires: Day, today: Day): string {
+  const left = daysBetween(today, expires);
+  if (left < 0)
+    return `Expired ${speakDay(expires)}, ${-left} ${left === -1 ? 'day' : 'days'} ago: not to be driven on the road where one is required.`;
+  if (left === 0) return 'Runs out today.';
+  const years = yearsBetween(today, expires);
+  return `${left} ${left === 1 ? 'day' : 'days'} left, until ${speakDay(expires)}${years > 3 ? ': check the year, few certificates run so long' : ''}.`;
+}
