@@ -1,0 +1,58 @@
+import { burns, type FunctionFacts, isCar, isDiesel, isPlugged, isTruck, since } from '../functionFacts';
+
+const DO_NOT_DRIVE = 'Do not drive until a qualified person has checked it.';
+
+/** Key on, start, idle: in the order people do it. */
+export const start = {
+  'lamps-light': { uk: 'Warning lamps light with the key', usual: true },
+  'glow-lamp': { uk: 'Glow lamp goes out', usual: true, on: isDiesel, takes: 20 },
+  'starts-cold': { uk: 'Starts cold', usual: true, on: burns },
+  'starts-warm': { uk: 'Starts warm', on: burns },
+  'starter-sound': { uk: 'Starter sounds healthy', usual: true, on: burns },
+  'ready-lamp': { uk: 'Comes to “ready”', usual: true, on: isPlugged },
+  'lamps-out': {
+    uk: 'Warning lamps go out',
+    usual: true,
+    takes: 15,
+    caution: `Airbag, brake or stability lamp stays on: ${DO_NOT_DRIVE}`,
+  },
+  'oil-lamp': {
+    uk: 'Oil lamp goes out at once',
+    usual: true,
+    on: burns,
+    caution: 'Oil lamp stays on: switch off at once.',
+  },
+  'idle-smooth': { uk: 'Idles smoothly', usual: true, on: burns },
+  'engine-noise': { uk: 'No knocking or rattling', usual: true, on: burns },
+  'exhaust-smoke': { uk: 'No smoke from the exhaust', usual: true, on: burns },
+  'revs-clean': { uk: 'Revs cleanly', usual: true, on: burns },
+  'temperature-gauge': { uk: 'Temperature comes up and stays', on: burns, takes: 600 },
+  'stop-start': { uk: 'Stop-start', on: since(2010) },
+  'fuel-gauge': { uk: 'Fuel or charge gauge', us: 'Fuel or charge gauge', usual: true },
+  immobiliser: { uk: 'Alarm and immobiliser', us: 'Alarm and immobilizer' },
+  'battery-overnight': { uk: 'Battery holds overnight', takes: 'overnight' },
+  'air-pressure': { uk: 'Air pressure builds and holds', usual: true, on: isTruck, takes: 300 },
+} as const satisfies Record<string, FunctionFacts>;
+
+/** A short drive. Insured, licensed, with trade cover; phone away. */
+export const drive = {
+  'clutch-bite': { uk: 'Clutch takes and lets go', on: burns },
+  'gears-all': { uk: 'All gears, reverse too', usual: true },
+  'pulls-straight': { uk: 'Pulls straight', usual: true },
+  'wheel-straight': { uk: 'Steering wheel stands straight', usual: true },
+  'brakes-smooth': { uk: 'Brakes smooth and straight', usual: true, caution: DO_NOT_DRIVE },
+  'handbrake-holds': {
+    uk: 'Parking brake holds',
+    us: 'Parking brake holds',
+    usual: true,
+    caution: DO_NOT_DRIVE,
+  },
+  'no-shake': { uk: 'No shake at speed', usual: true },
+  'suspension-quiet': { uk: 'Suspension quiet over bumps', usual: true },
+  'wheel-bearings': { uk: 'No hum from wheels', usual: true },
+  'drive-noise': { uk: 'No noise from gearbox or axle', usual: true },
+  'engine-pulls': { uk: 'Engine pulls as it should', usual: true },
+  'steering-assist': { uk: 'Steering assistance', usual: true },
+  'all-wheel-drive': { uk: 'All-wheel drive, low range, locks', on: isCar },
+  retarder: { uk: 'Engine brake or retarder', on: isTruck },
+} as const satisfies Record<string, FunctionFacts>;

@@ -1,0 +1,14 @@
+export type { FunctionCar, FunctionFacts } from './functionFacts';
+export {
+  allFunctions,
+  type CarFunction,
+  type FunctionGroupId,
+  type FunctionId,
+  functionGroupIds,
+  functionGroups,
+  functionIds,
+  functionName,
+  functionOf,
+  functionsFor,
+  searchFunctions,
+} from './functions';
