@@ -28,6 +28,9 @@ const PictureScreen = lazy(() =>
 const ReadingsScreen = lazy(() =>
   import('./screens/readings/ReadingsScreen').then((file) => ({ default: file.ReadingsScreen })),
 );
+const FunctionsScreen = lazy(() =>
+  import('./screens/functions/FunctionsScreen').then((file) => ({ default: file.FunctionsScreen })),
+);
 const RoutesScreen = lazy(() =>
   import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
 );
@@ -50,6 +53,7 @@ export function AppRoutes() {
         <Route path="/walks/:id/tyres" element={<ReadingsScreen key="tyres" what="tyres" />} />
         <Route path="/walks/:id/paint" element={<ReadingsScreen key="paint" what="paint" />} />
         <Route path="/walks/:id/glass" element={<ReadingsScreen key="glass" what="glass" />} />
+        <Route path="/walks/:id/functions" element={<FunctionsScreen />} />
         <Route path="/walks/:id/report" element={<FreezeScreen />} />
         <Route path="/reports/:id" element={<ReportScreen />} />
         <Route path="/routes" element={<RoutesScreen />} />

@@ -43,6 +43,8 @@ export const allFunctions: readonly CarFunction[] = functionGroupIds.flatMap((gr
 const byId = new Map(allFunctions.map((each) => [each.id, each]));
 export const functionIds = allFunctions.map(({ id }) => id) as [FunctionId, ...FunctionId[]];
 
+export const isFunctionId = (id: string): id is FunctionId => byId.has(id as FunctionId);
+
 export const functionOf = (id: FunctionId): CarFunction => byId.get(id) as CarFunction;
 
 export function functionName(id: FunctionId, vocabulary: Vocabulary): string {

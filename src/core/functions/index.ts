@@ -10,5 +10,6 @@ export {
   functionName,
   functionOf,
   functionsFor,
+  isFunctionId,
   searchFunctions,
 } from './functions';

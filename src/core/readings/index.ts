@@ -1,3 +1,4 @@
+export { type FunctionRow, type FunctionTable, functionTable, functionTitle } from './functionTable';
 export {
   CHANGED,
   type PaintChange,

@@ -135,7 +135,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     notLookedAt: cover.left.map((stop) => sentence(nameOf(stop.part))),
     notSeen: cover.notSeen.map(({ part, why }) => ({ name: sentence(nameOf(part)), why })),
     readingsMissing: missingReadings(cover, nameOf),
-    outOfScope,
+    outOfScope: outOfScope(readings.functions !== undefined),
     parts: route.map(({ part, face }) => {
       const here = findings.filter((finding) => finding.part === part).map((finding) => finding.number);
       const status = partStatus(state, part);
@@ -158,6 +158,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       ...new Set([
         ...findings.flatMap((finding) => finding.caution ?? []),
         ...(readings.tyres?.rows.some(({ mayBeDriven }) => !mayBeDriven) ? [TYRE_CAUTION] : []),
+        ...(readings.functions?.faulty.flatMap(({ caution }) => caution ?? []) ?? []),
         ...(readings.wheels?.rows.some(({ brake }) => brake !== '') ? [BRAKE_CAUTION] : []),
       ]),
       ...generalCautions,

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { type BodyStyle, type Car, sentence } from '../car';
 import { speakPaint } from '../measure';
 import { paintClasses, paintClassWords } from '../paint';
-import { paintTable, repairWords, screenTable, tyreTable, wheelTable } from '../readings';
+import { functionTable, paintTable, repairWords, screenTable, tyreTable, wheelTable } from '../readings';
 import type { WalkState } from '../walk';
 import { finishNames } from '../wheels';
 
@@ -67,6 +67,16 @@ export const reportReadingsShape = {
       ),
     })
     .optional(),
+  functions: z
+    .strictObject({
+      summary: text,
+      faulty: z.array(z.strictObject({ name: text, says: text, caution: text.optional() })),
+      notTried: z.array(z.strictObject({ name: text, says: text })),
+      works: z.array(z.strictObject({ group: text, names: z.array(text) })),
+      notFitted: z.array(text),
+      left: z.array(text),
+    })
+    .optional(),
   screen: z
     .strictObject({
       widthMm: z.number(),
@@ -101,7 +111,7 @@ export const PAINT_CAUTION =
 export function reportReadings(
   state: WalkState,
   style: BodyStyle,
-  car: Pick<Car, 'country' | 'steering'>,
+  car: Spoken,
   nameOf: (part: string) => string,
   now: Date,
 ): ReportReadings {
@@ -111,11 +121,12 @@ export function reportReadings(
     ...wheels(state, style, car, name),
     ...(state.paint.size > 0 && { paint: paint(state, style, car, name) }),
     ...screen(state, style, car),
+    ...functions(state, car),
   };
 }
 
 type Named = (part: string) => string;
-type Spoken = Pick<Car, 'country' | 'steering'>;
+type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
 
 function tyres(
   state: WalkState,
@@ -233,6 +244,40 @@ function screen(state: WalkState, style: BodyStyle, car: Spoken): Pick<ReportRea
         says,
         repair: repairWords[repair],
       })),
+    },
+  };
+}
+
+function functions(state: WalkState, car: Spoken): Pick<ReportReadings, 'functions'> {
+  const { groups, left, isBegun } = functionTable(state, car);
+  if (!isBegun) return {};
+  const rows = groups.flatMap((group) => group.rows);
+  const are = (wanted: string) => rows.filter(({ tried }) => tried?.state === wanted);
+  const [works, faulty, notTried, notFitted] = [
+    are('works'),
+    are('faulty'),
+    are('not-tried'),
+    are('not-fitted'),
+  ];
+  return {
+    functions: {
+      summary: [
+        `${works.length} of ${works.length + faulty.length} functions tried work`,
+        ...(faulty.length > 0 ? [`${faulty.length} ${faulty.length === 1 ? 'is' : 'are'} faulty`] : []),
+        ...(notTried.length + left.length > 0 ? [`${notTried.length + left.length} not tried`] : []),
+      ].join('; '),
+      faulty: faulty.map(({ name, tried, facts }) => ({
+        name,
+        says: tried?.says ?? '',
+        ...(facts?.caution && { caution: facts.caution }),
+      })),
+      notTried: notTried.map(({ name, tried }) => ({ name, says: tried?.says ?? '' })),
+      works: groups.flatMap((group) => {
+        const names = group.rows.filter(({ tried }) => tried?.state === 'works').map(({ name }) => name);
+        return names.length > 0 ? [{ group: group.name, names }] : [];
+      }),
+      notFitted: notFitted.map(({ name }) => name),
+      left: left.map(({ name }) => name),
     },
   };
 }

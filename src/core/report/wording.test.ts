@@ -89,5 +89,5 @@ describe('what is said of a part', () => {
 });
 
 it('says in the country’s words what the walk did not cover', () => {
-  expect(outOfScope).toContain('a drive and the papers were not part of it');
+  expect(outOfScope(false)).toContain('a drive and the papers were not part of it');
 });

@@ -65,8 +65,10 @@ export function statusSays(status: PartStatus, findings: readonly number[], why:
 }
 
 /** What this kind of walk does not cover, so that silence is not read as praise. */
-export const outOfScope =
-  'This walk covers what can be seen of the car, its tread and paint depths where they were read, and its odometer. Whether everything works, a drive and the papers were not part of it.';
+export const outOfScope = (areFunctionsTried: boolean): string =>
+  areFunctionsTried
+    ? 'This walk covers what can be seen of the car, its tread and paint depths where they were read, its odometer, and whether its functions work. The papers were not part of it.'
+    : 'This walk covers what can be seen of the car, its tread and paint depths where they were read, and its odometer. Whether everything works, a drive and the papers were not part of it.';
 
 /** The usual limits, printed on every report. */
 export const generalCautions = [

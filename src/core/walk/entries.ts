@@ -6,6 +6,7 @@ import { actions, laps, noticeDistances, photoRoles, repairQualities, testAnswer
 import { dirtStates, lights, wetStates } from './conditions';
 import { extentSchema } from './extent';
 import { findingKindIds } from './findingKinds';
+import { functionBodies } from './functionBodies';
 import { pictureBodies, sha256Schema } from './pictureBodies';
 import { readingBodies } from './readingBodies';
 import { spotSchema } from './spot';
@@ -114,6 +115,7 @@ const bodies = {
   }),
   ...pictureBodies,
   ...readingBodies,
+  ...functionBodies,
   'odometer-read': z.strictObject({ value: z.int().min(0).max(2_000_000), unit: z.enum(['mi', 'km']) }),
   undone: z.strictObject({ entry: uuid }),
 } as const;
@@ -166,6 +168,9 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('wheel-described'),
   entryOf('paint-read'),
   entryOf('screen-planned'),
+  entryOf('functions-tried'),
+  entryOf('function-added'),
+  entryOf('timer-begun'),
   entryOf('odometer-read'),
   entryOf('undone'),
 ]);

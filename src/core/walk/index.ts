@@ -61,6 +61,8 @@ export {
   kindsFor,
   type Test,
 } from './findingKinds';
+export { type FunctionState, functionStates, functionStateWords } from './functionBodies';
+export type { FunctionRun, FunctionTried } from './functionState';
 export { ordered } from './liveEntries';
 export {
   arcLengthMm,

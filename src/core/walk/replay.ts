@@ -1,4 +1,5 @@
 import type { Entry, EntryKind, EntryOf, FindingChanges } from './entries';
+import { noFunctions, noteFunction } from './functionState';
 import { ordered, undoneIds } from './liveEntries';
 import { broughtBy, finishPictures, pictureOf, withSaid } from './pictureState';
 import { noReadings, noteReading } from './readingState';
@@ -27,6 +28,7 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
     conditionsMet: [],
     cautionsRead: new Set(),
     ...noReadings(),
+    functions: noFunctions(),
     undoable: [],
     redoable: [],
   };
@@ -133,6 +135,11 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
     case 'paint-read':
     case 'screen-planned':
       noteReading(state, entry);
+      break;
+    case 'functions-tried':
+    case 'function-added':
+    case 'timer-begun':
+      noteFunction(state.functions, entry);
       break;
     case 'odometer-read':
       state.odometer = { ...entry.body, at };

@@ -5,6 +5,7 @@ import type { Lap, PhotoRole } from './choices';
 import type { Conditions } from './conditions';
 import type { FindingDetails } from './entries';
 import type { FindingKind } from './findingKinds';
+import type { FunctionRun } from './functionState';
 import type { BroughtPhoto, PictureState } from './pictureState';
 import type { Readings } from './readingState';
 import type { Spot } from './spot';
@@ -84,6 +85,7 @@ export interface WalkState extends Readings {
   /** Milliseconds to add to the camera's times, read as UTC, to get true ones. */
   cameraOffsetMs?: number;
   cover?: string;
+  functions: FunctionRun;
   odometer?: { value: number; unit: DistanceUnit; at: string };
   /** Entries in force, oldest first, that an undo could take back. */
   undoable: string[];

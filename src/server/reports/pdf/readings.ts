@@ -11,6 +11,7 @@ export function readings(sheet: Sheet, report: ReportDocument): void {
   wheels(sheet, report);
   paint(sheet, report);
   screen(sheet, report);
+  functions(sheet, report);
 }
 
 const whenWord = { now: 'Replace now', soon: 'Within the year', later: 'Good' } as const;
@@ -104,4 +105,20 @@ function screen(sheet: Sheet, report: ReportDocument): void {
   if (report.screen.summary) sheet.text(`${report.screen.summary}.`, { weight: 'bold' });
   for (const { number, says, repair } of report.screen.rows) sheet.text(`${number}. ${says}; ${repair}.`);
   sheet.text(`Rule used: ${report.screen.rule}.`, { colour: soft });
+}
+
+function functions(sheet: Sheet, { functions: run }: ReportDocument): void {
+  if (!run) return;
+  sheet.heading('Does it work');
+  sheet.text(`${run.summary}.`, { weight: 'bold' });
+  for (const { name, says, caution } of run.faulty)
+    sheet.text(`Faulty: ${[name, says].filter(Boolean).join(', ')}.${caution ? ` ${caution}` : ''}`);
+  for (const { group, names } of run.works)
+    sheet.text(`${group}, in order: ${names.join(', ').toLowerCase()}.`, { gap: 1 });
+  if (run.notTried.length > 0)
+    sheet.text(
+      `Not tried: ${run.notTried.map(({ name, says }) => `${name.toLowerCase()} (${says})`).join('; ')}.`,
+    );
+  if (run.left.length > 0) sheet.text(`Not tried either: ${run.left.join('; ').toLowerCase()}.`);
+  if (run.notFitted.length > 0) sheet.text(`Not fitted: ${run.notFitted.join('; ').toLowerCase()}.`);
 }

@@ -2,12 +2,13 @@ import { vocabularyOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import { ScreenMap } from '../../map/ScreenMap';
 import { Section } from '../Section';
+import { FunctionSection } from './FunctionSection';
 import { PaintSection } from './PaintSection';
 import { TyreSection } from './TyreSection';
 
 /** What was read of the car: tyres and wheels, paint depth, the screen. */
 export default function ReportReadings({ report }: { report: ReportDocument }) {
-  const { wheels, screen, paint } = report;
+  const { wheels, screen, paint, functions } = report;
   const tyre = vocabularyOf(report.car) === 'us' ? 'Tires' : 'Tyres';
   return (
     <>
@@ -59,6 +60,7 @@ export default function ReportReadings({ report }: { report: ReportDocument }) {
           <p className="mt-2 text-soft">Rule used: {screen.rule}.</p>
         </Section>
       )}
+      {functions && <FunctionSection functions={functions} />}
     </>
   );
 }

@@ -1,6 +1,15 @@
 import { type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { speakDistance, speakTread } from '#core/measure';
-import { conditionLine, type Entry, type EntryOf, findingKindName, noticeWords, ordered } from '#core/walk';
+import { functionTitle } from '#core/readings';
+import {
+  conditionLine,
+  type Entry,
+  type EntryOf,
+  findingKindName,
+  functionStateWords,
+  noticeWords,
+  ordered,
+} from '#core/walk';
 import type { OpenWalk } from '../../sync/useWalk';
 
 export interface LogLine {
@@ -34,13 +43,14 @@ export function logLines({ entries, state, style, page }: OpenWalk): LogLine[] {
     const part = style.parts.get(id);
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
   };
+  const titleOf = (id: string) => functionTitle(state.functions, id, vocabulary);
   return all
     .filter((entry) => !silent.has(entry.kind))
     .map((entry) => ({
       id: entry.id,
       at: entry.at,
       who: entry.who,
-      says: sentenceOf(entry, nameOf, names),
+      says: sentenceOf(entry, nameOf, names, titleOf),
       undone: !inForce.has(entry.id),
       undo: inForce.has(entry.id) ? entry.id : (undoOf.get(entry.id) ?? entry.id),
     }))
@@ -61,6 +71,7 @@ function sentenceOf(
   entry: Entry,
   nameOf: (part: PartId) => string,
   findings: ReadonlyMap<string, { kind: string; part: PartId }>,
+  titleOf: (id: string) => string,
 ): string {
   const about = (id: string) => {
     const finding = findings.get(id);
@@ -113,6 +124,15 @@ function sentenceOf(
       return `${nameOf(entry.body.part)}: rim and brake as seen`;
     case 'paint-read':
       return `${nameOf(entry.body.part)}: paint ${entry.body.um.map((um) => Math.round(um)).join(', ')} µm`;
+    case 'functions-tried': {
+      const { functions, state, says } = entry.body;
+      const what = functions.length === 1 ? titleOf(functions[0] as string) : `${functions.length} functions`;
+      return `${what}: ${functionStateWords[state]}${says ? `, ${says}` : ''}`;
+    }
+    case 'function-added':
+      return `Fitted: ${titleOf(entry.body.function)}`;
+    case 'timer-begun':
+      return `Test begun: ${titleOf(entry.body.function)}`;
     case 'screen-planned':
       return 'Size and zones of the screen set';
     case 'odometer-read':

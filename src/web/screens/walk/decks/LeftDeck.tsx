@@ -1,5 +1,6 @@
 import { Link } from 'react-router';
 import { partNameForAnyone, sentence } from '#core/car';
+import { functionTable } from '#core/readings';
 import { type PhotoLeft, WHOLE_CAR_PHOTOS } from '#core/walk';
 import { buttonLook } from '../../../components/Button';
 import { leftFrom } from '../walkModel';
@@ -9,6 +10,7 @@ import type { DeckProps } from './deckProps';
 /** What is left, in walking order from where one stands. */
 export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
   const { state, style, page } = walk;
+  const functions = functionTable(state, page.car);
   const name = (id: string) => {
     const part = style.parts.get(id);
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
@@ -68,6 +70,14 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
           <p className="px-1 pb-3">
             Photos of the whole car: {wholeCar.have} of {WHOLE_CAR_PHOTOS}, one from each corner.
           </p>
+        )}
+        {functions.isBegun && functions.left.length > 0 && (
+          <Link
+            to={`/walks/${page.walk}/functions`}
+            className="mb-3 flex min-h-12 items-center border-b border-line px-1"
+          >
+            Functions to try: {functions.left.length}
+          </Link>
         )}
         {groups.length === 0 && !wholeCar && (
           <p className="p-2">Every part was looked at and every reading taken.</p>

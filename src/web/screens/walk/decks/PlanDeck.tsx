@@ -1,4 +1,4 @@
-import { CloudSun, Footprints, ListOrdered, MessageSquareText } from 'lucide-react';
+import { CloudSun, Footprints, ListChecks, ListOrdered, MessageSquareText } from 'lucide-react';
 import { Link } from 'react-router';
 import { type RouteRule, usualRoute } from '#core/route';
 import { conditionLine, estimateSeconds } from '#core/walk';
@@ -80,6 +80,9 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
             Glass
           </Link>
         </div>
+        <Link to={`/walks/${page.walk}/functions`} className={`${buttonLook()} w-full`}>
+          <ListChecks aria-hidden size={20} /> Does it work
+        </Link>
         <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>
           <MessageSquareText aria-hidden size={20} /> How to say a finding in one line
         </Link>

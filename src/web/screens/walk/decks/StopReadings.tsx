@@ -35,6 +35,7 @@ function linkOf({ state }: OpenWalk, part: Part): { to: string; says: string } |
     return { to: `tyres?part=${part.id.replace('wheel-', 'tyre-')}`, says: 'Rim, finish, brake behind it' };
   if (part.kind === 'windscreen') return { to: 'glass', says: 'Chips and cracks in true size' };
   if (lamps.has(part.kind)) return { to: 'glass', says: 'Lamps: what cures what' };
+  if (part.kind === 'dashboard' || part.kind === 'screen') return { to: 'functions', says: 'Does it work' };
   if (!isMetal(part) || !outside.has(part.face ?? '')) return undefined;
   const um = (state.paint.get(part.id) ?? []).flatMap((read) => read.um);
   return {

@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { testCar } from '../../../tests/builders/car';
+import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
+import { styleOf } from '../car';
+import { composeReport } from '../report';
+import { checkEntry, type Entry, type Fact, replay } from '../walk';
+import { functionTable } from '.';
+
+const OWN = '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1aff';
+const tried = (functions: string[], state: string, says?: string): Fact =>
+  ({ kind: 'functions-tried', body: { functions, state, ...(says && { says }) } }) as Fact;
+const tableOf = (...facts: Fact[]) => functionTable(replay(WALK, entriesOf([begun, ...facts])), testCar);
+const problemOf = (fact: Fact) => {
+  const [entry] = entriesOf([fact]) as [Entry];
+  const check = checkEntry(entry, {
+    walk: WALK,
+    now: new Date('2026-03-14T12:00:00Z'),
+    style: styleOf({ bodyStyle: 'hatch-5' }),
+  });
+  return check.ok ? 'ok' : check.problem.message;
+};
+
+describe('what was tried', () => {
+  it('is told function by function, the last word holding', () => {
+    const table = tableOf(tried(['horn', 'audio'], 'works'), tried(['horn'], 'faulty', 'dead'));
+    const row = (id: string) => table.groups.flatMap(({ rows }) => rows).find((each) => each.id === id);
+    expect(row('horn')?.tried).toMatchObject({ state: 'faulty', says: 'dead' });
+    expect(row('audio')?.tried?.state).toBe('works');
+    expect(table.left.some(({ id }) => id === 'horn')).toBe(false);
+    expect(table.isBegun).toBe(true);
+    expect(tableOf().isBegun).toBe(false);
+  });
+
+  it('grows by what is fitted, of the catalogue or by name', () => {
+    const table = tableOf(
+      { kind: 'function-added', body: { function: 'reversing-camera', group: 'aids' } },
+      { kind: 'function-added', body: { function: OWN, name: 'Winch', group: 'body' } },
+      tried([OWN], 'not-tried', 'no time'),
+    );
+    const names = table.groups.flatMap(({ rows }) => rows).map(({ name }) => name);
+    expect(names).toContain('Reversing camera');
+    expect(names).toContain('Winch');
+  });
+
+  it('keeps when a test was begun, until something is said', () => {
+    const timer: Fact = { kind: 'timer-begun', body: { function: 'aircon-cold' } };
+    const row = (...facts: Fact[]) => tableOf(...facts).left.find(({ id }) => id === 'aircon-cold');
+    expect(row(timer)?.begunAt).toBe('2026-03-14T09:30:01.000Z');
+    expect(row(timer, tried(['aircon-cold'], 'works'))).toBeUndefined();
+  });
+
+  it('is refused when nothing is named, a name is not known, or no reason is given', () => {
+    expect(problemOf(tried(['horn'], 'works'))).toBe('ok');
+    expect(problemOf(tried([OWN], 'works'))).toBe('ok');
+    expect(problemOf(tried([], 'works'))).toContain('at least one function');
+    expect(problemOf(tried(['hovering'], 'works'))).not.toBe('ok');
+    expect(problemOf(tried(['horn'], 'not-tried'))).toContain('Say why');
+    expect(problemOf(tried(['horn'], 'faulty', 'x'.repeat(301)))).toContain('300 characters');
+  });
+
+  it('is in the report, the faulty with their cautions, and silence is told', () => {
+    const report = composeReport({
+      id: idOf(900),
+      revision: 1,
+      frozenAt: '2026-03-14T11:00:00.000Z',
+      signedBy: 'Nell',
+      yard: { name: 'Yard', place: 'Town', phone: '1' },
+      car: testCar,
+      walk: WALK,
+      entries: entriesOf([
+        begun,
+        tried(['horn', 'audio'], 'works'),
+        tried(['lamps-out'], 'faulty', 'lamp stays on'),
+        tried(['gears-all'], 'not-tried', 'not safe here'),
+      ]),
+      photos: new Map(),
+    });
+    expect(report.functions?.summary).toMatch(/^2 of 3 functions tried work; 1 is faulty; \d+ not tried$/);
+    expect(report.functions?.faulty).toMatchObject([{ name: 'Warning lamps go out', says: 'lamp stays on' }]);
+    expect(report.cautions.join(' ')).toContain('Airbag, brake or stability lamp stays on');
+    expect(report.functions?.left.length).toBeGreaterThan(30);
+    expect(report.outOfScope).toContain('The papers were not part of it');
+  });
+});

@@ -1,0 +1,73 @@
+import { type Car, type Vocabulary, vocabularyOf } from '../car';
+import {
+  type FunctionFacts,
+  type FunctionGroupId,
+  functionGroupIds,
+  functionGroups,
+  functionName,
+  functionOf,
+  functionsFor,
+  isFunctionId,
+} from '../functions';
+import type { FunctionTried, WalkState } from '../walk';
+
+export interface FunctionRow {
+  id: string;
+  name: string;
+  group: FunctionGroupId;
+  facts: FunctionFacts | undefined;
+  tried?: FunctionTried;
+  /** When its test was begun, while it runs. */
+  begunAt?: string;
+}
+
+export interface FunctionTable {
+  groups: readonly { id: FunctionGroupId; name: string; rows: readonly FunctionRow[] }[];
+  /** Nobody has said anything of these yet. */
+  left: readonly FunctionRow[];
+  isBegun: boolean;
+}
+
+/** What there is to try on a car, and how it was found: the usual list for its build, and what was added. */
+export function functionTable(
+  { functions }: Pick<WalkState, 'functions'>,
+  car: Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>,
+): FunctionTable {
+  const vocabulary = vocabularyOf(car);
+  const rowOf = (id: string, group: FunctionGroupId, name: string): FunctionRow => {
+    const [tried, begunAt] = [functions.tried.get(id), functions.timers.get(id)];
+    return {
+      id,
+      group,
+      name,
+      facts: isFunctionId(id) ? functionOf(id).facts : undefined,
+      ...(tried && { tried }),
+      ...(begunAt && { begunAt }),
+    };
+  };
+  const usual = functionsFor(car).usual.map(({ id, group }) =>
+    rowOf(id, group, functionName(id, vocabulary)),
+  );
+  const known = new Set<string>(usual.map(({ id }) => id));
+  const added = [...functions.added]
+    .filter(([id]) => !known.has(id))
+    .map(([id, { group }]) => rowOf(id, group, functionTitle(functions, id, vocabulary)));
+  const rows = [...usual, ...added];
+  return {
+    groups: functionGroupIds.map((id) => ({
+      id,
+      name: functionGroups[id].name,
+      rows: rows.filter(({ group }) => group === id),
+    })),
+    left: rows.filter(({ tried }) => tried === undefined),
+    isBegun: functions.tried.size > 0,
+  };
+}
+
+/** The name of a function, of the catalogue or of one's own. */
+export const functionTitle = (
+  { added }: Pick<WalkState['functions'], 'added'>,
+  id: string,
+  vocabulary: Vocabulary,
+): string =>
+  added.get(id)?.name ?? (isFunctionId(id) ? functionName(id, vocabulary) : 'a function that was added');
