@@ -146,9 +146,6 @@ try {
   await shoot('freeze-phone', phone, `/walks/${half}/report`);
   await shoot('report-desk', desk, `/reports/${report}`);
   await shoot('report-phone', phone, share.path);
-  await shoot('report-paint-phone', phone, share.path, async (page) => {
-    await page.getByRole('heading', { name: 'Paint depth' }).evaluate((element) => element.scrollIntoView());
-  });
   await shoot('tyres-phone', phone, `/walks/${done}/tyres?part=tyre-fr`);
   const practise = async (page: Page) => {
     await page.getByRole('button', { name: 'Practice gauge' }).click();
@@ -159,6 +156,11 @@ try {
     page.waitForTimeout(1500),
   );
   await shoot('glass-phone', phone, `/walks/${done}/glass`);
+  await shoot('functions-phone', phone, `/walks/${half}/functions`, async (page) => {
+    await page.getByRole('button', { name: 'All work' }).first().click();
+    await page.getByRole('listitem').getByRole('button', { name: 'A/C blows cold' }).click();
+    await page.getByRole('button', { name: /^Begin/ }).click();
+  });
 
   const pdf = join(dataDir, 'report.pdf');
   execFileSync('curl', ['-s', '-o', pdf, `${origin}/api/reports/${report}/pdf?paper=a4`]);

@@ -35,7 +35,7 @@ test('a run of 60 functions with 3 faults takes at most 40 taps, and is in the r
     ['Front windows, both ways', 'stuck'],
   ] as const) {
     await page.getByRole('listitem').getByRole('button', { name }).click();
-    await page.getByRole('button', { name: 'Faulty' }).click();
+    await page.getByRole('button', { name: 'Faulty', exact: true }).click();
     await page.getByRole('button', { name: says, exact: true }).click();
   }
   const rest = page.getByRole('button', { name: /^(All work|\d+ left work)$/ });
@@ -59,13 +59,13 @@ test('the list grows by typing, a test that needs time counts down, and a reason
   server,
 }) => {
   const walk = await openFunctions(page, server);
-  await page.getByLabel(/Also fitted/).fill('camera');
+  await page.getByLabel(/Also fitted: type/).fill('camera');
   await page.getByRole('button', { name: 'Reversing camera' }).click();
-  await page.getByLabel(/Also fitted/).fill('Winch');
+  await page.getByLabel(/Also fitted: type/).fill('Winch');
   await page.getByLabel(/Or add/).selectOption({ label: 'Roof, tow, suspension, charging' });
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await page.getByRole('listitem').getByRole('button', { name: 'Winch' }).click();
-  await page.getByRole('button', { name: 'Not tried' }).click();
+  await page.getByRole('button', { name: 'Not tried', exact: true }).click();
   await page.getByRole('button', { name: 'Keep' }).click();
   await expect(page.getByRole('alert')).toHaveText('Say why it was not tried.');
   await page.getByLabel('In your own words').fill('no remote with it');

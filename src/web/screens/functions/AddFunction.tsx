@@ -32,7 +32,7 @@ export function AddFunction({ car, known, say }: AddFunctionProps) {
     setText('');
   };
   return (
-    <section aria-label="Also fitted" className="space-y-2 p-3">
+    <section aria-label="Grow the list" className="space-y-2 p-3">
       <Field id="fitted" label="Also fitted: type what it has" hint="Like camera, heated, tow, fridge">
         <input
           id="fitted"

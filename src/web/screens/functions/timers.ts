@@ -21,7 +21,8 @@ export function timeLeftMs(begunAt: string, takes: number | 'overnight', now: nu
     takes === 'overnight'
       ? new Date(begun.getFullYear(), begun.getMonth(), begun.getDate() + 1, MORNING_HOUR).getTime()
       : begun.getTime() + takes * 1000;
-  return Math.max(0, ready - now);
+  // A clock read a moment before the test began must not make it longer.
+  return Math.max(0, ready - Math.max(now, begun.getTime()));
 }
 
 /** "2:05", "until tomorrow morning", "look now". */
