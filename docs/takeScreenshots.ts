@@ -156,6 +156,7 @@ try {
     page.waitForTimeout(1500),
   );
   await shoot('glass-phone', phone, `/walks/${done}/glass`);
+  await shoot('papers-desk', desk, `/walks/${done}/papers`, (page) => page.waitForTimeout(1200));
   await shoot('functions-phone', phone, `/walks/${half}/functions`, async (page) => {
     await page.getByRole('button', { name: 'All work' }).first().click();
     await page.getByRole('listitem').getByRole('button', { name: 'A/C blows cold' }).click();

@@ -1,3 +1,4 @@
+import { hatchEnd } from './hatchEnd';
 import { arcMm, type Script } from './script';
 
 const RIM_MM = 432;
@@ -517,6 +518,7 @@ export const hatchScript: Script = {
       'tyre-rl': { brand: 'Ortal', size: '205/45R17 88V', made: { week: 41, year: 2018 }, flags: ['cracks'] },
       'tyre-rr': { brand: 'Ortal', size: '205/45R17 88V', made: { week: 41, year: 2018 } },
     },
+    atTheEnd: hatchEnd,
     wheels: { finish: 'painted', rimIn: 17, lip: 'slight', padMm: 6 },
   },
   odometer: { value: 48_213, unit: 'mi', lamps: ['belt', 'engine', 'oil'], isPictured: true },

@@ -50,6 +50,7 @@ export function playScript(
     if (!script.gaugeOnly) stopFacts(script, part, hashOf, truthOf, bodyStyle).forEach(say);
     read.forEach(say);
   }
+  script.readings?.atTheEnd?.forEach(say);
   return { walk, entries };
 }
 

@@ -22,6 +22,8 @@ export interface ScriptedReadings {
       }
     >
   >;
+  /** What is tried once the car was looked at, and what the papers say. */
+  atTheEnd?: readonly Fact[];
   wheels?: { finish: WheelFinish; rimIn: number; lip: BrakeMark; padMm: number };
 }
 

@@ -31,6 +31,9 @@ const ReadingsScreen = lazy(() =>
 const FunctionsScreen = lazy(() =>
   import('./screens/functions/FunctionsScreen').then((file) => ({ default: file.FunctionsScreen })),
 );
+const PapersScreen = lazy(() =>
+  import('./screens/papers/PapersScreen').then((file) => ({ default: file.PapersScreen })),
+);
 const RoutesScreen = lazy(() =>
   import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
 );
@@ -54,6 +57,7 @@ export function AppRoutes() {
         <Route path="/walks/:id/paint" element={<ReadingsScreen key="paint" what="paint" />} />
         <Route path="/walks/:id/glass" element={<ReadingsScreen key="glass" what="glass" />} />
         <Route path="/walks/:id/functions" element={<FunctionsScreen />} />
+        <Route path="/walks/:id/papers" element={<PapersScreen />} />
         <Route path="/walks/:id/report" element={<FreezeScreen />} />
         <Route path="/reports/:id" element={<ReportScreen />} />
         <Route path="/routes" element={<RoutesScreen />} />

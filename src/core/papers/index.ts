@@ -41,5 +41,6 @@ export {
   type ServiceInterval,
   type ServiceSpan,
   type ServiceStory,
+  serviceWords,
 } from './serviceHistory';
 export { theilSen } from './theilSen';

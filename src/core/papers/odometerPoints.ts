@@ -99,7 +99,7 @@ function lonelyFault(points: readonly OdometerPoint[]): number | undefined {
     const there = others.map(([x, y]) => y - slope * x).sort((a, b) => a - b);
     return Math.abs(value - (there[there.length >> 1] as number));
   };
-  return candidates.reduce((a, b) => (off(b) > off(a) ? b : a));
+  return candidates.reduce((a, b) => (off(b) >= off(a) ? b : a));
 }
 
 /** What a value that does not fit may have been. */

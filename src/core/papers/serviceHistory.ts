@@ -1,7 +1,7 @@
 import type { DistanceUnit } from '../car';
 import { speakDistance } from '../measure';
 import { addDays, addMonths, type Day, daysBetween, monthsBetween, speakDay, yearsBetween } from './calendar';
-import type { ServiceEntry } from './serviceEntry';
+import { proofWords, type ServiceEntry } from './serviceEntry';
 
 /** What the maker asks for: whichever comes first. */
 export interface ServiceInterval {
@@ -228,4 +228,12 @@ export function certificateWords(expires: Day, today: Day): string {
   if (left === 0) return 'Runs out today.';
   const years = yearsBetween(today, expires);
   return `${left} ${left === 1 ? 'day' : 'days'} left, until ${speakDay(expires)}${years > 3 ? ': check the year, few certificates run so long' : ''}.`;
+}
+
+/** "Apr 2023, 31,200 miles: oil, belt; main dealer; stamp" */
+export function serviceWords(entry: ServiceEntry, unit: DistanceUnit): string {
+  const rest = [entry.works.join(', '), entry.who, proofWords[entry.proof], entry.note]
+    .filter(Boolean)
+    .join('; ');
+  return `${placeOf(entry, unit)}: ${rest}`;
 }

@@ -8,6 +8,7 @@ export {
   paintOfWalk,
 } from './paintHistory';
 export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './paintTable';
+export { type PapersTable, papersTable } from './papersTable';
 export {
   repairWords,
   ruleOf,

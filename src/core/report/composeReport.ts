@@ -135,7 +135,10 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     notLookedAt: cover.left.map((stop) => sentence(nameOf(stop.part))),
     notSeen: cover.notSeen.map(({ part, why }) => ({ name: sentence(nameOf(part)), why })),
     readingsMissing: missingReadings(cover, nameOf),
-    outOfScope: outOfScope(readings.functions !== undefined),
+    outOfScope: outOfScope({
+      functions: readings.functions !== undefined,
+      papers: readings.papers !== undefined,
+    }),
     parts: route.map(({ part, face }) => {
       const here = findings.filter((finding) => finding.part === part).map((finding) => finding.number);
       const status = partStatus(state, part);

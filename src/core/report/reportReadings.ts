@@ -2,7 +2,16 @@ import { z } from 'zod';
 import { type BodyStyle, type Car, sentence } from '../car';
 import { speakPaint } from '../measure';
 import { paintClasses, paintClassWords } from '../paint';
-import { functionTable, paintTable, repairWords, screenTable, tyreTable, wheelTable } from '../readings';
+import { serviceWords } from '../papers';
+import {
+  functionTable,
+  paintTable,
+  papersTable,
+  repairWords,
+  screenTable,
+  tyreTable,
+  wheelTable,
+} from '../readings';
 import type { WalkState } from '../walk';
 import { finishNames } from '../wheels';
 
@@ -77,6 +86,13 @@ export const reportReadingsShape = {
       left: z.array(text),
     })
     .optional(),
+  papers: z
+    .strictObject({
+      asks: z.array(text),
+      says: z.array(text),
+      services: z.array(text),
+    })
+    .optional(),
   screen: z
     .strictObject({
       widthMm: z.number(),
@@ -122,6 +138,7 @@ export function reportReadings(
     ...(state.paint.size > 0 && { paint: paint(state, style, car, name) }),
     ...screen(state, style, car),
     ...functions(state, car),
+    ...papers(state, car, now),
   };
 }
 
@@ -171,6 +188,8 @@ function tyres(
 }
 
 const nameLower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
+/** A name within a sentence: "USB sockets" and "12 V sockets" stay as they are. */
+const inSentence = (name: string) => (/^[A-Z][a-z’-]/.test(name) ? nameLower(name) : name);
 
 function wheels(
   state: WalkState,
@@ -271,13 +290,32 @@ function functions(state: WalkState, car: Spoken): Pick<ReportReadings, 'functio
         says: tried?.says ?? '',
         ...(facts?.caution && { caution: facts.caution }),
       })),
-      notTried: notTried.map(({ name, tried }) => ({ name, says: tried?.says ?? '' })),
+      notTried: notTried.map(({ name, tried }) => ({ name: inSentence(name), says: tried?.says ?? '' })),
       works: groups.flatMap((group) => {
-        const names = group.rows.filter(({ tried }) => tried?.state === 'works').map(({ name }) => name);
+        const names = group.rows
+          .filter(({ tried }) => tried?.state === 'works')
+          .map(({ name }) => inSentence(name));
         return names.length > 0 ? [{ group: group.name, names }] : [];
       }),
-      notFitted: notFitted.map(({ name }) => name),
-      left: left.map(({ name }) => name),
+      notFitted: notFitted.map(({ name }) => inSentence(name)),
+      left: left.map(({ name }) => inSentence(name)),
+    },
+  };
+}
+
+function papers(state: WalkState, car: Spoken, now: Date): Pick<ReportReadings, 'papers'> {
+  const table = papersTable(state, car, now.toISOString().slice(0, 10));
+  if (table.isEmpty) return {};
+  return {
+    papers: {
+      asks: [...table.asks],
+      says: [
+        ...table.says,
+        ...(table.isUsualInterval && table.services.length > 0
+          ? ['Held against a usual interval: the maker’s was not entered.']
+          : []),
+      ],
+      services: table.services.map(({ entry }) => serviceWords(entry, table.unit)),
     },
   };
 }

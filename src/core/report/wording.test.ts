@@ -89,5 +89,9 @@ describe('what is said of a part', () => {
 });
 
 it('says in the country’s words what the walk did not cover', () => {
-  expect(outOfScope(false)).toContain('a drive and the papers were not part of it');
+  expect(outOfScope({ functions: false, papers: false })).toContain(
+    'Whether everything works, a drive and the papers were not part of it',
+  );
+  expect(outOfScope({ functions: true, papers: false })).toContain('The papers were not part of it');
+  expect(outOfScope({ functions: true, papers: true })).not.toContain('not part');
 });

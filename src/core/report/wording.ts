@@ -64,11 +64,23 @@ export function statusSays(status: PartStatus, findings: readonly number[], why:
   }
 }
 
-/** What this kind of walk does not cover, so that silence is not read as praise. */
-export const outOfScope = (areFunctionsTried: boolean): string =>
-  areFunctionsTried
-    ? 'This walk covers what can be seen of the car, its tread and paint depths where they were read, its odometer, and whether its functions work. The papers were not part of it.'
-    : 'This walk covers what can be seen of the car, its tread and paint depths where they were read, and its odometer. Whether everything works, a drive and the papers were not part of it.';
+/** What this walk does not cover, so that silence is not read as praise. */
+export function outOfScope(done: { functions: boolean; papers: boolean }): string {
+  const covered = [
+    'what can be seen of the car',
+    'its tread and paint depths where they were read',
+    ...(done.functions ? ['whether its functions work'] : []),
+    ...(done.papers ? ['its papers'] : []),
+  ];
+  const missing = [
+    ...(done.functions ? [] : ['Whether everything works', 'a drive']),
+    ...(done.papers ? [] : ['the papers']),
+  ];
+  const [first = '', ...others] = missing;
+  const left = [first.charAt(0).toUpperCase() + first.slice(1), ...others];
+  const listed = left.length > 1 ? `${left.slice(0, -1).join(', ')} and ${left.at(-1)}` : left[0];
+  return `This walk covers ${covered.join(', ')}, and its odometer.${missing.length > 0 ? ` ${listed} ${missing.length > 1 || !done.papers ? 'were' : 'was'} not part of it.` : ''}`;
+}
 
 /** The usual limits, printed on every report. */
 export const generalCautions = [

@@ -7,6 +7,7 @@ import { dirtStates, lights, wetStates } from './conditions';
 import { extentSchema } from './extent';
 import { findingKindIds } from './findingKinds';
 import { functionBodies } from './functionBodies';
+import { papersBodies } from './papersBodies';
 import { pictureBodies, sha256Schema } from './pictureBodies';
 import { readingBodies } from './readingBodies';
 import { spotSchema } from './spot';
@@ -116,6 +117,7 @@ const bodies = {
   ...pictureBodies,
   ...readingBodies,
   ...functionBodies,
+  ...papersBodies,
   'odometer-read': z.strictObject({ value: z.int().min(0).max(2_000_000), unit: z.enum(['mi', 'km']) }),
   undone: z.strictObject({ entry: uuid }),
 } as const;
@@ -171,6 +173,10 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('functions-tried'),
   entryOf('function-added'),
   entryOf('timer-begun'),
+  entryOf('service-noted'),
+  entryOf('service-removed'),
+  entryOf('papers-noted'),
+  entryOf('number-read'),
   entryOf('odometer-read'),
   entryOf('undone'),
 ]);

@@ -74,6 +74,14 @@ export {
   spreadMm,
 } from './measureExtent';
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
+export {
+  manualStates,
+  type NumberPlace,
+  numberPlaces,
+  numberPlaceWords,
+  registrationStates,
+} from './papersBodies';
+export type { Papers, PapersNoted } from './papersState';
 export { sha256Schema } from './pictureBodies';
 export { type BroughtPhoto, type PictureState, pictureOf, picturesNamed } from './pictureState';
 export {

@@ -1,6 +1,7 @@
 import type { Entry, EntryKind, EntryOf, FindingChanges } from './entries';
 import { noFunctions, noteFunction } from './functionState';
 import { ordered, undoneIds } from './liveEntries';
+import { noPapers, notePapers } from './papersState';
 import { broughtBy, finishPictures, pictureOf, withSaid } from './pictureState';
 import { noReadings, noteReading } from './readingState';
 import type { Finding, WalkState } from './walkState';
@@ -29,6 +30,8 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
     cautionsRead: new Set(),
     ...noReadings(),
     functions: noFunctions(),
+    papers: noPapers(),
+    odometerReads: [],
     undoable: [],
     redoable: [],
   };
@@ -136,6 +139,12 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
     case 'screen-planned':
       noteReading(state, entry);
       break;
+    case 'service-noted':
+    case 'service-removed':
+    case 'papers-noted':
+    case 'number-read':
+      notePapers(state.papers, entry);
+      break;
     case 'functions-tried':
     case 'function-added':
     case 'timer-begun':
@@ -143,6 +152,7 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
       break;
     case 'odometer-read':
       state.odometer = { ...entry.body, at };
+      state.odometerReads.push(entry.body);
       break;
     case 'photo-brought':
       if (!state.brought.some(({ sha256 }) => sha256 === entry.body.photo))

@@ -6,6 +6,7 @@ import type { Conditions } from './conditions';
 import type { FindingDetails } from './entries';
 import type { FindingKind } from './findingKinds';
 import type { FunctionRun } from './functionState';
+import type { Papers } from './papersState';
 import type { BroughtPhoto, PictureState } from './pictureState';
 import type { Readings } from './readingState';
 import type { Spot } from './spot';
@@ -87,6 +88,9 @@ export interface WalkState extends Readings {
   cover?: string;
   functions: FunctionRun;
   odometer?: { value: number; unit: DistanceUnit; at: string };
+  /** Every figure read in this walk: one figure everywhere. */
+  odometerReads: { value: number; unit: DistanceUnit }[];
+  papers: Papers;
   /** Entries in force, oldest first, that an undo could take back. */
   undoable: string[];
   /** Undos in force, oldest first: undoing the last of them brings something back. */

@@ -1,10 +1,10 @@
-import { ScatterChart } from 'echarts/charts';
+import { LineChart, ScatterChart } from 'echarts/charts';
 import { GridComponent, MarkAreaComponent, MarkLineComponent } from 'echarts/components';
 import { type EChartsCoreOption, init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 
-use([ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer]);
+use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, SVGRenderer]);
 
 interface ChartProps {
   /** What it shows, for those who do not see it. */

@@ -12,6 +12,7 @@ export function readings(sheet: Sheet, report: ReportDocument): void {
   paint(sheet, report);
   screen(sheet, report);
   functions(sheet, report);
+  papers(sheet, report);
 }
 
 const whenWord = { now: 'Replace now', soon: 'Within the year', later: 'Good' } as const;
@@ -114,11 +115,16 @@ function functions(sheet: Sheet, { functions: run }: ReportDocument): void {
   for (const { name, says, caution } of run.faulty)
     sheet.text(`Faulty: ${[name, says].filter(Boolean).join(', ')}.${caution ? ` ${caution}` : ''}`);
   for (const { group, names } of run.works)
-    sheet.text(`${group}, in order: ${names.join(', ').toLowerCase()}.`, { gap: 1 });
+    sheet.text(`${group}, in order: ${names.join(', ')}.`, { gap: 1 });
   if (run.notTried.length > 0)
-    sheet.text(
-      `Not tried: ${run.notTried.map(({ name, says }) => `${name.toLowerCase()} (${says})`).join('; ')}.`,
-    );
-  if (run.left.length > 0) sheet.text(`Not tried either: ${run.left.join('; ').toLowerCase()}.`);
-  if (run.notFitted.length > 0) sheet.text(`Not fitted: ${run.notFitted.join('; ').toLowerCase()}.`);
+    sheet.text(`Not tried: ${run.notTried.map(({ name, says }) => `${name} (${says})`).join('; ')}.`);
+  if (run.left.length > 0) sheet.text(`Not tried either: ${run.left.join('; ')}.`);
+  if (run.notFitted.length > 0) sheet.text(`Not fitted: ${run.notFitted.join('; ')}.`);
+}
+
+function papers(sheet: Sheet, { papers: read }: ReportDocument): void {
+  if (!read) return;
+  sheet.heading('Papers');
+  for (const line of read.asks) sheet.text(line, { weight: 'bold' });
+  for (const line of [...read.says, ...read.services]) sheet.text(line, { gap: 1 });
 }

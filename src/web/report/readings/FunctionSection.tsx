@@ -21,16 +21,14 @@ export function FunctionSection({ functions }: { functions: NonNullable<ReportDo
       {works.map(({ group, names }) => (
         <p key={group} className="mt-1">
           <span className="font-bold">{group}, in order: </span>
-          {names.join(', ').toLowerCase()}.
+          {names.join(', ')}.
         </p>
       ))}
       {notTried.length > 0 && (
-        <p className="mt-2">
-          Not tried: {notTried.map(({ name, says }) => `${name.toLowerCase()} (${says})`).join('; ')}.
-        </p>
+        <p className="mt-2">Not tried: {notTried.map(({ name, says }) => `${name} (${says})`).join('; ')}.</p>
       )}
-      {left.length > 0 && <p className="mt-2">Not tried either: {left.join('; ').toLowerCase()}.</p>}
-      {notFitted.length > 0 && <p className="mt-2">Not fitted: {notFitted.join('; ').toLowerCase()}.</p>}
+      {left.length > 0 && <p className="mt-2">Not tried either: {left.join('; ')}.</p>}
+      {notFitted.length > 0 && <p className="mt-2">Not fitted: {notFitted.join('; ')}.</p>}
     </Section>
   );
 }

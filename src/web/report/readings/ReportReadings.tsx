@@ -8,7 +8,7 @@ import { TyreSection } from './TyreSection';
 
 /** What was read of the car: tyres and wheels, paint depth, the screen. */
 export default function ReportReadings({ report }: { report: ReportDocument }) {
-  const { wheels, screen, paint, functions } = report;
+  const { wheels, screen, paint, functions, papers } = report;
   const tyre = vocabularyOf(report.car) === 'us' ? 'Tires' : 'Tyres';
   return (
     <>
@@ -61,6 +61,27 @@ export default function ReportReadings({ report }: { report: ReportDocument }) {
         </Section>
       )}
       {functions && <FunctionSection functions={functions} />}
+      {papers && (
+        <Section title="Papers">
+          {papers.asks.map((line) => (
+            <p key={line} className="mb-1 font-bold text-warn">
+              {line}
+            </p>
+          ))}
+          {papers.says.map((line) => (
+            <p key={line} className="mb-1">
+              {line}
+            </p>
+          ))}
+          <ul className="mt-2">
+            {papers.services.map((line) => (
+              <li key={line} className="border-b border-line py-1.5">
+                {line}
+              </li>
+            ))}
+          </ul>
+        </Section>
+      )}
     </>
   );
 }

@@ -8,6 +8,7 @@ import {
   findingKindName,
   functionStateWords,
   noticeWords,
+  numberPlaceWords,
   ordered,
 } from '#core/walk';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -129,6 +130,14 @@ function sentenceOf(
       const what = functions.length === 1 ? titleOf(functions[0] as string) : `${functions.length} functions`;
       return `${what}: ${functionStateWords[state]}${says ? `, ${says}` : ''}`;
     }
+    case 'service-noted':
+      return `Service noted: ${[entry.body.entry.day, entry.body.entry.distance].filter(Boolean).join(', ')}`;
+    case 'service-removed':
+      return 'Service entry taken off';
+    case 'papers-noted':
+      return `Papers: ${Object.entries(entry.body).map(changeWords).join(', ')}`;
+    case 'number-read':
+      return `${numberPlaceWords[entry.body.where]}: ${entry.body.text || 'taken back'}`;
     case 'function-added':
       return `Fitted: ${titleOf(entry.body.function)}`;
     case 'timer-begun':

@@ -1,4 +1,4 @@
-import { CloudSun, Footprints, ListChecks, ListOrdered, MessageSquareText } from 'lucide-react';
+import { CloudSun, Footprints, ListChecks, ListOrdered, MessageSquareText, ScrollText } from 'lucide-react';
 import { Link } from 'react-router';
 import { type RouteRule, usualRoute } from '#core/route';
 import { conditionLine, estimateSeconds } from '#core/walk';
@@ -80,9 +80,14 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
             Glass
           </Link>
         </div>
-        <Link to={`/walks/${page.walk}/functions`} className={`${buttonLook()} w-full`}>
-          <ListChecks aria-hidden size={20} /> Does it work
-        </Link>
+        <div className="grid grid-cols-2 gap-2">
+          <Link to={`/walks/${page.walk}/functions`} className={`${buttonLook()} px-2!`}>
+            <ListChecks aria-hidden size={20} /> Does it work
+          </Link>
+          <Link to={`/walks/${page.walk}/papers`} className={`${buttonLook()} px-2!`}>
+            <ScrollText aria-hidden size={20} /> Papers
+          </Link>
+        </div>
         <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>
           <MessageSquareText aria-hidden size={20} /> How to say a finding in one line
         </Link>

@@ -1,0 +1,107 @@
+import { describe, expect, it } from 'vitest';
+import { testCar } from '../../../tests/builders/car';
+import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
+import { styleOf } from '../car';
+import type { ServiceEntry } from '../papers';
+import { checkEntry, type Entry, type Fact, replay } from '../walk';
+import { papersTable } from '.';
+
+const today = '2026-03-14';
+let n = 0;
+const service = (day: string, distance: number): Fact => ({
+  kind: 'service-noted',
+  body: {
+    service: idOf(0xa000 + ++n),
+    entry: { day, distance, proof: 'stamp', works: ['oil'] } as ServiceEntry,
+  },
+});
+const odometer = (value: number): Fact => ({ kind: 'odometer-read', body: { value, unit: 'mi' } });
+const papers = (body: object): Fact => ({ kind: 'papers-noted', body }) as Fact;
+const tableOf = (...facts: Fact[]) => papersTable(replay(WALK, entriesOf([begun, ...facts])), testCar, today);
+const problemOf = (fact: Fact) => {
+  const [entry] = entriesOf([fact]) as [Entry];
+  const check = checkEntry(entry, {
+    walk: WALK,
+    now: new Date('2026-03-14T12:00:00Z'),
+    style: styleOf({ bodyStyle: 'hatch-5' }),
+  });
+  return check.ok ? 'ok' : check.problem.message;
+};
+
+describe('the papers of a car', () => {
+  it('come to a history, a rate and what is due, with the walk’s own odometer as the last figure', () => {
+    const table = tableOf(
+      service('2025-04-01', 38_000),
+      service('2023-04-01', 20_000),
+      service('2024-04-01', 29_000),
+      odometer(46_500),
+    );
+    expect(table.services.map(({ entry }) => entry.distance)).toEqual([20_000, 29_000, 38_000]);
+    expect(table.odometer.points).toHaveLength(4);
+    expect(table.says[0]).toBe('Last service: 1 Apr 2025, 38,000 miles, 8,500 miles ago and 11 months ago.');
+    expect(table.says.join(' ')).toContain('About 9,000 miles a year');
+    expect(table.isUsualInterval).toBe(true);
+    expect(table.asks).toEqual([]);
+  });
+
+  it('ask where figures, keys and numbers do not agree', () => {
+    const table = tableOf(
+      odometer(48_213),
+      odometer(48_312),
+      service('2025-04-01', 55_000),
+      papers({ keys: 2, keysTried: 1 }),
+      { kind: 'number-read', body: { where: 'plate', text: 'XZ9FT1A40HK000104' } },
+      { kind: 'number-read', body: { where: 'paper', text: 'XZ9FT1A40HK000987' } },
+    );
+    const asked = table.asks.join(' ');
+    expect(asked).toContain('Different odometer figures');
+    expect(asked).toContain('less than 55,000 miles');
+    expect(asked).toContain('1 of 2 keys not tried');
+    expect(asked).toContain('Identity plate and Registration paper differ at places 15');
+  });
+
+  it('judge stretches by date where a figure does not fit', () => {
+    const table = tableOf(
+      papers({ interval: { distance: 10_000, months: 12 } }),
+      service('2023-04-01', 20_000),
+      service('2024-03-01', 82_900),
+      service('2025-02-01', 38_000),
+      service('2026-01-01', 47_000),
+    );
+    expect(table.asks.join()).toContain('does not fit between 20,000 miles and 38,000 miles');
+    expect(table.story.spans.every(({ kind }) => kind === 'kept')).toBe(true);
+    expect(table.services.map(({ entry }) => entry.distance)).toEqual([20_000, 82_900, 38_000, 47_000]);
+  });
+
+  it('forget what is taken back', () => {
+    const first = service('2025-04-01', 38_000);
+    const id = (first.body as { service: string }).service;
+    const table = tableOf(
+      first,
+      { kind: 'service-removed', body: { service: id } },
+      papers({ keys: 2 }),
+      papers({ keys: null }),
+    );
+    expect(table.services).toEqual([]);
+    expect(table.isEmpty).toBe(true);
+  });
+
+  it('hold to the interval entered for the car', () => {
+    const table = tableOf(
+      papers({ interval: { distance: 5_000, months: 6 } }),
+      service('2025-04-01', 38_000),
+      odometer(46_500),
+    );
+    expect(table.isUsualInterval).toBe(false);
+    expect(table.says.join(' ')).toContain('The next service is due now: 3,500 miles over');
+  });
+
+  it('are refused in plain words where they cannot be', () => {
+    expect(problemOf(papers({ keepers: 0 }))).toContain('at least one keeper');
+    expect(problemOf(papers({ keys: 11 }))).toContain('At most 10 keys');
+    expect(problemOf(papers({ certificateUntil: '2026-02-31' }))).toContain('A day must exist');
+    expect(problemOf(papers({ certificateUntil: '2020-02-28' }))).toBe('ok');
+    const nothing = { service: idOf(1), entry: { proof: 'stamp', works: [] } };
+    expect(problemOf({ kind: 'service-noted', body: nothing } as Fact)).toContain('a date or a distance');
+  });
+});

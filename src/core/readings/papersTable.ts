@@ -1,0 +1,135 @@
+import { type Car, countryOf, type DistanceUnit } from '../car';
+import { KM_PER_MILE, speakDistance } from '../measure';
+import {
+  certificateWords,
+  compareNumbers,
+  type Day,
+  judgeOdometer,
+  judgeService,
+  type OdometerPoint,
+  type OdometerStory,
+  type ServiceEntry,
+  type ServiceInterval,
+  type ServiceStory,
+} from '../papers';
+import { numberPlaces, numberPlaceWords, type WalkState } from '../walk';
+
+export interface PapersTable {
+  unit: DistanceUnit;
+  /** By its id in the log, oldest first. */
+  services: readonly { id: string; entry: ServiceEntry }[];
+  story: ServiceStory;
+  odometer: OdometerStory;
+  interval: ServiceInterval;
+  /** The interval is the house's usual one: nobody has entered the maker's. */
+  isUsualInterval: boolean;
+  /** Questions: figures and numbers that do not agree, keys that were not tried. */
+  asks: readonly string[];
+  /** What the papers say, in sentences. */
+  says: readonly string[];
+  /** Nothing was said of any paper. */
+  isEmpty: boolean;
+}
+
+/** House rule where the maker's interval is not entered. */
+const USUAL: Record<DistanceUnit, ServiceInterval> = {
+  mi: { distance: 10_000, months: 12 },
+  km: { distance: 15_000, months: 12 },
+};
+
+/** What a car's papers come to on a day. */
+export function papersTable(state: WalkState, car: Pick<Car, 'country'>, today: Day): PapersTable {
+  const unit = countryOf(car.country).distance;
+  const { noted, numbers, services } = state.papers;
+  const inUnit = (value: number, from: DistanceUnit) =>
+    from === unit ? value : Math.round(unit === 'mi' ? value / KM_PER_MILE : value * KM_PER_MILE);
+  const now = state.odometer && inUnit(state.odometer.value, state.odometer.unit);
+  const points: OdometerPoint[] = [
+    ...[...services.values()].flatMap(({ day, distance }) =>
+      day !== undefined && distance !== undefined
+        ? [{ day, value: distance, source: 'service' as const }]
+        : [],
+    ),
+    ...(state.odometer && now !== undefined
+      ? [{ day: state.odometer.at.slice(0, 10), value: now, source: 'walk' as const }]
+      : []),
+  ];
+  const odometer = judgeOdometer(points, unit);
+  const interval = noted.interval ?? USUAL[unit];
+  // A figure that does not fit says nothing of a stretch: those are then judged by their dates alone.
+  const wrong = new Set(odometer.flags.map(({ at }) => keyOf(odometer.points[at])));
+  const trusted = new Map(
+    [...services].map(([id, entry]) => [
+      id,
+      wrong.has(keyOf({ day: entry.day, value: entry.distance })) ? withoutDistance(entry) : entry,
+    ]),
+  );
+  const story = judgeService([...trusted.values()], interval as ServiceInterval, {
+    today,
+    unit,
+    ...(now !== undefined && { odometer: now }),
+    ...(noted.firstUse && { firstUse: noted.firstUse }),
+    ...(odometer.perYear !== undefined && { perYear: odometer.perYear }),
+  });
+  const read = numberPlaces.flatMap((place) => {
+    const text = numbers.get(place);
+    return text ? [{ where: numberPlaceWords[place], text }] : [];
+  });
+  const figures = [...new Set(state.odometerReads.map(({ value, unit: of }) => speakDistance(value, of)))];
+  const order = new Map(story.entries.map((entry, i) => [entry, i]));
+  const placeOf = (id: string) => order.get(trusted.get(id) as ServiceEntry) ?? 0;
+  return {
+    unit,
+    services: [...services]
+      .map(([id, entry]) => ({ id, entry }))
+      .sort((a, b) => placeOf(a.id) - placeOf(b.id)),
+    story,
+    odometer,
+    interval: interval as ServiceInterval,
+    isUsualInterval: noted.interval === undefined,
+    asks: [
+      ...(figures.length > 1
+        ? [
+            `Different odometer figures were read in this walk: ${figures.join(', ')}. Take back the wrong one in the log.`,
+          ]
+        : []),
+      ...odometer.flags.map(({ says }) => says),
+      ...compareNumbers(read).map(({ says }) => says),
+      ...(noted.keys !== undefined && (noted.keysTried ?? 0) < noted.keys
+        ? [`${noted.keys - (noted.keysTried ?? 0)} of ${noted.keys} keys not tried.`]
+        : []),
+      ...(noted.keysTried !== undefined && noted.keysTried > (noted.keys ?? 0)
+        ? [`${noted.keysTried} keys tried, but ${noted.keys ?? 0} counted.`]
+        : []),
+    ],
+    says: [
+      ...(services.size > 0 ? story.says : []),
+      ...(odometer.perYear === undefined
+        ? []
+        : [`About ${speakDistance(Math.round(odometer.perYear / 100) * 100, unit)} a year.`]),
+      ...(noted.certificateUntil
+        ? [`Inspection certificate: ${certificateWords(noted.certificateUntil, today)}`]
+        : []),
+      ...(noted.keepers === undefined
+        ? []
+        : [`${noted.keepers} ${noted.keepers === 1 ? 'keeper' : 'keepers'}.`]),
+      ...(noted.keys === undefined
+        ? []
+        : [`${noted.keys} ${noted.keys === 1 ? 'key' : 'keys'}, ${noted.keysTried ?? 0} tried.`]),
+      ...(noted.registration ? [`Registration paper: ${noted.registration}.`] : []),
+      ...(noted.manuals ? [`Manuals: ${noted.manuals}.`] : []),
+      ...(noted.recalls ? [`Recalls: ${noted.recalls}.`] : []),
+      ...(read.length > 1 && compareNumbers(read).length === 0
+        ? [`Identity number alike at ${read.map(({ where }) => where.toLowerCase()).join(', ')}.`]
+        : []),
+    ],
+    isEmpty: services.size === 0 && Object.keys(noted).length === 0 && numbers.size === 0,
+  };
+}
+
+const keyOf = (point: { day?: Day | undefined; value?: number | undefined } | undefined): string =>
+  `${point?.day} ${point?.value}`;
+
+function withoutDistance({ distance: _, ...entry }: ServiceEntry): ServiceEntry {
+  return entry;
+}
