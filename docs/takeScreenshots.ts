@@ -147,11 +147,6 @@ try {
   await shoot('report-desk', desk, `/reports/${report}`);
   await shoot('report-phone', phone, share.path);
   await shoot('tyres-phone', phone, `/walks/${done}/tyres?part=tyre-fr`);
-  const practise = async (page: Page) => {
-    await page.getByRole('button', { name: 'Practice gauge' }).click();
-    await page.waitForTimeout(1500);
-  };
-  await shoot('paint-phone', phone, `/walks/${done}/paint?part=wing-fr`, practise);
   await shoot('paint-desk', desk, `/walks/${painted}/paint?part=door-rr`, (page) =>
     page.waitForTimeout(1500),
   );
