@@ -1,7 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core';
-import { UM_PER_MIL } from '#core/measure';
 import type { PaintChange, PaintTable } from '#core/readings';
 import { chartLook } from '../../../charts/chartLook';
+import { medianBar, panelAxes, shownDepth } from './panelAxes';
 
 /** Medians of each panel over the walks, most changed first: earlier ones as rings, the latest as a bar. */
 export function changesOption(
@@ -9,27 +9,9 @@ export function changesOption(
   unit: PaintTable['unit'],
   nameOf: (part: string) => string,
 ): EChartsCoreOption {
-  const shown = (um: number) => (unit === 'um' ? Math.round(um) : Math.round((um / UM_PER_MIL) * 10) / 10);
+  const shown = (um: number) => shownDepth(um, unit);
   return {
-    animation: false,
-    textStyle: chartLook.text,
-    grid: { left: 8, right: 16, top: 30, bottom: 8, containLabel: true },
-    xAxis: {
-      type: 'value',
-      position: 'top',
-      min: 0,
-      splitNumber: 4,
-      axisLabel: { ...chartLook.text, hideOverlap: true },
-      splitLine: { lineStyle: { color: chartLook.line } },
-    },
-    yAxis: {
-      type: 'category',
-      data: changes.map(({ part }) => nameOf(part)),
-      inverse: true,
-      axisLabel: { ...chartLook.text, width: 130, overflow: 'break', lineHeight: 14 },
-      axisTick: { show: false },
-      axisLine: { lineStyle: { color: chartLook.ink } },
-    },
+    ...panelAxes(changes.map(({ part }) => nameOf(part))),
     series: [
       {
         type: 'scatter',
@@ -39,11 +21,7 @@ export function changesOption(
         data: changes.flatMap(({ walks }, i) => walks.slice(0, -1).map(({ um }) => [shown(um), i])),
       },
       {
-        type: 'scatter',
-        symbol: 'rect',
-        symbolSize: [5, 22],
-        silent: true,
-        itemStyle: { color: chartLook.tape, borderColor: chartLook.ink, borderWidth: 1.2 },
+        ...medianBar,
         data: changes.flatMap(({ walks }, i) => walks.slice(-1).map(({ um }) => [shown(um), i])),
       },
     ],

@@ -3,6 +3,7 @@ import { UM_PER_MIL } from '#core/measure';
 import { PAINT_LIMITS } from '#core/paint';
 import type { PaintRow, PaintTable } from '#core/readings';
 import { chartLook } from '../../../charts/chartLook';
+import { medianBar, panelAxes, shownDepth } from './panelAxes';
 
 /** Panels that have readings, thickest first. */
 export const ranked = (rows: readonly PaintRow[]): PaintRow[] =>
@@ -16,32 +17,13 @@ export const ROW_PX = 34;
 export function rankingOption(table: PaintTable, nameOf: (part: string) => string): EChartsCoreOption {
   const { level, unit } = table;
   const rows = ranked(table.rows);
-  const shown = (um: number) => (unit === 'um' ? Math.round(um) : Math.round((um / UM_PER_MIL) * 10) / 10);
+  const shown = (um: number) => shownDepth(um, unit);
   const names = rows.map(({ part }) => nameOf(part));
   const highest = Math.max(...rows.flatMap(({ um }) => um), 0);
   const most =
     unit === 'um' ? Math.ceil((highest * 1.08) / 50) * 50 : Math.ceil((highest * 1.08) / UM_PER_MIL / 2) * 2;
   return {
-    animation: false,
-    textStyle: chartLook.text,
-    grid: { left: 8, right: 16, top: 30, bottom: 8, containLabel: true },
-    xAxis: {
-      type: 'value',
-      position: 'top',
-      min: 0,
-      max: most,
-      splitNumber: 4,
-      axisLabel: { ...chartLook.text, hideOverlap: true },
-      splitLine: { lineStyle: { color: chartLook.line } },
-    },
-    yAxis: {
-      type: 'category',
-      data: names,
-      inverse: true,
-      axisLabel: { ...chartLook.text, width: 130, overflow: 'break', lineHeight: 14 },
-      axisTick: { show: false },
-      axisLine: { lineStyle: { color: chartLook.ink } },
-    },
+    ...panelAxes(names, most),
     series: [
       {
         type: 'scatter',
@@ -65,11 +47,7 @@ export function rankingOption(table: PaintTable, nameOf: (part: string) => strin
         }),
       },
       {
-        type: 'scatter',
-        symbol: 'rect',
-        symbolSize: [5, 22],
-        silent: true,
-        itemStyle: { color: chartLook.tape, borderColor: chartLook.ink, borderWidth: 1.2 },
+        ...medianBar,
         data: rows.map(({ medianUm }, i) => [shown(medianUm as number), i]),
       },
     ],

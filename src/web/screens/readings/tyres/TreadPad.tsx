@@ -1,8 +1,7 @@
-import { type FormEvent, useState } from 'react';
 import { parseTread, speakTread, type TreadDepth, type TreadUnit, treadProblemMessage } from '#core/measure';
 import { type TreadRead, type TreadThird, treadThirds } from '#core/walk';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { TypedReading } from '../../../components/TypedReading';
 import { type TreadKeys, toMm } from './treadKeys';
 
 interface TreadPadProps {
@@ -24,19 +23,6 @@ const thirdNames: Record<TreadThird, string> = { outer: 'Outer', centre: 'Centre
 /** Depths under the thumb: one tap a third, and it steps on by itself. */
 export function TreadPad(props: TreadPadProps) {
   const { read, unit, keys, mostMm, third, onThird, onDepth, onPlus, canPlus } = props;
-  const [text, setText] = useState('');
-  const [error, setError] = useState<string>();
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const reading = parseTread(text, unit, mostMm);
-    if (!reading.ok) {
-      setError(treadProblemMessage(reading));
-      return;
-    }
-    setError(undefined);
-    setText('');
-    onDepth(reading.depth, reading.unit);
-  };
   const shown = (of: TreadThird) => {
     const depth = read?.thirds[of];
     return depth ? speakTread(depth, unit).replace(/ (mm|in)$/, '') : '–';
@@ -86,30 +72,17 @@ export function TreadPad(props: TreadPadProps) {
           {keys.plusLabel} <span className="text-sm font-normal">to the last</span>
         </Button>
       </div>
-      <form onSubmit={submit}>
-        <Field
-          id="tread-typed"
-          label={`Or type it, ${unit === 'mm' ? 'mm' : '32nds of an inch'}`}
-          error={error}
-          hint="One figure or a range: 4-5, 3.5 mm, 5/32"
-        >
-          <div className="flex gap-2">
-            <input
-              id="tread-typed"
-              className={inputLook}
-              autoComplete="off"
-              enterKeyHint="done"
-              value={text}
-              aria-invalid={error !== undefined}
-              aria-describedby="tread-typed-says"
-              onChange={(event) => setText(event.target.value)}
-            />
-            <Button type="submit" look="tape">
-              Read
-            </Button>
-          </div>
-        </Field>
-      </form>
+      <TypedReading
+        id="tread-typed"
+        label={`Or type it, ${unit === 'mm' ? 'mm' : '32nds of an inch'}`}
+        hint="One figure or a range: 4-5, 3.5 mm, 5/32"
+        onText={(text) => {
+          const reading = parseTread(text, unit, mostMm);
+          if (!reading.ok) return treadProblemMessage(reading);
+          onDepth(reading.depth, reading.unit);
+          return undefined;
+        }}
+      />
     </div>
   );
 }

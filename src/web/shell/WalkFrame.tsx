@@ -1,0 +1,39 @@
+import type { ReactNode } from 'react';
+import { useParams } from 'react-router';
+import { Notice } from '../components/Notice';
+import { type OpenWalk, useWalk } from '../sync/useWalk';
+import { Bar } from './Bar';
+import { OutboxBadge } from './OutboxBadge';
+import { useWalker } from './person';
+import { WalkerList } from './WalkerPicker';
+
+interface WalkFrameProps {
+  title: ReactNode;
+  children: (walk: OpenWalk) => ReactNode;
+}
+
+/** A screen that belongs to a walk: its bar, the way back, and the walk once it is open and somebody walks. */
+export function WalkFrame({ title, children }: WalkFrameProps) {
+  const { id = '' } = useParams();
+  const walker = useWalker();
+  const load = useWalk(id, walker);
+  return (
+    <div className="flex h-dvh flex-col overflow-hidden">
+      <Bar title={title} back={{ to: `/walks/${id}`, label: 'Back to the walk' }}>
+        {load.status === 'open' && (
+          <span className="pr-2 text-soft max-sm:hidden">{load.walk.page.car.stockNumber}</span>
+        )}
+        <OutboxBadge />
+      </Bar>
+      {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
+      {load.status === 'open' &&
+        (walker ? (
+          children(load.walk)
+        ) : (
+          <main className="mx-auto max-w-md p-4">
+            <WalkerList onDone={() => undefined} />
+          </main>
+        ))}
+    </div>
+  );
+}
