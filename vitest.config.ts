@@ -3,6 +3,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     include: ['src/**/*.test.ts', 'tests/**/*.test.ts', 'demo/**/*.test.ts'],
-    testTimeout: 30_000,
+    // A guard against what hangs, no measure of speed: making the demo yard twice takes half a minute on a slow machine.
+    testTimeout: 180_000,
   },
 });
