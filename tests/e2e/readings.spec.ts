@@ -265,6 +265,30 @@ test('a gauge on a cable: noise, a lost line and a pulled cable are told, and no
   expect(new Set(read.map(({ source }) => source))).toEqual(new Set(['gauge']));
 });
 
+test('treads that come in one breath land on one third after another, and on the next tyre', async ({
+  page,
+  server,
+}) => {
+  await plugIn(page);
+  const walk = await openReadings(page, server, 'tyres');
+  await page.getByRole('button', { name: 'Connect gauge' }).click();
+  await expect(page.getByText('Gauge connected')).toBeVisible();
+  const lines = [5, 4.5, 4, 6]
+    .map((mm, sequence) => writeGaugeLine({ says: 'tread', sequence, mm }))
+    .join('');
+  await page.evaluate((text) => (window as unknown as { send: (text: string) => void }).send(text), lines);
+  await expect(page.getByRole('button', { name: /^Centre/ })).toHaveAttribute('aria-pressed', 'true');
+  const treads = bodiesOf(await entriesOf(page, server, walk), 'tread-read');
+  expect(treads.map(({ third, depth }) => [third, depth.lowMm])).toEqual([
+    ['outer', 5],
+    ['centre', 4.5],
+    ['inner', 4],
+    ['outer', 6],
+  ]);
+  expect(new Set(treads.map(({ part }) => part)).size).toBe(2);
+  expect(treads.every(({ source }) => source === 'gauge')).toBe(true);
+});
+
 test('a chip and a crack are placed on the screen, judged by zone, and all readings are in the report', async ({
   page,
   server,

@@ -1,5 +1,5 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { type PartId, partNameForAnyone, sentence } from '#core/car';
 import type { TreadDepth, TreadUnit } from '#core/measure';
@@ -39,25 +39,30 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
     const part = style.parts.get(id);
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
   };
+  // A gauge may send two readings before the screen is drawn again: each belongs where the first one stepped to.
+  const held = useRef<{ part: PartId | undefined; third: TreadThird | undefined }>({ part: here?.id, third });
+  held.current = { part: here?.id, third };
   const goTo = (id: PartId) => {
+    const first = held.current.third === undefined ? undefined : 'outer';
+    held.current = { part: id, third: first };
     setHand(id);
-    if (third !== undefined) setThird('outer');
+    setThird(first);
   };
   const step = (by: number) => {
-    const at = parts.findIndex(({ id }) => id === here?.id);
+    const at = parts.findIndex(({ id }) => id === held.current.part);
     const next = parts[(at + by + parts.length) % parts.length];
     if (next) goTo(next.id);
   };
   const read = (depth: TreadDepth, spoken: TreadUnit, source: 'typed' | 'gauge' | 'practice') => {
-    if (!here) return;
-    record({
-      kind: 'tread-read',
-      body: { part: here.id, depth, unit: spoken, ...(third && { third }), source },
-    });
-    setLast({ part: here.id, third });
-    const onward = third && nextThird(third);
-    if (onward) setThird(onward);
-    else step(1);
+    const { part, third: on } = held.current;
+    if (part === undefined) return;
+    record({ kind: 'tread-read', body: { part, depth, unit: spoken, ...(on && { third: on }), source } });
+    setLast({ part, third: on });
+    const onward = on && nextThird(on);
+    if (onward) {
+      held.current = { part, third: onward };
+      setThird(onward);
+    } else step(1);
   };
   const gauge = useGauge(
     page.car.id,
