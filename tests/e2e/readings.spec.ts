@@ -114,6 +114,7 @@ test('what cannot be meant of a tyre is told in plain words and stores nothing',
 test('in the US tread is in 32nds and paint in mil', async ({ page, server }) => {
   const walk = await openReadings(page, server, 'tyres', { country: 'United States' });
   await page.getByRole('button', { name: '5 32nds' }).click();
+  await expect(page.getByRole('button', { name: /^Center/ })).toBeVisible();
   await expect(page.getByText(/Limit: 2\/32 in/).first()).toBeVisible();
   await page.goto(`${server.origin}/walks/${walk}/paint`);
   await type(page, /Or type readings, mil/, '5 5.5 4.5');

@@ -92,7 +92,7 @@ export {
   isPaintedPlastic,
   mostTreadMm,
 } from './readable';
-export { type PaintSource, type TreadThird, treadThirds } from './readingBodies';
+export { type PaintSource, type TreadThird, thirdName, treadThirds } from './readingBodies';
 export type { PaintRead, ScreenPlanned, TreadRead, TyreDescribed, WheelDescribed } from './readingState';
 export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 export { replay } from './replay';

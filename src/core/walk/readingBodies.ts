@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { Vocabulary } from '../car';
 import { MAX_PAINT_UM, MAX_TREAD_MM } from '../measure';
 import { tyreFlags, tyreLawIds } from '../tyres';
 import { brakeMarks, wheelFinishes } from '../wheels';
@@ -14,6 +15,8 @@ export const depthSchema = z
 /** Where across a tyre: the outer third is away from the car. */
 export const treadThirds = ['outer', 'centre', 'inner'] as const;
 export type TreadThird = (typeof treadThirds)[number];
+export const thirdName = (third: TreadThird, vocabulary: Vocabulary): string =>
+  third === 'centre' && vocabulary === 'us' ? 'center' : third;
 
 /** Where a paint reading came from; a practice gauge measures nothing, and the report says so. */
 export const paintSources = ['gauge', 'typed', 'practice'] as const;

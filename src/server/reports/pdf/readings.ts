@@ -1,5 +1,6 @@
-import { vocabularyOf } from '#core/car';
+import { sentence, vocabularyOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
+import { thirdName } from '#core/walk';
 import { paintMap } from './paintMap';
 import { screenMap } from './screenMap';
 import { type Sheet, soft } from './sheet';
@@ -36,10 +37,22 @@ function tyres(sheet: Sheet, report: ReportDocument): void {
   const { law, summary, rows, matching } = report.tyres;
   sheet.heading(title);
   if (summary) sheet.text(`${summary}.`, { weight: 'bold' });
-  tableRow(sheet, tyreColumns, ['', 'Outer', 'Centre', 'Inner', '', 'Why, and what stands on it'], {
-    colour: soft,
-    size: 9,
-  });
+  tableRow(
+    sheet,
+    tyreColumns,
+    [
+      '',
+      'Outer',
+      sentence(thirdName('centre', vocabularyOf(report.car))),
+      'Inner',
+      '',
+      'Why, and what stands on it',
+    ],
+    {
+      colour: soft,
+      size: 9,
+    },
+  );
   for (const row of rows) {
     // One figure for the whole tread stands in the middle.
     const thirds = row.whole ? ['', row.whole, ''] : [row.outer, row.centre, row.inner];

@@ -1,4 +1,6 @@
+import { type Vocabulary, vocabularyOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
+import { thirdName } from '#core/walk';
 import { Section } from '../Section';
 
 type Tyres = NonNullable<ReportDocument['tyres']>;
@@ -25,7 +27,7 @@ export function TyreSection({ report, title }: { report: ReportDocument; title: 
       {tyres.summary && <p className="mb-2 border-l-8 border-tape pl-3 text-lg">{tyres.summary}.</p>}
       <ul>
         {tyres.rows.map((row) => (
-          <TyreItem key={row.part} row={row} />
+          <TyreItem key={row.part} row={row} vocabulary={vocabularyOf(report.car)} />
         ))}
       </ul>
       {tyres.matching.map((line) => (
@@ -38,11 +40,11 @@ export function TyreSection({ report, title }: { report: ReportDocument; title: 
   );
 }
 
-function TyreItem({ row }: { row: Tyres['rows'][number] }) {
+function TyreItem({ row, vocabulary }: { row: Tyres['rows'][number]; vocabulary: Vocabulary }) {
   const thirds = [
     ['whole', row.whole],
     ['outer', row.outer],
-    ['centre', row.centre],
+    [thirdName('centre', vocabulary), row.centre],
     ['inner', row.inner],
   ].filter(([, depth]) => depth);
   return (

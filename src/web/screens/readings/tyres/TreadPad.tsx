@@ -1,5 +1,6 @@
+import { sentence } from '#core/car';
 import { parseTread, speakTread, type TreadDepth, type TreadUnit, treadProblemMessage } from '#core/measure';
-import { type TreadRead, type TreadThird, treadThirds } from '#core/walk';
+import { type TreadRead, type TreadThird, thirdName, treadThirds } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { TypedReading } from '../../../components/TypedReading';
 import { type TreadKeys, toMm } from './treadKeys';
@@ -18,8 +19,6 @@ interface TreadPadProps {
   canPlus: boolean;
 }
 
-const thirdNames: Record<TreadThird, string> = { outer: 'Outer', centre: 'Centre', inner: 'Inner' };
-
 /** Depths under the thumb: one tap a third, and it steps on by itself. */
 export function TreadPad(props: TreadPadProps) {
   const { read, unit, keys, mostMm, third, onThird, onDepth, onPlus, canPlus } = props;
@@ -35,7 +34,7 @@ export function TreadPad(props: TreadPadProps) {
           {treadThirds.map((of) => (
             <ThirdKey
               key={of}
-              name={thirdNames[of]}
+              name={sentence(thirdName(of, unit === '32nds' ? 'us' : 'uk'))}
               figure={shown(of)}
               isOn={third === of}
               onTap={() => onThird(of)}
