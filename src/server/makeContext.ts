@@ -6,6 +6,7 @@ import { makeBurner } from './photos/burn';
 import { Judge } from './photos/judge';
 import { PhotoFiles } from './photos/photoFiles';
 import { makePhotoIntake } from './photos/takeIn';
+import { makeRecordingIntake } from './recordings/takeInRecording';
 import { openDatabase } from './store/openDatabase';
 import { makeStores } from './store/stores';
 
@@ -17,11 +18,14 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
   const stores = makeStores(db);
   const takeIn = makePhotoIntake(files);
   const judge = new Judge(files, stores.photos, log, takeIn.isBusy);
-  return { stores, files, takeIn, judge, burned: makeBurner(files), now, log };
+  const takeInRecording = makeRecordingIntake(files);
+  return { stores, files, takeIn, takeInRecording, judge, burned: makeBurner(files), now, log };
 }
 
 /** Files that no row names, left by a server killed between file and row. */
 export async function sweepOrphans({ files, stores, log }: Context): Promise<void> {
-  const removed = await files.sweep((sha256) => stores.photos.get(sha256) !== undefined);
-  if (removed > 0) log.info({ removed }, 'orphan picture files removed');
+  const removed = await files.sweep(
+    (sha256) => stores.photos.get(sha256) !== undefined || stores.recordings.get(sha256) !== undefined,
+  );
+  if (removed > 0) log.info({ removed }, 'orphan files removed');
 }

@@ -96,5 +96,6 @@ export const importedSchema = z.object({
   entries: z.int(),
   reports: z.int(),
   photosMissing: z.array(z.string()),
+  recordingsMissing: z.array(z.string()),
 });
 export type Imported = z.output<typeof importedSchema>;

@@ -126,7 +126,8 @@ function keywordsOf(
   ].filter((word): word is string => Boolean(word));
 }
 
-const slug = (text: string): string =>
+/** Words as a file name holds them everywhere. */
+export const slug = (text: string): string =>
   text
     .toLowerCase()
     .normalize('NFD')

@@ -27,6 +27,25 @@ export const photoRecordSchema = z.strictObject({
 });
 export type PhotoRecord = z.output<typeof photoRecordSchema>;
 
+export const recordingMimes = [
+  'video/mp4',
+  'video/webm',
+  'audio/mp4',
+  'audio/mpeg',
+  'audio/ogg',
+  'audio/wav',
+] as const;
+export type RecordingMime = (typeof recordingMimes)[number];
+
+export const recordingRecordSchema = z.strictObject({
+  sha256: sha256Schema,
+  mime: z.enum(recordingMimes),
+  bytes: z.int().positive(),
+  /** As the file tells it; those made live do not. */
+  seconds: z.number().positive().optional(),
+});
+export type RecordingRecord = z.output<typeof recordingRecordSchema>;
+
 export const personSchema = z.strictObject({
   id: z.uuid(),
   name: z.string().trim().min(1, 'Type a name.').max(60),
@@ -44,6 +63,7 @@ export const walkFileSchema = z.strictObject({
   /** In the order the exporting server took them in; a report's position counts along it. */
   entries: z.array(entrySchema).min(1).max(100_000),
   photos: z.array(photoRecordSchema).max(10_000),
+  recordings: z.array(recordingRecordSchema).max(1000).default([]),
   reports: z.array(reportDocumentSchema).max(1000),
 });
 export type WalkFile = z.output<typeof walkFileSchema>;

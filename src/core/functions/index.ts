@@ -13,3 +13,12 @@ export {
   isFunctionId,
   searchFunctions,
 } from './functions';
+export { type StartStep, startSequence } from './startSequence';
+export {
+  lampsOnWords,
+  type WarningLampId,
+  warningLampIds,
+  warningLampName,
+  warningLampOf,
+  warningLampsFor,
+} from './warningLamps';

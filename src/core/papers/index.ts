@@ -22,6 +22,7 @@ export {
   slipsOf,
 } from './odometerPoints';
 export { type DayReading, dayProblemMessage, parseDay } from './parseDay';
+export { type FigureReading, isFigureLine, type OdometerFigure, parseFigure } from './parseFigure';
 export { parseService, type ServiceReading } from './parseService';
 export {
   type Proof,

@@ -3,7 +3,7 @@ import { KM_PER_MILE, speakDistance } from '../measure';
 import { type Day, daysBetween, speakDay, yearsBetween } from './calendar';
 import { theilSen } from './theilSen';
 
-export const odometerSources = ['service', 'certificate', 'walk', 'photo'] as const;
+export const odometerSources = ['service', 'certificate', 'walk', 'photo', 'other'] as const;
 export type OdometerSource = (typeof odometerSources)[number];
 
 export interface OdometerPoint {

@@ -1,7 +1,6 @@
 import type { DistanceUnit } from '../car';
-import { KM_PER_MILE, parseOdometer } from '../measure';
 import type { Day } from './calendar';
-import { dayProblemMessage, parseDay } from './parseDay';
+import { readDayAndDistance } from './readDayAndDistance';
 import {
   type Proof,
   type ServiceEntry,
@@ -70,49 +69,10 @@ export function parseService(
   today: Day,
   monthFirst = false,
 ): ServiceReading {
-  let rest = ` ${line.trim().replace(/\s+/g, ' ')} `;
-  if (rest.trim() === '') return { ok: false, says: 'Type a distance or a date, and what was done.' };
-  const doubts: string[] = [];
-  const take = (pattern: RegExp): string | undefined => {
-    const match = pattern.exec(rest);
-    if (!match) return undefined;
-    rest = `${rest.slice(0, match.index)} ${rest.slice(match.index + match[0].length)}`;
-    return match[0].trim().replace(/[,;]$/, '');
-  };
-
-  const dateText =
-    take(/ \d{4}-\d{1,2}(?:-\d{1,2})?(?=[ ,;])/) ??
-    take(/ \d{1,2}[/.-]\d{1,2}[/.-](?:\d{4}|\d{2})(?=[ ,;])/) ??
-    take(/ \d{1,2}[/-](?:19|20)\d{2}(?=[ ,;])/) ??
-    take(/ \d{1,2}\.(?:19|20)\d{2}(?=[ ,;])/) ??
-    take(
-      / (?:\d{1,2} )?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? (?:19|20)\d{2}(?=[ ,;])/i,
-    );
-  const date = dateText === undefined ? undefined : parseDay(dateText, today, { monthFirst });
-  if (date && !date.ok) return { ok: false, says: `“${dateText}”: ${dayProblemMessage(date.problem)}` };
-
-  const distanceText = take(
-    / \d[\d.,']*\s?(?:k(?![a-z])|kms?(?![a-z])|k ?mi(?:les)?|mi(?:les)?(?![a-z]))?(?=[ ,;])/i,
-  );
-  const reading =
-    distanceText === undefined
-      ? undefined
-      : parseOdometer(distanceText.replace(/kms$/i, 'km').replace(/\s/g, ''), unit);
-  if (reading && !reading.ok)
-    return {
-      ok: false,
-      says: `“${distanceText}” is not a distance Zelk can read. Type it like 31200, 31,200 or 31.2k.`,
-    };
-  let distance = reading?.ok ? reading.value : undefined;
-  if (reading?.ok && reading.unit !== unit)
-    distance = Math.round(unit === 'mi' ? reading.value / KM_PER_MILE : reading.value * KM_PER_MILE);
-  if (distance !== undefined && distance < 500 && !/k/i.test(distanceText ?? ''))
-    doubts.push(`Is “${distanceText}” a distance? Perhaps ${distance}k is meant.`);
-  if (date === undefined && distance === undefined)
-    return {
-      ok: false,
-      says: 'There is neither a date nor a distance in that line. Add one, like 31.2k or 04/2023.',
-    };
+  const read = readDayAndDistance(line, unit, today, monthFirst);
+  if (!read.ok) return read;
+  const { date, distance, doubts } = read;
+  let { rest } = read;
 
   const found: ServiceWork[] = [];
   let lower = rest.toLowerCase();
@@ -152,7 +112,7 @@ export function parseService(
   return {
     ok: true,
     entry: {
-      ...(date?.ok && { day: date.day, ...(date.isMonthOnly && { isMonthOnly: true }) }),
+      ...(date && { day: date.day, ...(date.isMonthOnly && { isMonthOnly: true }) }),
       ...(distance !== undefined && { distance }),
       proof: proofWord ? (proofWords[proofWord] as Proof) : 'said',
       ...(who && { who }),

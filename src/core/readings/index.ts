@@ -1,4 +1,6 @@
 export { type FunctionRow, type FunctionTable, functionTable, functionTitle } from './functionTable';
+export { countWords, type KitRow, type KitTable, kitTable } from './kitTable';
+export { type OthersLeft, othersLeft, papersLeft } from './othersLeft';
 export {
   CHANGED,
   type PaintChange,
@@ -18,4 +20,5 @@ export {
   screenTable,
 } from './screenTable';
 export { nextThird, type TyreRow, type TyreTable, tyresOf, tyreTable } from './tyreTable';
+export { odometerOfWalks, type WalkFigure, walkFigureSchema } from './walkFigures';
 export { type WheelRow, type WheelTable, wheelTable } from './wheelTable';

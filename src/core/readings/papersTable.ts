@@ -12,12 +12,15 @@ import {
   type ServiceInterval,
   type ServiceStory,
 } from '../papers';
-import { numberPlaces, numberPlaceWords, type WalkState } from '../walk';
+import { type DatedFigure, numberPlaces, numberPlaceWords, type WalkState } from '../walk';
+import type { WalkFigure } from './walkFigures';
 
 export interface PapersTable {
   unit: DistanceUnit;
   /** By its id in the log, oldest first. */
   services: readonly { id: string; entry: ServiceEntry }[];
+  /** Dated odometer figures of certificates and photos, oldest first. */
+  figures: readonly ({ id: string } & DatedFigure)[];
   story: ServiceStory;
   odometer: OdometerStory;
   interval: ServiceInterval;
@@ -37,10 +40,15 @@ const USUAL: Record<DistanceUnit, ServiceInterval> = {
   km: { distance: 15_000, months: 12 },
 };
 
-/** What a car's papers come to on a day. */
-export function papersTable(state: WalkState, car: Pick<Car, 'country'>, today: Day): PapersTable {
+/** What a car's papers come to on a day. `others` are the figures that other walks of the car read. */
+export function papersTable(
+  state: WalkState,
+  car: Pick<Car, 'country'>,
+  today: Day,
+  others: readonly WalkFigure[] = [],
+): PapersTable {
   const unit = countryOf(car.country).distance;
-  const { noted, numbers, services } = state.papers;
+  const { noted, numbers, services, figures } = state.papers;
   const inUnit = (value: number, from: DistanceUnit) =>
     from === unit ? value : Math.round(unit === 'mi' ? value / KM_PER_MILE : value * KM_PER_MILE);
   const now = state.odometer && inUnit(state.odometer.value, state.odometer.unit);
@@ -50,6 +58,10 @@ export function papersTable(state: WalkState, car: Pick<Car, 'country'>, today: 
         ? [{ day, value: distance, source: 'service' as const }]
         : [],
     ),
+    ...[...figures.values()].map(({ day, value, source }) => ({ day, value, source })),
+    ...others
+      .filter(({ walk }) => walk !== state.walk)
+      .map(({ day, value, unit: of }) => ({ day, value: inUnit(value, of), source: 'walk' as const })),
     ...(state.odometer && now !== undefined
       ? [{ day: state.odometer.at.slice(0, 10), value: now, source: 'walk' as const }]
       : []),
@@ -75,7 +87,7 @@ export function papersTable(state: WalkState, car: Pick<Car, 'country'>, today: 
     const text = numbers.get(place);
     return text ? [{ where: numberPlaceWords[place], text }] : [];
   });
-  const figures = [...new Set(state.odometerReads.map(({ value, unit: of }) => speakDistance(value, of)))];
+  const readHere = [...new Set(state.odometerReads.map(({ value, unit: of }) => speakDistance(value, of)))];
   const order = new Map(story.entries.map((entry, i) => [entry, i]));
   const placeOf = (id: string) => order.get(trusted.get(id) as ServiceEntry) ?? 0;
   return {
@@ -83,14 +95,17 @@ export function papersTable(state: WalkState, car: Pick<Car, 'country'>, today: 
     services: [...services]
       .map(([id, entry]) => ({ id, entry }))
       .sort((a, b) => placeOf(a.id) - placeOf(b.id)),
+    figures: [...figures]
+      .map(([id, figure]) => ({ id, ...figure }))
+      .sort((a, b) => a.day.localeCompare(b.day)),
     story,
     odometer,
     interval: interval as ServiceInterval,
     isUsualInterval: noted.interval === undefined,
     asks: [
-      ...(figures.length > 1
+      ...(readHere.length > 1
         ? [
-            `Different odometer figures were read in this walk: ${figures.join(', ')}. Take back the wrong one in the log.`,
+            `Different odometer figures were read in this walk: ${readHere.join(', ')}. Take back the wrong one in the log.`,
           ]
         : []),
       ...odometer.flags.map(({ says }) => says),
@@ -123,7 +138,8 @@ export function papersTable(state: WalkState, car: Pick<Car, 'country'>, today: 
         ? [`Identity number alike at ${read.map(({ where }) => where.toLowerCase()).join(', ')}.`]
         : []),
     ],
-    isEmpty: services.size === 0 && Object.keys(noted).length === 0 && numbers.size === 0,
+    isEmpty:
+      services.size === 0 && Object.keys(noted).length === 0 && numbers.size === 0 && figures.size === 0,
   };
 }
 

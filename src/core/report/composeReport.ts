@@ -11,6 +11,7 @@ import {
   vocabularyOf,
 } from '../car';
 import { speakDistanceBothWays, speakTread } from '../measure';
+import type { WalkFigure } from '../readings';
 import {
   actionLine,
   conditionLine,
@@ -51,6 +52,8 @@ export interface ReportInputs {
   entries: readonly Entry[];
   /** Known photos by SHA-256; others are listed without a size. */
   photos: ReadonlyMap<string, PhotoFacts>;
+  /** What other walks of the car read off its odometer. */
+  otherWalks?: readonly WalkFigure[];
 }
 
 /** Thrown when there is nothing to freeze. */
@@ -97,7 +100,13 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     };
   });
   const cover = coverage(state, style);
-  const readings = reportReadings(state, style, inputs.car, nameOf, new Date(inputs.frozenAt));
+  const readings = reportReadings(state, style, inputs.car, nameOf, new Date(inputs.frozenAt), {
+    photosOf: (id) => {
+      const shown = new Set(state.photos.flatMap((photo) => (photo.function === id ? [photo.sha256] : [])));
+      return photos.flatMap(({ sha256, number }) => (shown.has(sha256) ? [number] : []));
+    },
+    otherWalks: inputs.otherWalks ?? [],
+  });
   const { identityAsRead: _, ...car } = carOnly(inputs.car);
 
   return withoutUndefined({
@@ -156,12 +165,15 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       return read ? [{ part, name: sentence(nameOf(part)), depth: speakTread(read.depth, read.unit) }] : [];
     }),
     ...readings,
+    ...(inputs.otherWalks && inputs.otherWalks.length > 0 && { otherWalks: [...inputs.otherWalks] }),
     photos,
     cautions: [
       ...new Set([
         ...findings.flatMap((finding) => finding.caution ?? []),
         ...(readings.tyres?.rows.some(({ mayBeDriven }) => !mayBeDriven) ? [TYRE_CAUTION] : []),
         ...(readings.functions?.faulty.flatMap(({ caution }) => caution ?? []) ?? []),
+        ...(readings.functions?.lampsOn?.flatMap(({ caution }) => caution ?? []) ?? []),
+        ...(readings.kit?.cautions ?? []),
         ...(readings.wheels?.rows.some(({ brake }) => brake !== '') ? [BRAKE_CAUTION] : []),
       ]),
       ...generalCautions,

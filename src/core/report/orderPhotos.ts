@@ -1,4 +1,5 @@
 import { sentence, type Vocabulary } from '../car';
+import { functionTitle } from '../readings';
 import type { Stop } from '../route';
 import {
   type AttachedPhoto,
@@ -43,6 +44,7 @@ export function orderPhotos(
     .map((photo, i): ReportPhoto => {
       const finding = photo.finding === undefined ? undefined : findings.get(photo.finding);
       const part = partOf(photo, findings);
+      const works = photo.function && functionTitle(state.functions, photo.function, vocabulary);
       const size = facts.get(photo.sha256);
       const said = pictureOf(state, photo.sha256);
       const spots = [...said.spots].flatMap(([id, at]) => {
@@ -53,9 +55,10 @@ export function orderPhotos(
         number: i + 1,
         sha256: photo.sha256,
         role: photo.role,
-        caption: said.caption ?? photoCaption(photo, finding, part && nameOf(part), vocabulary),
+        caption: said.caption ?? photoCaption(photo, finding, works ?? (part && nameOf(part)), vocabulary),
         part,
         finding: finding && !isDismissed(finding) ? finding.number : undefined,
+        function: works,
         width: size?.width,
         height: size?.height,
         ...(photo.sha256 === state.cover && { cover: true as const }),

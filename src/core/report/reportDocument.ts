@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { carDetailsSchema, faceIds } from '../car';
 import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
+import { walkFigureSchema } from '../readings';
 import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
-import { reportReadingsShape } from './reportReadings';
+import { reportReadingsShape } from './reportReadingsShape';
 
 export const REPORT_VERSION = 1;
 
@@ -40,6 +41,8 @@ const reportPhotoSchema = z.strictObject({
   caption: text,
   part: text.optional(),
   finding: z.int().positive().optional(),
+  /** Name of the function it shows. */
+  function: text.optional(),
   width: z.int().positive().optional(),
   height: z.int().positive().optional(),
   /** Chosen by hand to come first. */
@@ -96,6 +99,8 @@ export const reportDocumentSchema = z.strictObject({
   parts: z.array(reportPartSchema),
   treads: z.array(z.strictObject({ part: text, name: text, depth: text })),
   ...reportReadingsShape,
+  /** Odometer figures of other walks of the car, as they stood when it was frozen: the papers are judged with them. */
+  otherWalks: z.array(walkFigureSchema).optional(),
   photos: z.array(reportPhotoSchema),
   cautions: z.array(text),
 });

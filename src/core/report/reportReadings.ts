@@ -1,123 +1,11 @@
-import { z } from 'zod';
 import { type BodyStyle, type Car, sentence } from '../car';
 import { speakPaint } from '../measure';
-import { paintClasses, paintClassWords } from '../paint';
-import { serviceWords } from '../papers';
-import {
-  functionTable,
-  paintTable,
-  papersTable,
-  repairWords,
-  screenTable,
-  tyreTable,
-  wheelTable,
-} from '../readings';
+import { paintClassWords } from '../paint';
+import { paintTable, repairWords, screenTable, tyreTable, wheelTable } from '../readings';
 import type { WalkState } from '../walk';
 import { finishNames } from '../wheels';
-
-const text = z.string();
-const place = z.tuple([z.number(), z.number()]);
-
-/** What was read of tyres, wheels, paint and the screen, as a reader is told it. Absent where nothing was read. */
-export const reportReadingsShape = {
-  tyres: z
-    .strictObject({
-      law: text,
-      summary: text,
-      rows: z.array(
-        z.strictObject({
-          part: text,
-          name: text,
-          /** "Ortal 205/55R16 91V" */
-          make: text,
-          made: text,
-          /** Depth once for the whole tread, or by thirds; empty where not read. */
-          whole: text,
-          outer: text,
-          centre: text,
-          inner: text,
-          when: z.enum(['now', 'soon', 'later']).optional(),
-          mayBeDriven: z.boolean(),
-          /** Share of its life left, per cent. */
-          left: z.int().min(0).max(100).optional(),
-          says: text,
-        }),
-      ),
-      matching: z.array(text),
-      toBuy: z.array(text),
-    })
-    .optional(),
-  wheels: z
-    .strictObject({
-      rows: z.array(
-        z.strictObject({ part: text, name: text, rim: text, damage: text, says: text, brake: text }),
-      ),
-      set: text,
-    })
-    .optional(),
-  paint: z
-    .strictObject({
-      unit: z.enum(['um', 'mil']),
-      levelUm: z.number().optional(),
-      spreadUm: z.number().optional(),
-      says: z.array(text),
-      rows: z.array(
-        z.strictObject({
-          part: text,
-          name: text,
-          class: z.enum(paintClasses),
-          className: text,
-          um: z.array(z.number()),
-          median: text,
-          medianUm: z.number().optional(),
-          ratio: z.number().optional(),
-          says: text,
-        }),
-      ),
-    })
-    .optional(),
-  functions: z
-    .strictObject({
-      summary: text,
-      faulty: z.array(z.strictObject({ name: text, says: text, caution: text.optional() })),
-      notTried: z.array(z.strictObject({ name: text, says: text })),
-      works: z.array(z.strictObject({ group: text, names: z.array(text) })),
-      notFitted: z.array(text),
-      left: z.array(text),
-    })
-    .optional(),
-  papers: z
-    .strictObject({
-      asks: z.array(text),
-      says: z.array(text),
-      services: z.array(text),
-    })
-    .optional(),
-  screen: z
-    .strictObject({
-      widthMm: z.number(),
-      heightMm: z.number(),
-      swept: z.array(place),
-      bandMm: place,
-      rule: text,
-      summary: text,
-      rows: z.array(
-        z.strictObject({
-          number: z.int().positive(),
-          at: place,
-          to: place.optional(),
-          acrossMm: z.number(),
-          fails: z.boolean(),
-          says: text,
-          repair: text,
-        }),
-      ),
-    })
-    .optional(),
-} as const;
-
-const readingsSchema = z.strictObject(reportReadingsShape);
-export type ReportReadings = z.output<typeof readingsSchema>;
+import type { ReportReadings } from './reportReadingsShape';
+import { type Seen, secondHalf } from './secondHalf';
 
 /** What is said of paint readings wherever they are shown. */
 export const PAINT_CAUTION =
@@ -130,6 +18,7 @@ export function reportReadings(
   car: Spoken,
   nameOf: (part: string) => string,
   now: Date,
+  seen: Seen,
 ): ReportReadings {
   const name = (part: string) => sentence(nameOf(part));
   return {
@@ -137,8 +26,7 @@ export function reportReadings(
     ...wheels(state, style, car, name),
     ...(state.paint.size > 0 && { paint: paint(state, style, car, name) }),
     ...screen(state, style, car),
-    ...functions(state, car),
-    ...papers(state, car, now),
+    ...secondHalf(state, car, now, seen),
   };
 }
 
@@ -188,8 +76,6 @@ function tyres(
 }
 
 const nameLower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
-/** A name within a sentence: "USB sockets" and "12 V sockets" stay as they are. */
-const inSentence = (name: string) => (/^[A-Z][a-z’-]/.test(name) ? nameLower(name) : name);
 
 function wheels(
   state: WalkState,
@@ -263,59 +149,6 @@ function screen(state: WalkState, style: BodyStyle, car: Spoken): Pick<ReportRea
         says,
         repair: repairWords[repair],
       })),
-    },
-  };
-}
-
-function functions(state: WalkState, car: Spoken): Pick<ReportReadings, 'functions'> {
-  const { groups, left, isBegun } = functionTable(state, car);
-  if (!isBegun) return {};
-  const rows = groups.flatMap((group) => group.rows);
-  const are = (wanted: string) => rows.filter(({ tried }) => tried?.state === wanted);
-  const [works, faulty, notTried, notFitted] = [
-    are('works'),
-    are('faulty'),
-    are('not-tried'),
-    are('not-fitted'),
-  ];
-  return {
-    functions: {
-      summary: [
-        `${works.length} of ${works.length + faulty.length} functions tried work`,
-        ...(faulty.length > 0 ? [`${faulty.length} ${faulty.length === 1 ? 'is' : 'are'} faulty`] : []),
-        ...(notTried.length + left.length > 0 ? [`${notTried.length + left.length} not tried`] : []),
-      ].join('; '),
-      faulty: faulty.map(({ name, tried, facts }) => ({
-        name,
-        says: tried?.says ?? '',
-        ...(facts?.caution && { caution: facts.caution }),
-      })),
-      notTried: notTried.map(({ name, tried }) => ({ name: inSentence(name), says: tried?.says ?? '' })),
-      works: groups.flatMap((group) => {
-        const names = group.rows
-          .filter(({ tried }) => tried?.state === 'works')
-          .map(({ name }) => inSentence(name));
-        return names.length > 0 ? [{ group: group.name, names }] : [];
-      }),
-      notFitted: notFitted.map(({ name }) => inSentence(name)),
-      left: left.map(({ name }) => inSentence(name)),
-    },
-  };
-}
-
-function papers(state: WalkState, car: Spoken, now: Date): Pick<ReportReadings, 'papers'> {
-  const table = papersTable(state, car, now.toISOString().slice(0, 10));
-  if (table.isEmpty) return {};
-  return {
-    papers: {
-      asks: [...table.asks],
-      says: [
-        ...table.says,
-        ...(table.isUsualInterval && table.services.length > 0
-          ? ['Held against a usual interval: the maker’s was not entered.']
-          : []),
-      ],
-      services: table.services.map(({ entry }) => serviceWords(entry, table.unit)),
     },
   };
 }

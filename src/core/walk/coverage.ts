@@ -39,6 +39,8 @@ export function partStatus(state: WalkState, part: PartId): PartStatus {
   if (look) return look.status;
   if (here.some(isDismissed) || state.treads.has(part)) return 'clear';
   if (part === 'odometer' && state.odometer) return 'clear';
+  // What the nose noticed is told as such; the place itself was visited.
+  if (part === 'smell' && state.kit.smells) return 'clear';
   return 'not-looked-at';
 }
 

@@ -6,10 +6,12 @@ import { actions, laps, noticeDistances, photoRoles, repairQualities, testAnswer
 import { dirtStates, lights, wetStates } from './conditions';
 import { extentSchema } from './extent';
 import { findingKindIds } from './findingKinds';
-import { functionBodies } from './functionBodies';
+import { anyFunction, functionBodies } from './functionBodies';
+import { kitBodies } from './kitBodies';
 import { papersBodies } from './papersBodies';
-import { pictureBodies, sha256Schema } from './pictureBodies';
+import { pictureBodies } from './pictureBodies';
 import { readingBodies } from './readingBodies';
+import { sha256Schema } from './sha256';
 import { spotSchema } from './spot';
 
 const uuid = z.uuid('An id must be a UUID.');
@@ -113,11 +115,14 @@ const bodies = {
     role: z.enum(photoRoles),
     part: partId.optional(),
     finding: uuid.optional(),
+    /** What it shows not working. */
+    function: anyFunction.optional(),
   }),
   ...pictureBodies,
   ...readingBodies,
   ...functionBodies,
   ...papersBodies,
+  ...kitBodies,
   'odometer-read': z.strictObject({ value: z.int().min(0).max(2_000_000), unit: z.enum(['mi', 'km']) }),
   undone: z.strictObject({ entry: uuid }),
 } as const;
@@ -173,10 +178,20 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('functions-tried'),
   entryOf('function-added'),
   entryOf('timer-begun'),
+  entryOf('lamps-noted'),
+  entryOf('drive-noted'),
+  entryOf('recording-attached'),
+  entryOf('recording-set-aside'),
   entryOf('service-noted'),
   entryOf('service-removed'),
   entryOf('papers-noted'),
   entryOf('number-read'),
+  entryOf('figure-noted'),
+  entryOf('figure-removed'),
+  entryOf('smell-noted'),
+  entryOf('item-counted'),
+  entryOf('alteration-noted'),
+  entryOf('alteration-removed'),
   entryOf('odometer-read'),
   entryOf('undone'),
 ]);

@@ -1,9 +1,20 @@
-import type { FunctionGroupId } from '../functions';
+import type { FunctionGroupId, WarningLampId } from '../functions';
 import type { EntryOf } from './entries';
-import type { FunctionState } from './functionBodies';
+import type { FunctionState, RecordingKind } from './functionBodies';
 
 export interface FunctionTried {
   state: FunctionState;
+  says?: string;
+  at: string;
+}
+
+export type DriveNoted = EntryOf<'drive-noted'>['body'];
+
+export interface Recording {
+  sha256: string;
+  of: RecordingKind;
+  function: string;
+  seconds: number;
   says?: string;
   at: string;
 }
@@ -14,13 +25,32 @@ export interface FunctionRun {
   added: Map<string, { group: FunctionGroupId; name?: string }>;
   /** Tests that need time, by when they were begun. */
   timers: Map<string, string>;
+  /** Warning lamps that stay on; absent until somebody has looked. */
+  lampsOn?: readonly WarningLampId[];
+  /** The road test, once it is confirmed who drives and that they may. */
+  drive?: DriveNoted;
+  /** Sounds and videos in the order taken, each once. */
+  recordings: Recording[];
 }
 
-export const noFunctions = (): FunctionRun => ({ tried: new Map(), added: new Map(), timers: new Map() });
+export const noFunctions = (): FunctionRun => ({
+  tried: new Map(),
+  added: new Map(),
+  timers: new Map(),
+  recordings: [],
+});
 
 export function noteFunction(
   run: FunctionRun,
-  entry: EntryOf<'functions-tried' | 'function-added' | 'timer-begun'>,
+  entry: EntryOf<
+    | 'functions-tried'
+    | 'function-added'
+    | 'timer-begun'
+    | 'lamps-noted'
+    | 'drive-noted'
+    | 'recording-attached'
+    | 'recording-set-aside'
+  >,
 ): void {
   switch (entry.kind) {
     case 'functions-tried': {
@@ -38,6 +68,21 @@ export function noteFunction(
     }
     case 'timer-begun':
       run.timers.set(entry.body.function, entry.at);
+      break;
+    case 'lamps-noted':
+      run.lampsOn = entry.body.on;
+      break;
+    case 'drive-noted':
+      run.drive = entry.body;
+      break;
+    case 'recording-attached': {
+      const { recording, says, ...body } = entry.body;
+      const others = run.recordings.filter(({ sha256 }) => sha256 !== recording);
+      run.recordings = [...others, { sha256: recording, ...body, ...(says && { says }), at: entry.at }];
+      break;
+    }
+    case 'recording-set-aside':
+      run.recordings = run.recordings.filter(({ sha256 }) => sha256 !== entry.body.recording);
       break;
     default:
       entry satisfies never;

@@ -61,8 +61,17 @@ export {
   kindsFor,
   type Test,
 } from './findingKinds';
-export { type FunctionState, functionStates, functionStateWords } from './functionBodies';
-export type { FunctionRun, FunctionTried } from './functionState';
+export {
+  type FunctionState,
+  functionStates,
+  functionStateWords,
+  LARGEST_RECORDING_BYTES,
+  LONGEST_RECORDING_S,
+  type RecordingKind,
+  recordingKinds,
+} from './functionBodies';
+export type { DriveNoted, FunctionRun, FunctionTried, Recording } from './functionState';
+export type { Alteration, ItemCounted, Kit, SmellsNoticed } from './kitState';
 export { ordered } from './liveEntries';
 export {
   arcLengthMm,
@@ -75,14 +84,14 @@ export {
 } from './measureExtent';
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
 export {
+  figureSources,
   manualStates,
   type NumberPlace,
   numberPlaces,
   numberPlaceWords,
   registrationStates,
 } from './papersBodies';
-export type { Papers, PapersNoted } from './papersState';
-export { sha256Schema } from './pictureBodies';
+export type { DatedFigure, Papers, PapersNoted } from './papersState';
 export { type BroughtPhoto, type PictureState, pictureOf, picturesNamed } from './pictureState';
 export {
   hasTyre,
@@ -96,6 +105,7 @@ export { type PaintSource, type TreadThird, thirdName, treadThirds } from './rea
 export type { PaintRead, ScreenPlanned, TreadRead, TyreDescribed, WheelDescribed } from './readingState';
 export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 export { replay } from './replay';
+export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';
 export {
   type AttachedPhoto,

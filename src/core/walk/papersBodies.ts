@@ -13,6 +13,9 @@ export const numberPlaceWords: Record<NumberPlace, string> = {
   paper: 'Registration paper',
 };
 
+/** Where a dated odometer figure beyond the service record stands. */
+export const figureSources = ['certificate', 'photo', 'other'] as const;
+
 const uuid = z.uuid('An id must be a UUID.');
 const farthest = 'That is farther than any odometer shows.';
 
@@ -44,6 +47,15 @@ export const papersBodies = {
       .nullable()
       .optional(),
   }),
+  /** An odometer figure that somebody else wrote down on a day: a certificate, a dated photo. */
+  'figure-noted': z.strictObject({
+    figure: uuid,
+    day: daySchema,
+    /** In the unit of the car's country. */
+    value: z.int().min(0).max(2_000_000, farthest),
+    source: z.enum(figureSources),
+  }),
+  'figure-removed': z.strictObject({ figure: uuid }),
   'number-read': z.strictObject({
     where: z.enum(numberPlaces),
     text: z.string().trim().max(30, 'A number may hold 30 characters.'),

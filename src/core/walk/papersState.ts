@@ -5,17 +5,28 @@ import type { NumberPlace } from './papersBodies';
 type Noted = EntryOf<'papers-noted'>['body'];
 export type PapersNoted = { -readonly [K in keyof Noted]?: NonNullable<Noted[K]> };
 
+export type DatedFigure = Omit<EntryOf<'figure-noted'>['body'], 'figure'>;
+
 export interface Papers {
   services: Map<string, ServiceEntry>;
   noted: PapersNoted;
   numbers: Map<NumberPlace, string>;
+  /** Odometer figures of certificates and dated photos, by id. */
+  figures: Map<string, DatedFigure>;
 }
 
-export const noPapers = (): Papers => ({ services: new Map(), noted: {}, numbers: new Map() });
+export const noPapers = (): Papers => ({
+  services: new Map(),
+  noted: {},
+  numbers: new Map(),
+  figures: new Map(),
+});
 
 export function notePapers(
   papers: Papers,
-  entry: EntryOf<'service-noted' | 'service-removed' | 'papers-noted' | 'number-read'>,
+  entry: EntryOf<
+    'service-noted' | 'service-removed' | 'papers-noted' | 'number-read' | 'figure-noted' | 'figure-removed'
+  >,
 ): void {
   switch (entry.kind) {
     case 'service-noted':
@@ -33,6 +44,14 @@ export function notePapers(
       papers.noted = noted;
       break;
     }
+    case 'figure-noted': {
+      const { figure, ...dated } = entry.body;
+      papers.figures.set(figure, dated);
+      break;
+    }
+    case 'figure-removed':
+      papers.figures.delete(entry.body.figure);
+      break;
     case 'number-read':
       // An empty text takes the reading back.
       if (entry.body.text === '') papers.numbers.delete(entry.body.where);

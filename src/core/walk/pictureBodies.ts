@@ -1,9 +1,6 @@
 import { z } from 'zod';
 import { hideBoxesSchema, marksSchema, measurementSchema, placeSchema } from '../picture';
-
-export const sha256Schema = z
-  .string()
-  .regex(/^[0-9a-f]{64}$/, 'A photo is named by its SHA-256: 64 lower-case hexadecimal digits.');
+import { sha256Schema } from './sha256';
 
 const uuid = z.uuid('An id must be a UUID.');
 /** As cameras write it: local, without a zone. */

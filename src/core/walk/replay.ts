@@ -1,5 +1,6 @@
 import type { Entry, EntryKind, EntryOf, FindingChanges } from './entries';
 import { noFunctions, noteFunction } from './functionState';
+import { noKit, noteKit } from './kitState';
 import { ordered, undoneIds } from './liveEntries';
 import { noPapers, notePapers } from './papersState';
 import { broughtBy, finishPictures, pictureOf, withSaid } from './pictureState';
@@ -31,6 +32,7 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
     ...noReadings(),
     functions: noFunctions(),
     papers: noPapers(),
+    kit: noKit(),
     odometerReads: [],
     undoable: [],
     redoable: [],
@@ -143,12 +145,24 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
     case 'service-removed':
     case 'papers-noted':
     case 'number-read':
+    case 'figure-noted':
+    case 'figure-removed':
       notePapers(state.papers, entry);
       break;
     case 'functions-tried':
     case 'function-added':
     case 'timer-begun':
+    case 'lamps-noted':
+    case 'drive-noted':
+    case 'recording-attached':
+    case 'recording-set-aside':
       noteFunction(state.functions, entry);
+      break;
+    case 'smell-noted':
+    case 'item-counted':
+    case 'alteration-noted':
+    case 'alteration-removed':
+      noteKit(state.kit, entry);
       break;
     case 'odometer-read':
       state.odometer = { ...entry.body, at };

@@ -6,6 +6,7 @@ import type { Conditions } from './conditions';
 import type { FindingDetails } from './entries';
 import type { FindingKind } from './findingKinds';
 import type { FunctionRun } from './functionState';
+import type { Kit } from './kitState';
 import type { Papers } from './papersState';
 import type { BroughtPhoto, PictureState } from './pictureState';
 import type { Readings } from './readingState';
@@ -53,6 +54,8 @@ export interface AttachedPhoto {
   role: PhotoRole;
   part?: PartId;
   finding?: string;
+  /** What it shows not working. */
+  function?: string;
   at: string;
 }
 
@@ -91,6 +94,7 @@ export interface WalkState extends Readings {
   /** Every figure read in this walk: one figure everywhere. */
   odometerReads: { value: number; unit: DistanceUnit }[];
   papers: Papers;
+  kit: Kit;
   /** Entries in force, oldest first, that an undo could take back. */
   undoable: string[];
   /** Undos in force, oldest first: undoing the last of them brings something back. */

@@ -2,7 +2,11 @@ import type { ArchivedPicture } from '#core/archive';
 import type { ReportDocument } from '#core/report';
 
 /** A page that opens from the unpacked folder without a network: every picture under its heading, small, a tap away from large. */
-export function archiveIndex(report: ReportDocument, pictures: readonly ArchivedPicture[]): string {
+export function archiveIndex(
+  report: ReportDocument,
+  pictures: readonly ArchivedPicture[],
+  recordings: readonly { path: string; says: string }[],
+): string {
   const sections = [...byFolder(pictures)].map(
     ([folder, here]) =>
       `<h2>${text(folder.replace(/^\d+-/, '').replaceAll('-', ' '))}</h2><div class="row">${here
@@ -24,6 +28,7 @@ figure{margin:0}img{width:100%;height:auto;display:block}figcaption{color:#414a5
 <h1>${text(report.title)}</h1>
 <p>${text([report.car.stockNumber, report.yard.name].filter(Boolean).join(' · '))}. ${pictures.length} pictures, in the order of the walk.</p>
 ${sections.join('\n')}
+${recordings.length > 0 ? `<h2>Recordings</h2><ul>${recordings.map(({ path, says }) => `<li><a href="${path}">${text(says)}</a></li>`).join('')}</ul>` : ''}
 <p><a href="findings.csv">findings.csv</a> lists the findings; walk.json is the walk itself, for another Zelk.</p>
 </body></html>
 `;

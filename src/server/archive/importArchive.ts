@@ -6,6 +6,7 @@ import type { Context } from '../http/context';
 import { develop } from '../photos/develop';
 import { discard, settle } from '../photos/photoFiles';
 import { asNoRoom } from '../photos/receive';
+import { proveRecording } from '../recordings/takeInRecording';
 import { type Imported, importWalk } from '../reports/exchange';
 import { readArchive } from './readArchive';
 
@@ -37,7 +38,16 @@ export async function importArchive(context: Context, stream: Readable): Promise
         stores.photos.put(record, true, now().toISOString());
         if (!record.quality) judge.add(sha256);
       });
-      return { ...imported, photosMissing: [...missing] };
+      const silent = new Set(imported.recordingsMissing);
+      const recorded = new Map(archive.file.recordings.map((record) => [record.sha256, record]));
+      await archive.eachRecording(`${scratch}.recording`, async (sha256, file) => {
+        const record = recorded.get(sha256);
+        if (!record || !silent.delete(sha256)) return;
+        await proveRecording(file);
+        await settle(file, files.recording(sha256));
+        stores.recordings.put(record, true, now().toISOString());
+      });
+      return { ...imported, photosMissing: [...missing], recordingsMissing: [...silent] };
     } finally {
       archive.close();
     }

@@ -12,11 +12,15 @@ const MOST_JSON = 100 * 1024 * 1024;
 const MOST_FILES = 10_000;
 /** A picture's description stands at its very beginning. */
 const HEAD = 64 * 1024;
+/** A recording is named by what it was before its copy was made. */
+const recordingName = /^recordings\/[a-z0-9-]*?([0-9a-f]{64})\.[a-z0-9]+$/;
 
 export interface ArchivedWalk {
   file: WalkFile;
   /** Takes the pictures out one after another: the photo each is a copy of, and a file that is gone afterwards. */
   eachPicture(scratch: string, take: (sha256: string, file: string) => Promise<void>): Promise<void>;
+  /** Takes the sounds and videos out likewise. */
+  eachRecording(scratch: string, take: (sha256: string, file: string) => Promise<void>): Promise<void>;
   close(): void;
 }
 
@@ -42,8 +46,21 @@ export async function readArchive(path: string): Promise<ArchivedWalk> {
     const pictures = entries.filter(
       ({ fileName, uncompressedSize }) => fileName.endsWith('.jpg') && uncompressedSize <= MAX_BYTES,
     );
+    const recordings = entries.filter(
+      ({ fileName, uncompressedSize }) => recordingName.test(fileName) && uncompressedSize <= MAX_BYTES,
+    );
     return {
       file: reading.file,
+      async eachRecording(scratch, take) {
+        for (const entry of recordings) {
+          try {
+            await pipeline(await zip.openReadStreamPromise(entry), createWriteStream(scratch));
+            await take(recordingName.exec(entry.fileName)?.[1] as string, scratch);
+          } finally {
+            await rm(scratch, { force: true });
+          }
+        }
+      },
       close: () => zip.close(),
       async eachPicture(scratch, take) {
         for (const entry of pictures) {

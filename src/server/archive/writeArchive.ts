@@ -12,6 +12,8 @@ import { archiveIndex } from './archiveIndex';
 export interface ArchiveContents {
   report: ReportDocument;
   pictures: readonly ArchivedPicture[];
+  /** Sounds and videos as they may be played: where they lie, and where they go. */
+  recordings: readonly { path: string; file: string; says: string }[];
   /** The walk as one file, already JSON. */
   walkJson: string;
   /** Path of the copy that may leave the yard; undefined while its pixels have not come. */
@@ -20,11 +22,11 @@ export interface ArchiveContents {
 
 /** Streams a walk's pictures and data as a ZIP. One picture is open at a time: memory does not grow with their number. */
 export async function writeArchive(contents: ArchiveContents, out: NodeJS.WritableStream): Promise<void> {
-  const { report, pictures, walkJson, copyOf } = contents;
+  const { report, pictures, recordings, walkJson, copyOf } = contents;
   const mtime = new Date(report.frozenAt);
   const zip = new ZipFile();
   const sent = pipeline(zip.outputStream as Readable, out);
-  zip.addBuffer(Buffer.from(archiveIndex(report, pictures)), 'index.html', { mtime });
+  zip.addBuffer(Buffer.from(archiveIndex(report, pictures, recordings)), 'index.html', { mtime });
   zip.addBuffer(Buffer.from(findingsCsv(report, pictures)), 'findings.csv', { mtime });
   zip.addBuffer(Buffer.from(walkJson), 'walk.json', { mtime });
   for (const picture of pictures) {
@@ -38,6 +40,7 @@ export async function writeArchive(contents: ArchiveContents, out: NodeJS.Writab
       );
     });
   }
+  for (const { path, file } of recordings) zip.addFile(file, path, { compress: false, mtime });
   zip.end();
   await sent;
 }

@@ -3,6 +3,7 @@ import type { Burner } from '../photos/burn';
 import type { Judge } from '../photos/judge';
 import type { PhotoFiles } from '../photos/photoFiles';
 import type { makePhotoIntake } from '../photos/takeIn';
+import type { makeRecordingIntake } from '../recordings/takeInRecording';
 import type { Stores } from '../store/stores';
 
 /** What handlers work with; the clock is passed in so that tests can set it. */
@@ -10,6 +11,7 @@ export interface Context {
   stores: Stores;
   files: PhotoFiles;
   takeIn: ReturnType<typeof makePhotoIntake>;
+  takeInRecording: ReturnType<typeof makeRecordingIntake>;
   judge: Judge;
   /** Path of a photo's copy with everything drawn on it that a reader is to see, and not to see. */
   burned: Burner;

@@ -14,6 +14,7 @@ import { mount, route } from './route';
 import { carRoutes } from './routes/cars';
 import { photoRoutes } from './routes/photos';
 import { readingRoutes } from './routes/readings';
+import { recordingRoutes } from './routes/recordings';
 import { reportRoutes } from './routes/reports';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
@@ -29,6 +30,7 @@ export function createApp(context: Context, webDir: string): Express {
     ...walkerRoutes(context),
     ...walkRoutes(context),
     ...photoRoutes(context),
+    ...recordingRoutes(context),
     ...reportRoutes(context),
   ];
   routes.push(
@@ -70,7 +72,11 @@ export function createApp(context: Context, webDir: string): Express {
     helmet({
       // Loopback speaks plain HTTP: upgrading would break every link.
       contentSecurityPolicy: {
-        directives: { upgradeInsecureRequests: null, imgSrc: ["'self'", 'blob:', 'data:'] },
+        directives: {
+          upgradeInsecureRequests: null,
+          imgSrc: ["'self'", 'blob:', 'data:'],
+          mediaSrc: ["'self'", 'blob:'],
+        },
       },
       strictTransportSecurity: false,
     }),

@@ -51,6 +51,11 @@ export class PhotoFiles {
     return this.#place(String(width), sha256, '.jpg');
   }
 
+  /** A sound or video as it may be played. */
+  recording(sha256: string): string {
+    return this.#place('recordings', sha256, '');
+  }
+
   /** A copy with its marks and boxes burned in, named by the picture and what is drawn on it. */
   burned(sha256: string, drawing: string, width: DerivativeWidth): string {
     return join(this.root, 'burned', sha256.slice(0, 2), `${sha256}-${drawing}-${width}.jpg`);
@@ -66,7 +71,7 @@ export class PhotoFiles {
    */
   async sweep(isKnown: (sha256: string) => boolean): Promise<number> {
     let removed = 0;
-    for (const kind of ['originals', 'burned', ...derivativeWidths.map(String)])
+    for (const kind of ['originals', 'burned', 'recordings', ...derivativeWidths.map(String)])
       for (const shelf of await list(join(this.root, kind)))
         for (const name of await list(join(this.root, kind, shelf))) {
           if (isKnown(name.slice(0, 64))) continue;

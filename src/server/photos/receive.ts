@@ -22,7 +22,7 @@ export function asNoRoom(error: unknown): unknown {
     507,
     'disk-full',
     'The server has no room left',
-    'The disk of Zelk’s server is full: nothing of this picture was kept there. It stays on this device; make room on the server, and it is sent again.',
+    'The disk of Zelk’s server is full: nothing of this file was kept there. It stays on this device; make room on the server, and it is sent again.',
   );
 }
 
@@ -36,6 +36,7 @@ export async function receive(
   sha256: string,
   from: number,
   file: string,
+  what: 'photo' | 'recording' = 'photo',
 ): Promise<number> {
   const hash = createHash('sha256');
   let bytes = 0;
@@ -50,7 +51,7 @@ export async function receive(
       async function* (source: AsyncIterable<Buffer>) {
         for await (const chunk of source) {
           bytes += chunk.length;
-          if (bytes > MAX_BYTES) throw tooLarge();
+          if (bytes > MAX_BYTES) throw tooLarge(what);
           hash.update(chunk);
           yield chunk;
         }
@@ -65,22 +66,25 @@ export async function receive(
       ? badRequest('cut-short', 'The connection broke before all had arrived. Send the rest.')
       : error;
   }
-  if (bytes === 0) throw unprocessable('photo-empty', 'The photo is empty (0 bytes). Send the file again.');
+  if (bytes === 0)
+    throw unprocessable(`${what}-empty`, `The ${what} is empty (0 bytes). Send the file again.`);
   if (hash.digest('hex') !== sha256) {
     throw unprocessable(
-      'photo-hash-differs',
+      `${what}-hash-differs`,
       'What arrived is not what was announced: it was cut or changed on the way. Send it again.',
     );
   }
   return bytes;
 }
 
-const tooLarge = () =>
+const tooLarge = (what: 'photo' | 'recording') =>
   new Problem(
     413,
-    'photo-too-large',
-    'The photo is too large',
-    'A photo may have at most 40 MB. Set the camera to a smaller size and send it again.',
+    `${what}-too-large`,
+    `The ${what} is too large`,
+    what === 'photo'
+      ? 'A photo may have at most 40 MB. Set the camera to a smaller size and send it again.'
+      : 'A recording may have at most 40 MB. Record the fault alone, or set the camera to a smaller size.',
   );
 
 /** Takes the beginning for oneself: two who go on with it at once cannot mix their bytes. */

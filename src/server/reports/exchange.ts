@@ -22,6 +22,7 @@ export function exportWalk(stores: Stores, walkId: string, now: Date): WalkFile 
     people: [...people].flatMap((id) => stores.people.get(id) ?? []),
     entries: [...entries],
     photos: stores.photos.known(photosNamed(entries)).map(({ record }) => record),
+    recordings: stores.recordings.known(recordingsNamed(entries)).map(({ record }) => record),
     reports: stores.reports.ofWalk(walkId).map(({ id }) => stores.reports.get(id) as ReportDocument),
   };
 }
@@ -33,6 +34,7 @@ export interface Imported {
   reports: number;
   /** Photos whose pixels are still to be sent. */
   photosMissing: string[];
+  recordingsMissing: string[];
 }
 
 /** Takes a walk file in whole or not at all; the same file again changes nothing. */
@@ -44,6 +46,7 @@ export function importWalk(stores: Stores, file: WalkFile, now: Date): Imported 
       const { id, createdAt } = file.car;
       stores.cars.add(id, detailsOf(file.car), at, createdAt);
       for (const person of file.people) stores.people.put(person);
+      for (const recording of file.recordings) stores.recordings.put(recording, false, at);
       for (const photo of file.photos) stores.photos.put(photo, false, at);
       const held = stores.walks.get(file.walk)?.entries ?? 0;
       if (held > file.entries.length) {
@@ -76,6 +79,9 @@ export function importWalk(stores: Stores, file: WalkFile, now: Date): Imported 
         photosMissing: file.photos
           .map((photo) => photo.sha256)
           .filter((sha256) => !stores.photos.get(sha256)?.stored),
+        recordingsMissing: file.recordings
+          .map(({ sha256 }) => sha256)
+          .filter((sha256) => !stores.recordings.get(sha256)?.stored),
       };
     })
     .immediate();
@@ -92,6 +98,7 @@ function proveReport(file: WalkFile, report: ReportDocument): void {
     car: { ...report.car, identityAsRead: false },
     walk: file.walk,
     entries: file.entries.slice(0, report.position),
+    otherWalks: report.otherWalks ?? [],
     // As known when it was frozen: pixels that came later do not change a frozen report.
     photos: new Map(
       report.photos.flatMap(({ sha256, width, height }) =>
@@ -108,3 +115,6 @@ function proveReport(file: WalkFile, report: ReportDocument): void {
 }
 
 const photosNamed = (entries: readonly Entry[]) => picturesNamed(replay(entries[0]?.walk ?? '', entries));
+
+const recordingsNamed = (entries: readonly Entry[]) =>
+  entries.flatMap((entry) => (entry.kind === 'recording-attached' ? [entry.body.recording] : []));

@@ -1,3 +1,4 @@
+import { odometerOfWalks, type WalkFigure } from '#core/readings';
 import { composeReport, type ReportDocument } from '#core/report';
 import { replay } from '#core/walk';
 import { badRequest, conflict, notFound } from '../http/problems';
@@ -34,6 +35,7 @@ export function freeze(
         car,
         walk: walkId,
         entries,
+        otherWalks: otherWalksOf(stores, walk.car_id, walkId),
         photos: new Map(stores.photos.known(hashes).map(({ record }) => [record.sha256, record])),
       });
       stores.reports.add(document);
@@ -41,3 +43,7 @@ export function freeze(
     })
     .immediate();
 }
+
+/** What the car's other walks read off its odometer. */
+export const otherWalksOf = ({ walks }: Stores, car: string, walk: string): WalkFigure[] =>
+  odometerOfWalks(walks.logsOfCar(car).filter((other) => other.walk !== walk));

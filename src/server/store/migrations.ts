@@ -93,4 +93,17 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ) STRICT;
     `,
   },
+  {
+    number: 3,
+    sql: `
+      -- Sounds and short videos of functions.
+      CREATE TABLE recordings (
+        sha256 TEXT PRIMARY KEY,
+        record TEXT NOT NULL,
+        -- 0 while only named by an imported walk.
+        stored INTEGER NOT NULL,
+        created_at TEXT NOT NULL
+      ) STRICT;
+    `,
+  },
 ];

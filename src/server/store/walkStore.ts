@@ -130,6 +130,8 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
   return {
     get: (id: string): WalkRow | undefined => one.get(id),
     ofCar: (car: string): WalkRow[] => ofCar.all(car),
+    logsOfCar: (car: string): { walk: string; entries: readonly Entry[] }[] =>
+      ofCar.all(car).map(({ id }) => ({ walk: id, entries: entriesOf(id) })),
     entriesOf,
     /** The latest walks a person began, with what they walked round. */
     lastWalksOf: (person: string, most: number): { style: BodyStyle; entries: readonly Entry[] }[] =>

@@ -78,8 +78,14 @@ export async function sendFile<S extends z.ZodType>(
 const WORTH_ASKING = 512 * 1024;
 
 /** Sends a photo, or the rest of it when an earlier try was cut. */
-export async function putPhoto(sha256: string, photo: Blob): Promise<void> {
-  const path = `/api/photos/${sha256}`;
+export const putPhoto = (sha256: string, photo: Blob): Promise<void> =>
+  putWhole(`/api/photos/${sha256}`, photo);
+
+/** Sends a sound or video likewise. */
+export const putRecording = (sha256: string, recording: Blob): Promise<void> =>
+  putWhole(`/api/recordings/${sha256}`, recording);
+
+async function putWhole(path: string, photo: Blob): Promise<void> {
   const from = photo.size > WORTH_ASKING ? (await getJson(`${path}/received`, receivedSchema)).bytes : 0;
   const put = (address: string, body: Blob) =>
     request(address, {

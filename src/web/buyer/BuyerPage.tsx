@@ -40,7 +40,10 @@ export function BuyerPage({ token }: { token: string }) {
         <>
           <ReportView
             report={load.report}
-            photoUrl={(sha256, width) => `${path}/photos/${sha256}/${width}`}
+            files={{
+              photoUrl: (sha256, width) => `${path}/photos/${sha256}/${width}`,
+              recordingUrl: (sha256) => `${path}/recordings/${sha256}`,
+            }}
           />
           <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10">
             <a className={buttonLook()} href={`${path}/pdf?paper=a4`} download>

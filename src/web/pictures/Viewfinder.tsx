@@ -1,7 +1,8 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useRef, useState } from 'react';
-import { handOf, partNameForAnyone, plainHand, sentence } from '#core/car';
+import { handOf, partNameForAnyone, plainHand, sentence, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
+import { functionTitle } from '#core/readings';
 import type { Fact } from '#core/walk';
 import { Button } from '../components/Button';
 import { usePhotoUrl } from '../components/usePhotoUrl';
@@ -46,7 +47,11 @@ export function Viewfinder({
       <DialogPanel className="fixed inset-0 flex flex-col bg-ink text-white">
         <div className="flex items-start gap-3 p-3">
           <DialogTitle className="min-w-0 flex-1 text-xl leading-tight font-bold">
-            {part ? sentence(partNameForAnyone(part, walk.page.car)) : 'The whole car'}
+            {purpose.function
+              ? functionTitle(walk.state.functions, purpose.function, vocabularyOf(walk.page.car))
+              : part
+                ? sentence(partNameForAnyone(part, walk.page.car))
+                : 'The whole car'}
             <span className="block text-base font-normal">
               {finding && `Finding ${finding.number}: `}
               {roleWords[purpose.shows]}

@@ -6,6 +6,8 @@ import { useSessions } from '../sync/SyncContext';
 import { keepJudgement } from './judgements';
 import { judgePhoto } from './pictureWorker';
 
+type PhotoFunction = NonNullable<Extract<Fact, { kind: 'photo-attached' }>['body']['function']>;
+
 const LIMIT = 40 * 1024 * 1024;
 
 /** What a photo is taken for. */
@@ -13,6 +15,8 @@ export interface Purpose {
   shows: PhotoRole;
   part?: PartId;
   finding?: string;
+  /** What it shows not working. */
+  function?: string;
 }
 
 export type Taken = { ok: true; sha256: string } | { ok: false; problem: string };
@@ -21,7 +25,7 @@ export type Taken = { ok: true; sha256: string } | { ok: false; problem: string 
 export function useTakePhoto(say: (fact: Fact) => void) {
   const { outbox } = useSessions();
   return useCallback(
-    async (file: Blob, name: string, { shows, part, finding }: Purpose): Promise<Taken> => {
+    async (file: Blob, name: string, { shows, part, finding, function: works }: Purpose): Promise<Taken> => {
       const problem = photoProblem(file, name);
       if (problem) return { ok: false, problem };
       const sha256 = await hashPhoto(file);
@@ -29,7 +33,13 @@ export function useTakePhoto(say: (fact: Fact) => void) {
       await outbox.addPhoto(sha256, file);
       say({
         kind: 'photo-attached',
-        body: { photo: sha256, role: shows, ...(part && { part }), ...(finding && { finding }) },
+        body: {
+          photo: sha256,
+          role: shows,
+          ...(part && { part }),
+          ...(finding && { finding }),
+          ...(works && { function: works as PhotoFunction }),
+        },
       });
       void judgePhoto(file).then((judged) => judged && keepJudgement(sha256, judged));
       return { ok: true, sha256 };

@@ -4,7 +4,7 @@ import type { ReportDocument } from '#core/report';
 import { noticeDistances, noticeWords } from '#core/walk';
 import { FindingCard } from './FindingCard';
 import { PartList } from './PartList';
-import type { PhotoUrl } from './photoUrl';
+import type { ReportFiles } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
 
@@ -13,10 +13,13 @@ const ReportMap = lazy(() => import('./ReportMap'));
 const ReportReadings = lazy(() => import('./readings/ReportReadings'));
 
 /** The frozen report as a page, phone first, from the far view inwards. */
-export function ReportView({ report, photoUrl }: { report: ReportDocument; photoUrl: PhotoUrl }) {
+export function ReportView({ report, files }: { report: ReportDocument; files: ReportFiles }) {
+  const { photoUrl } = files;
   const { car, yard } = report;
   const whole = report.photos.filter((photo) => photo.cover || photo.role === 'whole-car');
-  const shown = new Set(report.findings.flatMap((finding) => finding.photos));
+  const shown = new Set(
+    [...report.findings, ...(report.functions?.faulty ?? [])].flatMap(({ photos = [] }) => photos),
+  );
   const others = report.photos.filter((photo) => !whole.includes(photo) && !shown.has(photo.number));
   const groups = [...[...noticeDistances].reverse(), undefined].map((distance) => ({
     distance,
@@ -75,7 +78,7 @@ export function ReportView({ report, photoUrl }: { report: ReportDocument; photo
       <SeenUnder report={report} />
       <PartList report={report} />
       <Suspense fallback={<div className="mt-8 h-96" />}>
-        <ReportReadings report={report} />
+        <ReportReadings report={report} files={files} />
       </Suspense>
       {others.length > 0 && (
         <Section title="More photos">

@@ -13,7 +13,7 @@ export function OutboxBadge() {
       what: item.entry.kind.replace('-', ' '),
       why: item.refusal,
     })),
-    ...refusedPhotos.map((item) => ({ id: item.sha256, what: 'photo', why: item.refusal })),
+    ...refusedPhotos.map((item) => ({ id: item.sha256, what: item.is ?? 'photo', why: item.refusal })),
   ];
   const [Icon, says] =
     refused.length > 0

@@ -1,5 +1,5 @@
 import { appendedSchema } from '#core/api';
-import { putPhoto, RefusedError, sendJson } from '../api/client';
+import { putPhoto, putRecording, RefusedError, sendJson } from '../api/client';
 import type { Courier } from './outbox';
 
 /** Reaches the server over HTTP. */
@@ -18,13 +18,16 @@ export const httpCourier: Courier = {
       };
     }
   },
-  async putPhoto(sha256, blob) {
-    try {
-      await putPhoto(sha256, blob);
-      return {};
-    } catch (error) {
-      if (error instanceof RefusedError) return { refusal: error.message };
-      throw error;
-    }
-  },
+  putPhoto: (sha256, blob) => refusalOf(putPhoto(sha256, blob)),
+  putRecording: (sha256, blob) => refusalOf(putRecording(sha256, blob)),
 };
+
+async function refusalOf(sending: Promise<void>): Promise<{ refusal?: string }> {
+  try {
+    await sending;
+    return {};
+  } catch (error) {
+    if (error instanceof RefusedError) return { refusal: error.message };
+    throw error;
+  }
+}

@@ -13,6 +13,7 @@ const opened: Outbox[] = [];
 function fakeServer() {
   const taken = new Map<string, Entry>();
   const photos = new Set<string>();
+  const recordings = new Set<string>();
   const state = { reachable: true, refuse: new Map<string, string>() };
   const courier: Courier = {
     async postEntries(_walk, entries) {
@@ -29,8 +30,12 @@ function fakeServer() {
       photos.add(sha256);
       return {};
     },
+    async putRecording(sha256) {
+      recordings.add(sha256);
+      return {};
+    },
   };
-  return { courier, taken, photos, state };
+  return { courier, taken, photos, recordings, state };
 }
 
 async function open(courier: Courier, name = `t${names++}`) {
@@ -45,6 +50,20 @@ afterEach(() => {
 });
 
 describe('the outbox', () => {
+  it('sends a recording as such, also after a reload', async () => {
+    const server = fakeServer();
+    const name = `t${names++}`;
+    const store = await openOutboxStore(name);
+    await store.put('photos', { sha256: 'r1', blob: new Blob(['sound']), is: 'recording' });
+    store.close();
+    const { outbox } = await open(server.courier, name);
+    await outbox.addRecording('r2', new Blob(['more']));
+    await outbox.flush();
+    expect([...server.recordings]).toEqual(['r1', 'r2']);
+    expect([...server.photos]).toEqual([]);
+    expect(outbox.snapshot().waiting).toBe(0);
+  });
+
   it('sends what is put in and forgets it', async () => {
     const server = fakeServer();
     const { outbox } = await open(server.courier);

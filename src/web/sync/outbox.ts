@@ -5,6 +5,7 @@ import type { OutboxEntry, OutboxPhoto, OutboxStore } from './outboxStore';
 export interface Courier {
   postEntries(walk: string, entries: readonly Entry[]): Promise<{ refused: ReadonlyMap<string, string> }>;
   putPhoto(sha256: string, blob: Blob): Promise<{ refusal?: string }>;
+  putRecording(sha256: string, blob: Blob): Promise<{ refusal?: string }>;
 }
 
 export interface OutboxSnapshot {
@@ -64,6 +65,14 @@ export class Outbox {
     void this.flush();
   }
 
+  async addRecording(sha256: string, blob: Blob): Promise<void> {
+    const item: OutboxPhoto = { sha256, blob, is: 'recording' };
+    this.#photos.set(sha256, item);
+    this.#changed();
+    await this.store.put('photos', item);
+    void this.flush();
+  }
+
   /** Entries of a walk the server may not have yet; refused ones are not part of the walk. */
   entriesOf(walk: string): Entry[] {
     return [...this.#entries.values()]
@@ -71,6 +80,7 @@ export class Outbox {
       .map((item) => item.entry);
   }
 
+  /** A photo or recording that waits to be sent. */
   photo(sha256: string): Blob | undefined {
     return this.#photos.get(sha256)?.blob;
   }
@@ -175,7 +185,10 @@ export class Outbox {
   }
 
   async #sendPhoto(item: OutboxPhoto): Promise<void> {
-    const { refusal } = await this.courier.putPhoto(item.sha256, item.blob);
+    const { sha256, blob } = item;
+    const { refusal } = await (item.is === 'recording'
+      ? this.courier.putRecording(sha256, blob)
+      : this.courier.putPhoto(sha256, blob));
     if (refusal) await this.#keepPhoto({ ...item, refusal });
     else {
       this.#photos.delete(item.sha256);

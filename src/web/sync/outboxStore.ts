@@ -13,6 +13,8 @@ export interface OutboxEntry {
 export interface OutboxPhoto {
   sha256: string;
   blob: Blob;
+  /** A photo when left out. */
+  is?: 'recording';
   refusal?: string;
 }
 

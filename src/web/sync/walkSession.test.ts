@@ -23,6 +23,7 @@ async function open(name = `s${names++}`) {
   const outbox = await Outbox.open(store, {
     postEntries: async () => Promise.reject(new Error('no signal')),
     putPhoto: async () => ({}),
+    putRecording: async () => ({}),
   });
   return { sessions: new WalkSessions(outbox, store), outbox, name };
 }

@@ -46,7 +46,7 @@ export async function sendPhoto(
   });
 }
 
-const isAborted = (error: Error): boolean => (error as { code?: unknown }).code === 'ECONNABORTED';
+export const isAborted = (error: Error): boolean => (error as { code?: unknown }).code === 'ECONNABORTED';
 
 export function photoRoutes(context: Context): AnyRoute[] {
   const { stores, takeIn, files, judge, now } = context;

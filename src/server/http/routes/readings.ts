@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { paintHistorySchema, paintOfWalk } from '#core/readings';
+import { odometerOfWalks, paintHistorySchema, paintOfWalk, walkFigureSchema } from '#core/readings';
 import { replay } from '#core/walk';
 import type { Context } from '../context';
 import { notFound } from '../problems';
@@ -23,6 +23,17 @@ export function readingRoutes({ stores }: Context): AnyRoute[] {
           .flatMap(({ id }) => paintOfWalk(replay(id, walks.entriesOf(id))) ?? [])
           .sort((a, b) => a.begunAt.localeCompare(b.begunAt));
         return { walks: read };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/cars/:id/odometer',
+      summary: 'What each walk of a car read off its odometer',
+      params: idParams,
+      gives: z.object({ figures: z.array(walkFigureSchema) }),
+      handle: ({ params }) => {
+        if (!cars.get(params.id)) throw notFound('car');
+        return { figures: odometerOfWalks(walks.logsOfCar(params.id)) };
       },
     }),
   ];

@@ -9,6 +9,7 @@ import type { Context } from '../context';
 import { notFound, Problem } from '../problems';
 import { type AnyRoute, route } from '../route';
 import { sendPhoto, widthSchema } from './photos';
+import { sendRecording } from './recordings';
 
 const idParams = z.object({ id: z.uuid('That is not a report of this yard.') });
 const tokenParams = z.object({ token: z.string().max(100) });
@@ -139,6 +140,19 @@ export function reportRoutes(context: Context): AnyRoute[] {
           cache: 'private, max-age=31536000, immutable',
           overlay: photo,
         });
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/recordings/:sha256',
+      summary: 'A sound or video of the report a link opens',
+      params: tokenParams.extend({ sha256: sha256Schema }),
+      gives: 'application/octet-stream',
+      handle: ({ params }, _request, response) => {
+        const { functions } = shared(params.token);
+        if (!functions?.recordings?.some(({ sha256 }) => sha256 === params.sha256))
+          throw notFound('recording');
+        return sendRecording(context, response, params.sha256);
       },
     }),
   ];

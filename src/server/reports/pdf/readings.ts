@@ -13,6 +13,7 @@ export function readings(sheet: Sheet, report: ReportDocument): void {
   paint(sheet, report);
   screen(sheet, report);
   functions(sheet, report);
+  kit(sheet, report);
   papers(sheet, report);
 }
 
@@ -125,8 +126,17 @@ function functions(sheet: Sheet, { functions: run }: ReportDocument): void {
   if (!run) return;
   sheet.heading('Does it work');
   sheet.text(`${run.summary}.`, { weight: 'bold' });
-  for (const { name, says, caution } of run.faulty)
-    sheet.text(`Faulty: ${[name, says].filter(Boolean).join(', ')}.${caution ? ` ${caution}` : ''}`);
+  if (run.lampsSay) sheet.text(`${run.lampsSay}.`, { weight: run.lampsOn?.length ? 'bold' : 'regular' });
+  for (const { name, says, caution, photos = [] } of run.faulty) {
+    const shown = photos.length > 0 ? ` Photo ${photos.join(', ')}.` : '';
+    sheet.text(`Faulty: ${[name, says].filter(Boolean).join(', ')}.${caution ? ` ${caution}` : ''}${shown}`);
+  }
+  for (const { name, of, seconds, says } of run.recordings ?? [])
+    sheet.text(
+      `${of === 'sound' ? 'Sound' : 'Video'} of ${Math.round(seconds)} s, to be played on the report’s page: ${[name, says].filter(Boolean).join('. ')}.`,
+      { colour: soft },
+    );
+  if (run.drive) sheet.text(`${run.drive}.`);
   for (const { group, names } of run.works)
     sheet.text(`${group}, in order: ${names.join(', ')}.`, { gap: 1 });
   if (run.notTried.length > 0)
@@ -135,9 +145,21 @@ function functions(sheet: Sheet, { functions: run }: ReportDocument): void {
   if (run.notFitted.length > 0) sheet.text(`Not fitted: ${run.notFitted.join('; ')}.`);
 }
 
+function kit(sheet: Sheet, { kit: along }: ReportDocument): void {
+  if (!along) return;
+  sheet.heading('What comes with it');
+  for (const line of along.there) sheet.text(line, { gap: 1 });
+  if (along.missing.length > 0) sheet.text(`Not there: ${along.missing.join('; ')}.`, { weight: 'bold' });
+  if (along.left.length > 0) sheet.text(`Not counted: ${along.left.join('; ')}.`);
+  for (const line of along.altered) sheet.text(`Added or altered. ${line}.`, { gap: 1 });
+  sheet.text(`Smell of the cabin: ${along.smell ?? 'not noted'}.`);
+  for (const caution of along.cautions) sheet.text(caution, { weight: 'bold' });
+}
+
 function papers(sheet: Sheet, { papers: read }: ReportDocument): void {
   if (!read) return;
   sheet.heading('Papers');
   for (const line of read.asks) sheet.text(line, { weight: 'bold' });
   for (const line of [...read.says, ...read.services]) sheet.text(line, { gap: 1 });
+  if (read.left.length > 0) sheet.text(`Not noted: ${read.left.join(', ')}.`);
 }

@@ -1,14 +1,16 @@
 import { vocabularyOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import { ScreenMap } from '../../map/ScreenMap';
+import type { ReportFiles } from '../photoUrl';
 import { Section } from '../Section';
 import { FunctionSection } from './FunctionSection';
+import { KitSection } from './KitSection';
 import { PaintSection } from './PaintSection';
 import { TyreSection } from './TyreSection';
 
 /** What was read of the car: tyres and wheels, paint depth, the screen. */
-export default function ReportReadings({ report }: { report: ReportDocument }) {
-  const { wheels, screen, paint, functions, papers } = report;
+export default function ReportReadings({ report, files }: { report: ReportDocument; files: ReportFiles }) {
+  const { wheels, screen, paint, functions, kit, papers } = report;
   const tyre = vocabularyOf(report.car) === 'us' ? 'Tires' : 'Tyres';
   return (
     <>
@@ -60,7 +62,8 @@ export default function ReportReadings({ report }: { report: ReportDocument }) {
           <p className="mt-2 text-soft">Rule used: {screen.rule}.</p>
         </Section>
       )}
-      {functions && <FunctionSection functions={functions} />}
+      {functions && <FunctionSection report={report} functions={functions} files={files} />}
+      {kit && <KitSection kit={kit} />}
       {papers && (
         <Section title="Papers">
           {papers.asks.map((line) => (
@@ -80,6 +83,7 @@ export default function ReportReadings({ report }: { report: ReportDocument }) {
               </li>
             ))}
           </ul>
+          {papers.left.length > 0 && <p className="mt-2">Not noted: {papers.left.join(', ')}.</p>}
         </Section>
       )}
     </>

@@ -1,30 +1,33 @@
 import { Check, CircleSlash, Timer, TriangleAlert, X } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
+import type { WarningLampId } from '#core/functions';
 import type { FunctionRow } from '#core/readings';
 import type { FunctionState } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
+import type { OpenWalk } from '../../sync/useWalk';
+import { FunctionEvidence } from './FunctionEvidence';
+import { LampPicker } from './LampPicker';
 import { takesWords, timeLeftMs, timeLeftWords } from './timers';
-
-/** What usually happens, and why something is not tried: one tap each. */
-const usual: Record<'faulty' | 'not-tried', readonly string[]> = {
-  faulty: ['dead', 'now and then', 'slow', 'noisy', 'stuck', 'lamp stays on'],
-  'not-tried': ['battery flat', 'no key', 'not safe here', 'no time', 'needs a drive'],
-};
+import { faultWords, untriedWords } from './usualWords';
 
 interface FunctionInHandProps {
+  walk: OpenWalk;
   row: FunctionRow;
   now: number;
   onTried: (state: FunctionState, says?: string) => void;
   onTimer: () => void;
+  /** Lamps that stay on, chosen by what they mean. */
+  onLamps: (on: WarningLampId[]) => void;
 }
 
 /** One function, large: works, faulty, not fitted, not tried. */
-export function FunctionInHand({ row, now, onTried, onTimer }: FunctionInHandProps) {
+export function FunctionInHand({ walk, row, now, onTried, onTimer, onLamps }: FunctionInHandProps) {
   const [asking, setAsking] = useState<'faulty' | 'not-tried'>();
   const [text, setText] = useState('');
   const [error, setError] = useState<string>();
-  const { facts, begunAt, name } = row;
+  const { facts, begunAt, name, id, tried } = row;
+  const isFaulty = asking === 'faulty' || (asking === undefined && tried?.state === 'faulty');
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (!asking) return;
@@ -53,11 +56,18 @@ export function FunctionInHand({ row, now, onTried, onTimer }: FunctionInHandPro
             <Timer aria-hidden size={20} /> Begin: {takesWords(facts.takes)}
           </Button>
         ))}
-      {asking ? (
+      {asking === 'faulty' && id === 'lamps-out' ? (
+        <LampPicker
+          car={walk.page.car}
+          was={walk.state.functions.lampsOn ?? []}
+          onBack={() => setAsking(undefined)}
+          onKeep={onLamps}
+        />
+      ) : asking ? (
         <form onSubmit={submit} className="space-y-2">
           <p className="font-bold">{asking === 'faulty' ? 'What happens?' : 'Why not?'}</p>
           <div className="grid grid-cols-2 gap-2">
-            {usual[asking].map((words) => (
+            {(asking === 'faulty' ? faultWords(id) : untriedWords).map((words) => (
               <Button key={words} className="px-2!" onClick={() => onTried(asking, words)}>
                 {words}
               </Button>
@@ -100,6 +110,7 @@ export function FunctionInHand({ row, now, onTried, onTimer }: FunctionInHandPro
           </Button>
         </div>
       )}
+      {isFaulty && <FunctionEvidence walk={walk} id={id} name={name} />}
     </section>
   );
 }

@@ -1,17 +1,20 @@
+import { KeyRound } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { vocabularyOf } from '#core/car';
-import { isFunctionId } from '#core/functions';
+import { type FunctionId, isFunctionId, lampsOnWords } from '#core/functions';
 import { functionTable } from '#core/readings';
 import { cautionSays, type FunctionState } from '#core/walk';
+import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
+import { useWalker } from '../../shell/person';
+import { usePeople } from '../../shell/usePeople';
 import type { OpenWalk } from '../../sync/useWalk';
 import { AddFunction } from './AddFunction';
 import { FunctionGroup } from './FunctionGroup';
 import { FunctionInHand } from './FunctionInHand';
+import { RoadTest } from './RoadTest';
+import { StartRun } from './StartRun';
 import { useNow } from './timers';
-
-const DRIVE_CAUTION =
-  'A drive only by an insured, licensed driver with trade cover, phone away. Local law and the house’s rules come first.';
 
 /** One function in hand above, all of them by group below. */
 export function FunctionsView({ walk }: { walk: OpenWalk }) {
@@ -19,6 +22,7 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
   const table = useMemo(() => functionTable(state, page.car), [state, page.car]);
   const rows = table.groups.flatMap((group) => group.rows);
   const [chosen, setChosen] = useState<string>();
+  const [isStarting, setStarting] = useState(false);
   const hand = rows.find(({ id }) => id === chosen) ?? table.left[0];
   const now = useNow(state.functions.timers.size > 0);
   const known = useMemo(() => new Set(rows.map(({ id }) => id)), [rows]);
@@ -29,6 +33,11 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
     const onward = [...rows.slice(at + 1), ...rows.slice(0, at)];
     setChosen(onward.find((row) => row.tried === undefined)?.id);
   };
+  const begin = (id: FunctionId) => record({ kind: 'timer-begun', body: { function: id } });
+  const walker = useWalker();
+  const walkerName = usePeople().data?.find(({ id }) => id === walker)?.name ?? '';
+  const isDriving = hand?.group === 'drive';
+  const mayDrive = state.functions.drive !== undefined;
   const count = (of: FunctionState) => rows.filter((row) => row.tried?.state === of).length;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[26rem_1fr] lg:overflow-hidden">
@@ -36,24 +45,45 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
         <p role="status" className="px-3 py-2 font-bold tabular-nums">
           {count('works')} work, {count('faulty')} faulty, {table.left.length} left
         </p>
-        {hand?.group === 'start' && (
+        {(isStarting || hand?.group === 'start') && (
           <Notice look="warn" className="mx-3 mb-2">
             {cautionSays('engine', vocabularyOf(page.car))}
           </Notice>
         )}
-        {hand?.group === 'drive' && (
-          <Notice look="warn" className="mx-3 mb-2">
-            {DRIVE_CAUTION}
-          </Notice>
+        {isDriving && (
+          <RoadTest
+            key={walkerName}
+            walk={walk}
+            walker={walkerName}
+            onNobodyDrove={(says) => {
+              const functions = rows.flatMap(({ id, group, tried: said }) =>
+                group === 'drive' && !said ? [id as FunctionId] : [],
+              );
+              record({ kind: 'functions-tried', body: { functions, state: 'not-tried', says } });
+              setChosen(undefined);
+            }}
+          />
         )}
-        {hand ? (
+        {isStarting ? (
+          <StartRun walk={walk} onTimer={begin} onDone={() => setStarting(false)} />
+        ) : (
+          <Button look="tape" className="mx-3 mb-3 w-[calc(100%-1.5rem)]" onClick={() => setStarting(true)}>
+            <KeyRound aria-hidden size={20} /> Key on, start, idle: step by step
+          </Button>
+        )}
+        {isStarting || (isDriving && !mayDrive) ? null : hand ? (
           <FunctionInHand
             key={hand.id}
+            walk={walk}
             row={hand}
             now={now}
             onTried={(result, says) => tried(hand.id, result, says)}
             onTimer={() => {
-              if (isFunctionId(hand.id)) record({ kind: 'timer-begun', body: { function: hand.id } });
+              if (isFunctionId(hand.id)) begin(hand.id);
+            }}
+            onLamps={(on) => {
+              record({ kind: 'lamps-noted', body: { on } });
+              tried(hand.id, 'faulty', lampsOnWords(on, vocabularyOf(page.car)));
             }}
           />
         ) : (
@@ -70,8 +100,18 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
               group={group}
               hand={hand?.id}
               now={now}
-              onHand={setChosen}
+              onHand={(id) => {
+                setStarting(false);
+                setChosen(id);
+              }}
               onAllWork={(functions) => {
+                // Nobody says of a drive that it went well before it is said who drove.
+                if (group.id === 'drive' && !mayDrive) {
+                  setStarting(false);
+                  setChosen(functions[0]);
+                  return;
+                }
+                if (functions.includes('lamps-out')) record({ kind: 'lamps-noted', body: { on: [] } });
                 record({ kind: 'functions-tried', body: { functions, state: 'works' } });
                 setChosen(undefined);
               }}

@@ -1,19 +1,27 @@
+import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo } from 'react';
-import { papersTable } from '#core/readings';
+import { z } from 'zod';
+import { papersTable, walkFigureSchema } from '#core/readings';
+import { getJson } from '../../api/client';
 import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
 import type { OpenWalk } from '../../sync/useWalk';
 import { PapersForm } from './PapersForm';
 import { ServiceEntry } from './ServiceEntry';
-import { timelineOption } from './timelineOption';
+import { timelineOption, timelineSigns } from './timelineOption';
 import { todayIs } from './today';
 
+const figuresSchema = z.object({ figures: z.array(walkFigureSchema) });
 const Chart = lazy(() => import('../../charts/Chart'));
 
 /** What the papers say, typed on one side, judged on the other. */
 export function PapersView({ walk }: { walk: OpenWalk }) {
   const { state, page } = walk;
-  const table = useMemo(() => papersTable(state, page.car, todayIs()), [state, page.car]);
+  const others = useQuery({
+    queryKey: ['odometer', page.car.id],
+    queryFn: () => getJson(`/api/cars/${page.car.id}/odometer`, figuresSchema),
+  }).data?.figures;
+  const table = useMemo(() => papersTable(state, page.car, todayIs(), others), [state, page.car, others]);
   const option = useMemo(() => timelineOption(table), [table]);
   const hasChart = table.odometer.points.length > 1;
   return (
@@ -42,8 +50,8 @@ export function PapersView({ walk }: { walk: OpenWalk }) {
               heightPx={288}
             />
             <p className="text-sm text-soft">
-              {table.unit === 'mi' ? 'Miles' : 'Kilometres'} over time. A diamond does not fit. The green band
-              is the interval that runs now.
+              {table.unit === 'mi' ? 'Miles' : 'Kilometres'} over time. {timelineSigns(table)}. From each
+              service, a green field up to where the next falls due.
             </p>
           </Suspense>
         )}

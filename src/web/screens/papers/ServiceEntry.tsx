@@ -25,11 +25,22 @@ export function ServiceEntry({ walk, table }: { walk: OpenWalk; table: PapersTab
   const submit = (event: FormEvent) => {
     event.preventDefault();
     if (text.trim() === '') {
-      setRead({ sure: [], doubtful: [], refused: [{ line: '', says: 'Type at least one line.' }] });
+      setRead({
+        sure: [],
+        figures: [],
+        doubtful: [],
+        refused: [{ line: '', says: 'Type at least one line.' }],
+      });
       return;
     }
     const lines = readServiceLines(text, distance, todayIs(), vocabulary === 'us');
     keep(...lines.sure);
+    record(
+      ...lines.figures.map((figure) => ({
+        kind: 'figure-noted' as const,
+        body: { figure: newId(), ...figure },
+      })),
+    );
     setRead(lines);
     // What was not understood stays, to be mended.
     setText(lines.refused.map(({ line }) => line).join('\n'));
@@ -42,7 +53,7 @@ export function ServiceEntry({ walk, table }: { walk: OpenWalk; table: PapersTab
         <Field
           id="service-lines"
           label="Service record, a line each"
-          hint="Like: 31.2k 04/2023 stamp main dealer oil, belt. Rows of a table do too."
+          hint="Like: 31.2k 04/2023 stamp main dealer oil, belt. Odometer figures of certificates and photos too: 29k 02/03/2023 certificate. Rows of a table will do."
           {...(read && read.refused.length > 0 && { error: read.refused.map(({ says }) => says).join(' ') })}
         >
           <textarea
@@ -103,12 +114,37 @@ export function ServiceEntry({ walk, table }: { walk: OpenWalk; table: PapersTab
             </button>
           </li>
         ))}
+        {table.figures.map(({ id, day, value, source }) => (
+          <li key={id} className="flex items-center gap-2 border-b border-line">
+            <span className="min-w-0 flex-1 py-2 leading-tight">
+              <span className="font-bold tabular-nums">{headOf({ day, distance: value }, distance)}</span>
+              <span className="block text-soft">{sourceWords[source]}</span>
+            </span>
+            <button
+              type="button"
+              aria-label={`Take off ${headOf({ day, distance: value }, distance)}`}
+              onClick={() => record({ kind: 'figure-removed', body: { figure: id } })}
+              className="grid size-12 shrink-0 place-items-center"
+            >
+              <X aria-hidden size={20} />
+            </button>
+          </li>
+        ))}
       </ul>
     </section>
   );
 }
 
-const headOf = ({ day, isMonthOnly, distance }: Service, unit: 'mi' | 'km'): string =>
+const sourceWords = {
+  certificate: 'odometer on a certificate',
+  photo: 'odometer on a photo',
+  other: 'odometer, written elsewhere',
+} as const;
+
+const headOf = (
+  { day, isMonthOnly, distance }: Pick<Service, 'day' | 'isMonthOnly' | 'distance'>,
+  unit: 'mi' | 'km',
+): string =>
   [
     ...(day ? [isMonthOnly ? speakDay(day).replace(/^\d+ /, '') : speakDay(day)] : []),
     ...(distance === undefined ? [] : [speakDistance(distance, unit)]),

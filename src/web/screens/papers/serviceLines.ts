@@ -1,8 +1,17 @@
 import type { DistanceUnit } from '#core/car';
-import { type Day, parseService, type ServiceEntry } from '#core/papers';
+import {
+  type Day,
+  isFigureLine,
+  type OdometerFigure,
+  parseFigure,
+  parseService,
+  type ServiceEntry,
+} from '#core/papers';
 
 export interface LinesRead {
   sure: ServiceEntry[];
+  /** Odometer figures of certificates and dated photos. */
+  figures: OdometerFigure[];
   /** Understood, but asked about before they are kept. */
   doubtful: { line: string; entry: ServiceEntry; doubts: readonly string[] }[];
   /** Not understood: they stay where they were typed. */
@@ -21,9 +30,15 @@ export function readServiceLines(
   today: Day,
   monthFirst: boolean,
 ): LinesRead {
-  const read: LinesRead = { sure: [], doubtful: [], refused: [] };
+  const read: LinesRead = { sure: [], figures: [], doubtful: [], refused: [] };
   for (const line of text.split(/\r?\n/)) {
     if (line.trim() === '') continue;
+    if (isFigureLine(line)) {
+      const figure = parseFigure(asWords(line), unit, today, monthFirst);
+      if (figure.ok) read.figures.push(figure.figure);
+      else read.refused.push({ line, says: figure.says });
+      continue;
+    }
     const reading = parseService(asWords(line), unit, today, monthFirst);
     if (!reading.ok) read.refused.push({ line, says: reading.says });
     else if (reading.doubts.length > 0)

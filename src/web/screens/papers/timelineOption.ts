@@ -1,16 +1,43 @@
 import type { EChartsCoreOption } from 'echarts/core';
+import { addMonths, type OdometerSource } from '#core/papers';
 import type { PapersTable } from '#core/readings';
 import { chartLook } from '../../charts/chartLook';
 
-/** Distance over time: every dated figure, those that do not fit marked, and where the next service falls due. */
+/** Every source has its own sign; the words under the chart name those that occur. */
+const signs: Record<OdometerSource, { symbol: string; size: number; says: string }> = {
+  service: { symbol: 'circle', size: 11, says: 'Circle: service' },
+  certificate: { symbol: 'rect', size: 11, says: 'Square: certificate' },
+  walk: { symbol: 'triangle', size: 14, says: 'Triangle: walk' },
+  photo: { symbol: 'roundRect', size: 9, says: 'Small block: photo' },
+  other: { symbol: 'pin', size: 16, says: 'Pin: elsewhere' },
+};
+
+/** What the signs of a chart mean, as far as they occur in it. */
+export function timelineSigns({ odometer }: PapersTable): string {
+  const sources = new Set(odometer.points.map(({ source }) => source));
+  const flagged = odometer.flags.length > 0 ? ['Diamond: does not fit'] : [];
+  return [...[...sources].map((source) => signs[source].says), ...flagged].join('. ');
+}
+
+/** Distance over time: every dated figure by its source, those that do not fit marked, and from each service the time and distance to the next. */
 export function timelineOption({ odometer, interval, services }: PapersTable): EChartsCoreOption {
   const flagged = new Set(odometer.flags.map(({ at }) => at));
   const at = (i: number) => {
     const point = odometer.points[i];
     return point ? [point.day, point.value] : [];
   };
-  const last = services.at(-1)?.entry.distance;
+  const boxes = services.flatMap(({ entry: { day, distance } }) =>
+    day !== undefined && distance !== undefined
+      ? [
+          [
+            { xAxis: day, yAxis: distance },
+            { xAxis: addMonths(day, interval.months), yAxis: distance + interval.distance },
+          ],
+        ]
+      : [],
+  );
   const all = odometer.points.map((_, i) => i);
+  const clear = all.filter((i) => !flagged.has(i));
   return {
     animation: false,
     textStyle: chartLook.text,
@@ -33,22 +60,21 @@ export function timelineOption({ odometer, interval, services }: PapersTable): E
         silent: true,
         showSymbol: false,
         lineStyle: { color: chartLook.accent, width: 2 },
-        data: all.filter((i) => !flagged.has(i)).map(at),
-        ...(last !== undefined && {
-          markArea: {
-            silent: true,
-            itemStyle: { color: chartLook.band, opacity: 0.7 },
-            data: [[{ yAxis: last }, { yAxis: last + interval.distance }]],
-          },
-        }),
+        data: clear.map(at),
+        markArea: {
+          silent: true,
+          itemStyle: { color: chartLook.band, opacity: 0.55, borderColor: chartLook.line, borderWidth: 1 },
+          data: boxes,
+        },
       },
-      {
+      ...Object.entries(signs).map(([source, { symbol, size }]) => ({
         type: 'scatter',
         silent: true,
-        symbolSize: 10,
+        symbol,
+        symbolSize: size,
         itemStyle: { color: '#ffffff', borderColor: chartLook.ink, borderWidth: 1.6 },
-        data: all.filter((i) => !flagged.has(i)).map(at),
-      },
+        data: clear.filter((i) => odometer.points[i]?.source === source).map(at),
+      })),
       {
         type: 'scatter',
         silent: true,

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
 import { walkPageSchema } from '#core/api';
 import { carTitle, partNameForAnyone, sentence } from '#core/car';
+import { othersLeft } from '#core/readings';
 import { reportDocumentSchema } from '#core/report';
 import { type Coverage, coverage, isDismissed } from '#core/walk';
 import { getJson, sendJson } from '../../api/client';
@@ -134,6 +135,7 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
   };
   const ofFindings = (why: 'finding-close-up' | 'finding-place') =>
     cover.photosLeft.flatMap((photo) => (photo.why === why ? [`${photo.number}, ${name(photo.part)}`] : []));
+  const others = othersLeft(walk.state, walk.page.car);
   const estimated = walk.state.findings.filter(
     (finding) => !isDismissed(finding) && finding.details.notice === undefined,
   );
@@ -170,6 +172,16 @@ function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
       title: 'Distance worked out, not walked',
       names: estimated.map(({ number, part }) => `${number}, ${name(part)}`),
     },
+    {
+      title: 'Functions not tried',
+      names: others.isFunctionsBegun ? others.functions.map(({ name: each }) => each) : ['none was tried'],
+    },
+    {
+      title: 'What comes with it, not counted',
+      names: others.isKitBegun ? others.items.map(({ name: each }) => each) : ['nothing was counted'],
+    },
+    { title: 'Smell of the cabin', names: others.isSmellLeft ? ['not noted'] : [] },
+    { title: 'Papers', names: others.isPapersBegun ? [...others.papers] : ['nothing was noted'] },
     { title: 'Conditions', names: walk.state.conditions.whole ? [] : ['light, wet and dirt not noted'] },
   ].filter((group) => group.names.length > 0);
   if (groups.length === 0) return <Notice>Every part was looked at and every reading taken.</Notice>;

@@ -3,9 +3,15 @@ import { useParams } from 'react-router';
 import { reportPageSchema } from '#core/api';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
+import type { ReportFiles } from '../../report/photoUrl';
 import { ReportView } from '../../report/ReportView';
 import { Bar } from '../../shell/Bar';
 import { Sharing } from './Sharing';
+
+const staffFiles: ReportFiles = {
+  photoUrl: (sha256, width) => `/api/photos/${sha256}/${width}`,
+  recordingUrl: (sha256) => `/api/recordings/${sha256}`,
+};
 
 /** A frozen report at the yard: how to hand it over, then the report as the buyer will see it. */
 export function ReportScreen() {
@@ -29,7 +35,7 @@ export function ReportScreen() {
       {page.data && report && (
         <>
           <Sharing report={report.id} shares={page.data.shares} />
-          <ReportView report={report} photoUrl={(sha256, width) => `/api/photos/${sha256}/${width}`} />
+          <ReportView report={report} files={staffFiles} />
         </>
       )}
     </>

@@ -99,6 +99,12 @@ function Result({ imported }: { imported: Imported }) {
           </label>
         </>
       )}
+      {imported.recordingsMissing.length > 0 && (
+        <p>
+          {imported.recordingsMissing.length} of its recordings did not come with the file: save a ZIP from
+          the Zelk it came from.
+        </p>
+      )}
       {pictures.data && (
         <p role="status">
           {pictures.data.taken} pictures came in

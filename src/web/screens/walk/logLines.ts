@@ -1,4 +1,5 @@
 import { type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { isKitItemId, kitItemName, smellWords } from '#core/kit';
 import { speakDistance, speakTread } from '#core/measure';
 import { functionTitle } from '#core/readings';
 import {
@@ -90,6 +91,7 @@ function sentenceOf(
     case 'finding-dismissed':
       return `${about(entry.body.finding)}: it was ${entry.body.why}`;
     case 'photo-attached':
+      if (entry.body.function) return `${titleOf(entry.body.function)}: photo`;
       return entry.body.finding
         ? `${about(entry.body.finding)}: photo`
         : entry.body.part
@@ -138,6 +140,28 @@ function sentenceOf(
       return `Papers: ${Object.entries(entry.body).map(changeWords).join(', ')}`;
     case 'number-read':
       return `${numberPlaceWords[entry.body.where]}: ${entry.body.text || 'taken back'}`;
+    case 'lamps-noted':
+      return entry.body.on.length === 0
+        ? 'All warning lamps out'
+        : `Lamps on: ${entry.body.on.map((lamp) => lamp.replaceAll('-', ' ')).join(', ')}`;
+    case 'drive-noted':
+      return `Road test: ${entry.body.driver}${entry.body.distance ? `, ${entry.body.distance} ${entry.body.unit ?? ''}` : ''}`;
+    case 'recording-attached':
+      return `${titleOf(entry.body.function)}: ${entry.body.of}, ${Math.round(entry.body.seconds)} s`;
+    case 'recording-set-aside':
+      return 'Recording set aside';
+    case 'figure-noted':
+      return `Odometer on ${entry.body.day}: ${entry.body.value}, ${entry.body.source}`;
+    case 'figure-removed':
+      return 'Odometer figure taken off';
+    case 'smell-noted':
+      return `Smell: ${smellWords(entry.body.noticed, 'uk')}`;
+    case 'item-counted':
+      return `${kitTitle(entry.body)}: ${entry.body.count}${entry.body.condition ? `, ${entry.body.condition}` : ''}`;
+    case 'alteration-noted':
+      return `Altered: ${entry.body.says}`;
+    case 'alteration-removed':
+      return 'Alteration taken off';
     case 'function-added':
       return `Fitted: ${titleOf(entry.body.function)}`;
     case 'timer-begun':
@@ -161,6 +185,9 @@ function sentenceOf(
       return entry satisfies never;
   }
 }
+
+const kitTitle = ({ item, name }: EntryOf<'item-counted'>['body']): string =>
+  name ?? (isKitItemId(item) ? kitItemName(item, 'uk') : 'A thing');
 
 function tyreWords(said: EntryOf<'tyre-described'>['body']): string {
   const words = [said.brand, said.size, said.made && `week ${said.made.week} of ${said.made.year}`].filter(

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import type { Fact, Finding, PhotoRole } from '#core/walk';
 import { Choice } from '../../../components/Choice';
+import { PhotoInputs } from '../../../pictures/PhotoInputs';
+import { PhotoThumb } from '../../../pictures/PhotoThumb';
 import type { OpenWalk } from '../../../sync/useWalk';
-import { PhotoInputs } from './PhotoInputs';
-import { PhotoThumb } from './PhotoThumb';
 
 /** A finding wants one photo that shows the thing and one that shows where it is. */
 export function FindingPhotos({

@@ -1,16 +1,29 @@
 import { Link } from 'react-router';
 import { partNameForAnyone, sentence } from '#core/car';
-import { functionTable } from '#core/readings';
+import { type OthersLeft, othersLeft } from '#core/readings';
 import { type PhotoLeft, WHOLE_CAR_PHOTOS } from '#core/walk';
 import { buttonLook } from '../../../components/Button';
 import { leftFrom } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 
+/** What is left of functions, things and papers, a line each, with the way there. */
+function furtherLeft(others: OthersLeft): { to: string; says: string }[] {
+  const { running, functions, items, isSmellLeft, papers } = others;
+  return [
+    ...running.map(({ name }) => ({ to: 'functions', says: `Test that runs: ${name}` })),
+    ...(functions.length > 0 ? [{ to: 'functions', says: `Functions to try: ${functions.length}` }] : []),
+    ...(isSmellLeft ? [{ to: 'kit', says: 'Smell of the cabin' }] : []),
+    ...(items.length > 0 ? [{ to: 'kit', says: `Things to count: ${items.length}` }] : []),
+    ...(papers.length > 0 ? [{ to: 'papers', says: `Papers: ${papers.join(', ')}` }] : []),
+  ];
+}
+
 /** What is left, in walking order from where one stands. */
 export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
   const { state, style, page } = walk;
-  const functions = functionTable(state, page.car);
+  const others = othersLeft(state, page.car);
+  const further = furtherLeft(others);
   const name = (id: string) => {
     const part = style.parts.get(id);
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
@@ -71,15 +84,24 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
             Photos of the whole car: {wholeCar.have} of {WHOLE_CAR_PHOTOS}, one from each corner.
           </p>
         )}
-        {functions.isBegun && functions.left.length > 0 && (
-          <Link
-            to={`/walks/${page.walk}/functions`}
-            className="mb-3 flex min-h-12 items-center border-b border-line px-1"
-          >
-            Functions to try: {functions.left.length}
-          </Link>
+        {further.length > 0 && (
+          <section className="mb-3">
+            <h3 className="px-1 text-sm text-soft">Not looked at by part</h3>
+            <ul>
+              {further.map(({ to, says }) => (
+                <li key={says}>
+                  <Link
+                    to={`/walks/${page.walk}/${to}`}
+                    className="flex min-h-12 items-center border-b border-line px-1"
+                  >
+                    {says}
+                  </Link>
+                </li>
+              ))}
+            </ul>
+          </section>
         )}
-        {groups.length === 0 && !wholeCar && (
+        {groups.length === 0 && further.length === 0 && !wholeCar && (
           <p className="p-2">Every part was looked at and every reading taken.</p>
         )}
       </div>

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { partNameForAnyone } from '#core/car';
 import { Choice } from '../../../components/Choice';
+import { PhotoInputs } from '../../../pictures/PhotoInputs';
+import { PhotoThumb } from '../../../pictures/PhotoThumb';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
-import { PhotoInputs } from './PhotoInputs';
-import { PhotoThumb } from './PhotoThumb';
 
 /** Photos that belong to this part, or to the whole car, rather than to one finding. */
 export function PhotosDeck({ walk, here, setDeck, say }: DeckProps) {

@@ -1,4 +1,12 @@
-import { CloudSun, Footprints, ListChecks, ListOrdered, MessageSquareText, ScrollText } from 'lucide-react';
+import {
+  CloudSun,
+  Footprints,
+  ListChecks,
+  ListOrdered,
+  MessageSquareText,
+  Package,
+  ScrollText,
+} from 'lucide-react';
 import { Link } from 'react-router';
 import { type RouteRule, usualRoute } from '#core/route';
 import { conditionLine, estimateSeconds } from '#core/walk';
@@ -86,6 +94,9 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
           </Link>
           <Link to={`/walks/${page.walk}/papers`} className={`${buttonLook()} px-2!`}>
             <ScrollText aria-hidden size={20} /> Papers
+          </Link>
+          <Link to={`/walks/${page.walk}/kit`} className={`${buttonLook()} col-span-2 px-2!`}>
+            <Package aria-hidden size={20} /> What comes with it, smell
           </Link>
         </div>
         <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>

@@ -11,6 +11,7 @@ const icons = {
 };
 
 const lamps: ReadonlySet<Part['kind']> = new Set(['headlamp', 'foglamp', 'taillamp']);
+const counted: ReadonlySet<Part['kind']> = new Set(['sparekit', 'tools', 'loadcover', 'wheelset', 'carpet']);
 const outside: ReadonlySet<string> = new Set(['front', 'left', 'right', 'rear', 'top']);
 
 /** Where this part is read rather than looked at: thirds of a tyre, its rim and brake, paint depth, the screen. */
@@ -35,6 +36,10 @@ function linkOf({ state }: OpenWalk, part: Part): { to: string; says: string } |
     return { to: `tyres?part=${part.id.replace('wheel-', 'tyre-')}`, says: 'Rim, finish, brake behind it' };
   if (part.kind === 'windscreen') return { to: 'glass', says: 'Chips and cracks in true size' };
   if (lamps.has(part.kind)) return { to: 'glass', says: 'Lamps: what cures what' };
+  if (part.kind === 'smell') return { to: 'kit', says: 'None noticed, or which and how strong' };
+  if (counted.has(part.kind)) return { to: 'kit', says: 'Count what comes with it' };
+  if (part.kind === 'odometer' || part.kind === 'idplate')
+    return { to: 'papers', says: 'Papers and numbers' };
   if (part.kind === 'dashboard' || part.kind === 'screen') return { to: 'functions', says: 'Does it work' };
   if (!isMetal(part) || !outside.has(part.face ?? '')) return undefined;
   const um = (state.paint.get(part.id) ?? []).flatMap((read) => read.um);

@@ -1,16 +1,14 @@
 import { Camera, ImagePlus, Images } from 'lucide-react';
 import { type ChangeEvent, lazy, Suspense, useId, useRef, useState } from 'react';
 import type { Fact } from '#core/walk';
-import { Button, buttonLook } from '../../../components/Button';
-import { twinAmong, usePictureFacts } from '../../../pictures/judgements';
-import { RetakeNotice } from '../../../pictures/RetakeNotice';
-import { type Purpose, useTakePhoto } from '../../../pictures/useTakePhoto';
-import type { OpenWalk } from '../../../sync/useWalk';
+import { Button, buttonLook } from '../components/Button';
+import type { OpenWalk } from '../sync/useWalk';
+import { twinAmong, usePictureFacts } from './judgements';
+import { RetakeNotice } from './RetakeNotice';
+import { type Purpose, useTakePhoto } from './useTakePhoto';
 
 // The viewfinder is asked for by those who shoot many: the walk opens without it.
-const Viewfinder = lazy(() =>
-  import('../../../pictures/Viewfinder').then((file) => ({ default: file.Viewfinder })),
-);
+const Viewfinder = lazy(() => import('./Viewfinder').then((file) => ({ default: file.Viewfinder })));
 
 interface PhotoInputsProps extends Purpose {
   walk: OpenWalk;

@@ -2,7 +2,7 @@ import { X } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { AttachedPhoto } from '#core/walk';
-import { usePhotoUrl } from '../../../components/usePhotoUrl';
+import { usePhotoUrl } from '../components/usePhotoUrl';
 
 const roleWords = { what: 'close-up', where: 'where it is', 'whole-car': 'whole car' } as const;
 

@@ -1,0 +1,30 @@
+export {
+  ALTERATION_CAUTION,
+  type AlterationKind,
+  alterationKinds,
+  alterationName,
+  alterationOf,
+  type StandardPart,
+  standardParts,
+  standardPartWords,
+} from './alterations';
+export {
+  isKitItemId,
+  type KitCar,
+  type KitCondition,
+  type KitItemId,
+  kitConditions,
+  kitItemIds,
+  kitItemName,
+  kitItemsFor,
+  usualCount,
+} from './kitItems';
+export {
+  type SmellId,
+  type SmellStrength,
+  smellIds,
+  smellName,
+  smellOf,
+  smellStrengths,
+  smellWords,
+} from './smells';

@@ -1,0 +1,151 @@
+import { type Car, type Vocabulary, vocabularyOf } from '../car';
+import { type WarningLampId, warningLampName, warningLampOf } from '../functions';
+import { serviceWords } from '../papers';
+import {
+  countWords,
+  functionTable,
+  functionTitle,
+  kitTable,
+  papersLeft,
+  papersTable,
+  type WalkFigure,
+} from '../readings';
+import type { DriveNoted, WalkState } from '../walk';
+import type { ReportReadings } from './reportReadingsShape';
+
+type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
+
+/** What the second half rests on beyond its own log entries. */
+export interface Seen {
+  /** Numbers of the report's photos that show a function. */
+  photosOf: (functionId: string) => number[];
+  otherWalks: readonly WalkFigure[];
+}
+
+/** Everything that is not the outside: functions, what comes along, papers. Absent where nothing was said. */
+export const secondHalf = (
+  state: WalkState,
+  car: Spoken,
+  now: Date,
+  seen: Seen,
+): Pick<ReportReadings, 'functions' | 'kit' | 'papers'> => ({
+  ...functions(state, car, seen),
+  ...kit(state, car),
+  ...papers(state, car, now, seen),
+});
+
+/** A name within a sentence: "USB sockets" and "12 V sockets" stay as they are. */
+const inSentence = (name: string) =>
+  /^[A-Z][a-z’-]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
+
+function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<ReportReadings, 'functions'> {
+  const { groups, left, isBegun } = functionTable(state, car);
+  if (!isBegun) return {};
+  const rows = groups.flatMap((group) => group.rows);
+  const are = (wanted: string) => rows.filter(({ tried }) => tried?.state === wanted);
+  const [works, faulty, notTried, notFitted] = [
+    are('works'),
+    are('faulty'),
+    are('not-tried'),
+    are('not-fitted'),
+  ];
+  const vocabulary = vocabularyOf(car);
+  const { lampsOn, drive, recordings } = state.functions;
+  return {
+    functions: {
+      summary: [
+        `${works.length} of ${works.length + faulty.length} functions tried work`,
+        ...(faulty.length > 0 ? [`${faulty.length} ${faulty.length === 1 ? 'is' : 'are'} faulty`] : []),
+        ...(notTried.length + left.length > 0 ? [`${notTried.length + left.length} not tried`] : []),
+      ].join('; '),
+      faulty: faulty.map(({ id, name, tried, facts }) => ({
+        name,
+        says: tried?.says ?? '',
+        ...(facts?.caution && { caution: facts.caution }),
+        ...(photosOf(id).length > 0 && { photos: photosOf(id) }),
+      })),
+      ...(lampsOn && {
+        lampsOn: lampsOn.map((lamp) => {
+          const { caution } = warningLampOf(lamp);
+          return { name: warningLampName(lamp, vocabulary), ...(caution && { caution }) };
+        }),
+      }),
+      ...(lampsOn && { lampsSay: lampsSay(lampsOn, vocabulary) }),
+      ...(drive && { drive: driveWords(drive) }),
+      ...(recordings.length > 0 && {
+        recordings: recordings.map(({ sha256, of, seconds, function: id, says }) => ({
+          sha256,
+          of,
+          seconds,
+          name: functionTitle(state.functions, id, vocabulary),
+          says: says ?? '',
+        })),
+      }),
+      notTried: notTried.map(({ name, tried }) => ({ name: inSentence(name), says: tried?.says ?? '' })),
+      works: groups.flatMap((group) => {
+        const names = group.rows
+          .filter(({ tried }) => tried?.state === 'works')
+          .map(({ name }) => inSentence(name));
+        return names.length > 0 ? [{ group: group.name, names }] : [];
+      }),
+      notFitted: notFitted.map(({ name }) => inSentence(name)),
+      left: left.map(({ name }) => inSentence(name)),
+    },
+  };
+}
+
+function lampsSay(on: readonly WarningLampId[], vocabulary: Vocabulary): string {
+  const lamp = vocabulary === 'us' ? 'light' : 'lamp';
+  return on.length === 0
+    ? `No warning ${lamp} stays on`
+    : `Warning ${lamp}s that stay on: ${on.map((id) => warningLampName(id, vocabulary).toLowerCase()).join(', ')}`;
+}
+
+/** The driver's name stays in the log: a reader is told that the driver may drive. */
+function driveWords({ distance, unit, says }: DriveNoted): string {
+  const far = distance ? ` ${distance} ${unit === 'km' ? 'km' : 'miles'}` : '';
+  return `Driven${far} by a licensed, insured driver with trade cover${says ? `: ${says}` : ''}`;
+}
+
+function kit(state: WalkState, car: Spoken): Pick<ReportReadings, 'kit'> {
+  const table = kitTable(state, car);
+  if (!table.isBegun) return {};
+  const there = table.rows.flatMap(({ name, counted }) =>
+    counted && counted.count > 0 ? [`${name}: ${countWords(counted)}`] : [],
+  );
+  return {
+    kit: {
+      ...(table.smell && { smell: table.smell }),
+      there,
+      missing: table.rows.flatMap(({ name, counted }) =>
+        counted?.count === 0 ? [[inSentence(name), counted.says].filter(Boolean).join(', ')] : [],
+      ),
+      left: table.left.map(({ name }) => inSentence(name)),
+      altered: table.alterations.map(({ says }) => says),
+      cautions: [...table.cautions],
+    },
+  };
+}
+
+function papers(
+  state: WalkState,
+  car: Spoken,
+  now: Date,
+  { otherWalks }: Seen,
+): Pick<ReportReadings, 'papers'> {
+  const table = papersTable(state, car, now.toISOString().slice(0, 10), otherWalks);
+  if (table.isEmpty) return {};
+  return {
+    papers: {
+      asks: [...table.asks],
+      says: [
+        ...table.says,
+        ...(table.isUsualInterval && table.services.length > 0
+          ? ['Held against a usual interval: the maker’s was not entered.']
+          : []),
+      ],
+      left: papersLeft(state.papers),
+      services: table.services.map(({ entry }) => serviceWords(entry, table.unit)),
+    },
+  };
+}

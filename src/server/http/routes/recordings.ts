@@ -1,0 +1,79 @@
+import type { Response } from 'express';
+import { z } from 'zod';
+import { receivedSchema } from '#core/api';
+import { recordingMimes, recordingRecordSchema } from '#core/exchange';
+import { sha256Schema } from '#core/walk';
+import type { Context } from '../context';
+import { notFound } from '../problems';
+import { type AnyRoute, route } from '../route';
+import { isAborted } from './photos';
+
+const hashParams = z.object({ sha256: sha256Schema });
+
+/** Sends a sound or video to be played, in pieces where the player asks so. The caller has decided that it may. */
+export async function sendRecording({ files, stores }: Context, response: Response, sha256: string) {
+  const known = stores.recordings.get(sha256);
+  if (!known?.stored) throw notFound('recording', 'It may not have been sent from the phone yet.');
+  response.set({
+    'Cache-Control': 'private, max-age=31536000, immutable',
+    'Content-Type': known.record.mime,
+    'Content-Disposition': 'inline',
+  });
+  await new Promise<void>((resolve, reject) => {
+    response.sendFile(
+      files.recording(sha256),
+      { etag: false, lastModified: false, cacheControl: false },
+      (error) => (error && !response.headersSent && !isAborted(error) ? reject(error) : resolve()),
+    );
+  });
+}
+
+export function recordingRoutes(context: Context): AnyRoute[] {
+  const { stores, files, takeInRecording, now } = context;
+  const storedOf = async (sha256: string) => {
+    const known = stores.recordings.get(sha256);
+    return known?.stored && (await files.has(sha256)) ? known.record : undefined;
+  };
+  return [
+    route({
+      method: 'put',
+      path: '/api/recordings/:sha256',
+      summary: 'Send a sound or short video, or the rest of one `from` a byte on; repeating it is harmless',
+      params: hashParams,
+      query: z.object({ from: z.coerce.number().int().min(0).default(0) }),
+      takes: recordingMimes,
+      gives: recordingRecordSchema,
+      handle: async ({ params, query }, request) => {
+        const known = await storedOf(params.sha256);
+        if (known) {
+          request.resume();
+          return known;
+        }
+        const record = await takeInRecording(request, params.sha256, query.from);
+        stores.recordings.put(record, true, now().toISOString());
+        return record;
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/recordings/:sha256/received',
+      summary: 'How many bytes of a recording are here from an upload that was cut; all once it is stored',
+      params: hashParams,
+      gives: receivedSchema,
+      handle: async ({ params }) => {
+        const known = await storedOf(params.sha256);
+        return known
+          ? { bytes: known.bytes, stored: true }
+          : { bytes: await files.received(params.sha256), stored: false };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/recordings/:sha256',
+      summary: 'A sound or video as it may be played: without what its device wrote of place and person',
+      params: hashParams,
+      gives: 'application/octet-stream',
+      handle: ({ params }, _request, response) => sendRecording(context, response, params.sha256),
+    }),
+  ];
+}

@@ -1,0 +1,33 @@
+import { type RecordingRecord, recordingRecordSchema } from '#core/exchange';
+import type { Db } from './openDatabase';
+
+export interface StoredRecording {
+  record: RecordingRecord;
+  /** False while only an imported walk names it. */
+  stored: boolean;
+}
+
+export function makeRecordingStore(db: Db) {
+  const one = db.prepare<[string], { record: string; stored: number }>(
+    'SELECT record, stored FROM recordings WHERE sha256 = ?',
+  );
+  const put = db.prepare(
+    `INSERT INTO recordings (sha256, record, stored, created_at) VALUES (?, ?, ?, ?)
+     ON CONFLICT (sha256) DO UPDATE SET record = excluded.record, stored = 1 WHERE excluded.stored = 1`,
+  );
+  const get = (sha256: string): StoredRecording | undefined => {
+    const row = one.get(sha256);
+    return row && { record: recordingRecordSchema.parse(JSON.parse(row.record)), stored: row.stored === 1 };
+  };
+  return {
+    get,
+    put: (record: RecordingRecord, stored: boolean, now: string): void => {
+      put.run(record.sha256, JSON.stringify(record), stored ? 1 : 0, now);
+    },
+    /** Known ones among the given, in the order given. */
+    known: (hashes: Iterable<string>): StoredRecording[] =>
+      [...new Set(hashes)].flatMap((sha256) => get(sha256) ?? []),
+  };
+}
+
+export type RecordingStore = ReturnType<typeof makeRecordingStore>;
