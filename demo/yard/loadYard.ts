@@ -7,6 +7,7 @@ import { cars } from './cars';
 import { nell, tomas } from './people';
 import { playScript } from './playScript';
 import { picturesNamed } from './script';
+import { engineTick } from './sounds';
 import { walks } from './walks';
 
 const BATCH = 200;
@@ -26,6 +27,7 @@ export async function loadYard(origin: string, picturesDir: string, now: Date): 
   // Oldest first: the list shows the newest on top.
   for (const car of cars.toReversed()) await post('/api/cars', car);
 
+  await send('PUT', `/api/recordings/${engineTick.sha256}`, new Uint8Array(engineTick.file), 'audio/wav');
   const hashes = await sendPictures(picturesDir, send);
   const hashOf = (file: string) => {
     const hash = hashes.get(file);

@@ -85,9 +85,21 @@ part('stripe|stripes|side stripe', 'stripe');
 part('inner tyre|inner tire', 'tyre-inner');
 part('sleeper|sleeper side', 'sleeper');
 part('fuel tank|diesel tank', 'fueltank');
-part('seat|seats|seat base|seat bolster|seat cushion', 'seat', 'seat3');
-partAt("driver's seat|drivers seat|driver seat", ['seat'], 'front', 'driver');
-partAt("passenger seat|passenger's seat|passengers seat", ['seat'], 'front', 'passenger');
+part('seat|seats|seat base|seat cushion|cushion', 'seat', 'seat3');
+part('seat bolster|bolster|bolsters', 'bolster');
+part('seat back|seatback|backrest|head restraint|headrest', 'seatback');
+for (const [who, words] of [
+  ['driver', ["driver's", 'drivers', 'driver']],
+  ['passenger', ["passenger's", 'passengers', 'passenger']],
+] as const) {
+  const said = (what: string) => words.map((word) => `${word} ${what}`).join('|');
+  partAt(said('seat'), ['seat', 'bolster', 'seatback'], 'front', who);
+  partAt(`${said('seat bolster')}|${said('bolster')}`, ['bolster'], 'front', who);
+  partAt(`${said('seat back')}|${said('backrest')}`, ['seatback'], 'front', who);
+}
+part('armrest|arm rest', 'armrest');
+part('child seat anchors|anchors', 'anchors');
+part('side of the engine|engine side', 'engineside');
 part('third row seat|third-row seat', 'seat3');
 part('seat belt|belt|seatbelt', 'belt');
 part('steering wheel', 'steeringwheel');

@@ -264,7 +264,7 @@ class Reader {
     const near = all.filter((each) => this.isAt(each));
     // "Rear window" is the rear glass; with a side it is a door's.
     const sided = near.filter(({ position }) => (position !== undefined) === (this.hand !== undefined));
-    const fits = sided.length > 0 ? sided : near;
+    const fits = this.sorted(sided.length > 0 ? sided : near);
     if (fits.length === 1) return fits[0];
     // The part one stands at, where the line leaves it open.
     if (standing && fits.includes(standing)) return standing;
@@ -276,6 +276,16 @@ class Reader {
     const hands = new Set(fits.map(({ position }) => position && handOf(position)));
     this.questions.push(hands.size > 1 ? { code: 'which-side', kind } : { code: 'which-end', kind });
     return undefined;
+  }
+
+  /** Of several parts at one place, like a seat's cushion and bolster, the one the fault is found on; else the first named. */
+  private sorted(fits: Part[]): Part[] {
+    const [first] = fits;
+    if (!first?.position || fits.some(({ position }) => position !== first.position)) return fits;
+    const suit = fits.filter((part) => this.kinds?.value.some((kind) => kindFits(kind, part)) ?? false);
+    const among = suit.length > 0 ? suit : fits;
+    const kinds = this.partKinds?.value ?? [];
+    return [...among].sort((a, b) => kinds.indexOf(a.kind) - kinds.indexOf(b.kind)).slice(0, 1);
   }
 
   private isAt({ kind, position }: Part): boolean {

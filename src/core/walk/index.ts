@@ -73,6 +73,7 @@ export {
 export type { DriveNoted, FunctionRun, FunctionTried, Recording } from './functionState';
 export type { Alteration, ItemCounted, Kit, SmellsNoticed } from './kitState';
 export { ordered } from './liveEntries';
+export { meantToBeSo } from './meantToBeSo';
 export {
   arcLengthMm,
   clockDeg,

@@ -10,7 +10,7 @@ export function Player({ of, url, label }: PlayerProps) {
   if (!url) return null;
   return of === 'sound' ? (
     // biome-ignore lint/a11y/useMediaCaption: an engine's sound has no words; its label says what it is.
-    <audio controls preload="none" src={url} aria-label={label} className="w-full" />
+    <audio controls preload="metadata" src={url} aria-label={label} className="w-full" />
   ) : (
     // biome-ignore lint/a11y/useMediaCaption: a fault filmed in a yard has no words; its label says what it is.
     <video

@@ -16,6 +16,7 @@ export const underneathKinds = {
     zone: 'engine',
     material: 'mechanical',
   },
+  engineside: { uk: 'side of the engine', us: 'side of the engine', zone: 'engine', material: 'mechanical' },
   fluids: { uk: 'fluids as seen', us: 'fluids as seen', zone: 'engine', material: 'mechanical' },
   hoses: { uk: 'belts and hoses', us: 'belts and hoses', zone: 'engine', material: 'mechanical' },
   battery: { uk: 'battery', us: 'battery', zone: 'engine', material: 'mechanical' },

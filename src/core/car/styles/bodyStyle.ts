@@ -227,7 +227,7 @@ const filmed: ReadonlySet<PartKind> = new Set([
   'arch',
 ]);
 
-const upholstered: ReadonlySet<PartKind> = new Set(['seat', 'seat3']);
+const upholstered: ReadonlySet<PartKind> = new Set(['seat', 'seatback', 'bolster', 'seat3', 'armrest']);
 
 const trimOf = (kind: PartKind, material: Material, extras: readonly ExtraId[]): Material =>
   upholstered.has(kind) && extras.includes('leather-trim') ? 'leather' : material;

@@ -26,10 +26,14 @@ export function drawCabin({ steering, rows, hasRearDoors, hasBunk }: CabinPlan):
     { kind: 'screen', outline: rect(w / 2 - 110, 310, 220, 120, 24) },
     ...pair('carpet', rect(240, 320, 400, 210, 40), w, 'f'),
     { kind: 'steeringwheel', outline: arc([driver, 400], 120, 0, 360, 36) },
-    { kind: 'console', outline: rect(w / 2 - 95, 445, 190, 485, 50) },
+    { kind: 'console', outline: rect(w / 2 - 95, 445, 190, 315, 50) },
+    { kind: 'armrest', outline: rect(w / 2 - 95, 775, 190, 155, 40) },
     { kind: 'smell', outline: arc([w / 2, 1010], 58, 0, 360, 24) },
     ...pair('doorcard', rect(50, 320, 110, 640, 40), w, 'f'),
-    ...pair('seat', rect(250, 560, 380, 410, 80), w, 'f'),
+    // Worn first where people slide in: its bolster lies at the door.
+    ...pair('seat', rect(345, 560, 290, 250, 60), w, 'f'),
+    ...pair('bolster', rect(250, 560, 85, 410, 40), w, 'f'),
+    ...pair('seatback', rect(345, 820, 290, 150, 50), w, 'f'),
     ...pair('belt', rect(178, 600, 54, 280, 20), w, 'f'),
     ...pair('sillplate', rect(0, 340, 36, rows === 2 && hasRearDoors ? 1200 : 620, 10), w),
     { kind: 'headlining', outline: rect(180, bottom - 110, w - 360, 96, 40) },
@@ -37,7 +41,9 @@ export function drawCabin({ steering, rows, hasRearDoors, hasBunk }: CabinPlan):
   if (rows === 2) {
     shapes.push(
       ...pair('carpet', rect(250, 1010, 380, 120, 30), w, 'r'),
-      ...pair('seat', rect(250, 1160, 470, 370, 80), w, 'r'),
+      ...pair('seat', rect(250, 1160, 450, 210, 60), w, 'r'),
+      ...pair('seatback', rect(250, 1380, 450, 150, 50), w, 'r'),
+      { kind: 'anchors', outline: rect(w / 2 - 40, 1340, 80, 190, 30) },
       ...pair('belt', rect(178, 1180, 54, 260, 20), w, 'r'),
     );
     if (hasRearDoors) shapes.push(...pair('doorcard', rect(50, 1010, 110, 520, 40), w, 'r'));

@@ -280,7 +280,14 @@ export function drawTruck(
     boot: { width: 0, height: 0, shapes: [], scenery: [] },
     engine: {
       ...engine,
-      shapes: engine.shapes.filter(({ kind }) => !['innerwing', 'slampanel', 'bulkhead'].includes(kind)),
+      shapes: [
+        ...engine.shapes.filter(
+          ({ kind }) => !['innerwing', 'slampanel', 'bulkhead', 'enginecover'].includes(kind),
+        ),
+        // Leaks are told by the side of the engine they are on.
+        { kind: 'enginecover', outline: rect(600, 200, 300, 430, 50) },
+        ...pair('engineside', rect(480, 200, 105, 430, 40), engine.width),
+      ],
     },
     under: drawTruckUnder(t),
   };

@@ -9,7 +9,7 @@ export const insideKinds = {
     us: 'Bolster flat',
     measuredBy: 'length',
     on: ['leather', 'fabric'],
-    parts: ['seat'],
+    parts: ['bolster'],
     tests: ['feel'],
   },
   'colour-rub': {
@@ -17,7 +17,7 @@ export const insideKinds = {
     us: 'Dye transfer',
     measuredBy: 'area',
     on: ['leather', 'vinyl', 'fabric'],
-    parts: ['seat', 'seat3', 'steeringwheel', 'doorcard'],
+    parts: ['seat', 'seatback', 'bolster', 'seat3', 'armrest', 'steeringwheel', 'doorcard'],
     tests: ['wipe'],
   },
   'cover-crack': {
@@ -41,6 +41,9 @@ export const insideKinds = {
     on: ['fabric', 'leather', 'vinyl', 'plastic'],
     parts: [
       'seat',
+      'seatback',
+      'bolster',
+      'armrest',
       'seat3',
       'bunk',
       'carpet',

@@ -1,5 +1,5 @@
 import { KeyRound } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { vocabularyOf } from '#core/car';
 import { type FunctionId, isFunctionId, lampsOnWords } from '#core/functions';
 import { functionTable } from '#core/readings';
@@ -38,10 +38,13 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
   const walkerName = usePeople().data?.find(({ id }) => id === walker)?.name ?? '';
   const isDriving = hand?.group === 'drive';
   const mayDrive = state.functions.drive !== undefined;
+  // On a phone the list is far below what is in hand.
+  const inHand = useRef<HTMLDivElement>(null);
+  const show = () => inHand.current?.scrollIntoView({ block: 'start' });
   const count = (of: FunctionState) => rows.filter((row) => row.tried?.state === of).length;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[26rem_1fr] lg:overflow-hidden">
-      <div className="lg:min-h-0 lg:overflow-y-auto lg:border-r lg:border-ink lg:bg-sheet">
+      <div ref={inHand} className="lg:min-h-0 lg:overflow-y-auto lg:border-r lg:border-ink lg:bg-sheet">
         <p role="status" className="px-3 py-2 font-bold tabular-nums">
           {count('works')} work, {count('faulty')} faulty, {table.left.length} left
         </p>
@@ -103,12 +106,14 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
               onHand={(id) => {
                 setStarting(false);
                 setChosen(id);
+                show();
               }}
               onAllWork={(functions) => {
                 // Nobody says of a drive that it went well before it is said who drove.
                 if (group.id === 'drive' && !mayDrive) {
                   setStarting(false);
                   setChosen(functions[0]);
+                  show();
                   return;
                 }
                 if (functions.includes('lamps-out')) record({ kind: 'lamps-noted', body: { on: [] } });

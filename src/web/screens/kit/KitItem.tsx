@@ -19,8 +19,11 @@ export function KitItem({ row, say }: { row: KitRow; say: (fact: Fact) => void }
   });
   const step = (by: number) => keep(withCount(Math.min(99, Math.max(0, (counted?.count ?? 0) + by))));
   return (
-    <li aria-label={name} className="border-b border-line py-2">
-      <div className="flex items-center gap-2">
+    <li
+      aria-label={name}
+      className="border-b border-line py-2 lg:flex lg:flex-row-reverse lg:items-center lg:gap-6"
+    >
+      <div className="flex items-center gap-2 lg:order-last lg:min-w-0 lg:flex-1">
         <p className="min-w-0 flex-1 text-lg leading-tight">{name}</p>
         {counted === undefined ? (
           <>
@@ -46,7 +49,7 @@ export function KitItem({ row, say }: { row: KitRow; say: (fact: Fact) => void }
         )}
       </div>
       {counted !== undefined && counted.count > 0 && (
-        <fieldset className="mt-1 grid grid-cols-4 overflow-hidden rounded-md border border-line">
+        <fieldset className="mt-1 grid grid-cols-4 lg:mt-0 lg:w-[26rem] overflow-hidden rounded-md border border-line">
           <legend className="sr-only">{name}: condition</legend>
           {kitConditions.map((condition: KitCondition) => (
             <button
@@ -57,7 +60,7 @@ export function KitItem({ row, say }: { row: KitRow; say: (fact: Fact) => void }
                 const { condition: was, ...rest } = counted;
                 keep({ ...rest, ...(was !== condition && { condition }) });
               }}
-              className="min-h-12 border-line not-first:border-l aria-pressed:bg-accent aria-pressed:font-bold aria-pressed:text-white"
+              className="min-h-12 border-line not-first:border-l aria-pressed:bg-accent aria-pressed:text-white"
             >
               {condition}
             </button>

@@ -1,4 +1,4 @@
-import { vocabularyOf } from '#core/car';
+import { sentence, vocabularyOf } from '#core/car';
 import { type SmellId, smellIds, smellName, smellOf, smellStrengths } from '#core/kit';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
@@ -34,7 +34,7 @@ export function SmellEntry({ walk }: { walk: OpenWalk }) {
           <Pick
             key={smell}
             isOn={noticed.some((each) => each.smell === smell)}
-            label={smellName(smell, vocabulary)}
+            label={sentence(smellName(smell, vocabulary))}
             onTap={() => toggle(smell)}
           />
         ))}
@@ -48,7 +48,7 @@ export function SmellEntry({ walk }: { walk: OpenWalk }) {
               <Pick
                 key={each}
                 isOn={each === strength}
-                label={each}
+                label={sentence(each)}
                 onTap={() => change(smell, { strength: each })}
               />
             ))}

@@ -26,8 +26,9 @@ export function timelineOption({ odometer, interval, services }: PapersTable): E
     const point = odometer.points[i];
     return point ? [point.day, point.value] : [];
   };
+  const wrong = new Set(odometer.flags.map(({ at: i }) => at(i).join()));
   const boxes = services.flatMap(({ entry: { day, distance } }) =>
-    day !== undefined && distance !== undefined
+    day !== undefined && distance !== undefined && !wrong.has([day, distance].join())
       ? [
           [
             { xAxis: day, yAxis: distance },

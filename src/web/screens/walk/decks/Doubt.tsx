@@ -14,13 +14,15 @@ const harmless = [
 ] as const;
 
 interface DoubtProps {
+  /** Shapes on this part that look like faults and are not. */
+  shapes: readonly string[];
   finding: Finding;
   amend: (changes: FindingChanges) => void;
   say: (fact: Fact) => void;
 }
 
 /** Suspected, confirmed or dismissed: a suspicion stays open until someone has looked again. */
-export function Doubt({ finding, amend, say }: DoubtProps) {
+export function Doubt({ shapes, finding, amend, say }: DoubtProps) {
   const [asking, setAsking] = useState(false);
   const { standing } = finding;
   if (standing.status === 'dismissed') {
@@ -45,6 +47,27 @@ export function Doubt({ finding, amend, say }: DoubtProps) {
             </Button>
           ))}
         </div>
+        {shapes.length > 0 && (
+          <>
+            <p className="mt-2 mb-1 text-sm font-bold text-soft">Meant to be so</p>
+            <div className="grid gap-2">
+              {shapes.map((shape) => (
+                <Button
+                  key={shape}
+                  className="justify-start! text-left"
+                  onClick={() =>
+                    say({
+                      kind: 'finding-dismissed',
+                      body: { finding: finding.id, why: `meant to be so: ${shape}` },
+                    })
+                  }
+                >
+                  {shape}
+                </Button>
+              ))}
+            </div>
+          </>
+        )}
       </fieldset>
     );
   }

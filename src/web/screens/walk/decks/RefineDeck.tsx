@@ -10,6 +10,7 @@ import {
   type FindingChanges,
   findingKindOf,
   findingLine,
+  meantToBeSo,
   mirrorFinding,
   noticeDistances,
   noticeWords,
@@ -102,7 +103,7 @@ export function RefineDeck({
             onChange={(repair) => amend({ repair: repair ?? null })}
           />
         )}
-        <Doubt finding={finding} amend={amend} say={say} />
+        <Doubt shapes={part ? meantToBeSo(part, vocabulary) : []} finding={finding} amend={amend} say={say} />
         <Field id="action" label="What will be done">
           <select
             id="action"
