@@ -61,6 +61,32 @@ const fact: fc.Arbitrary<Fact> = fc.oneof(
   fc
     .integer({ min: 0, max: 300_000 })
     .map((value): Fact => ({ kind: 'odometer-read', body: { value, unit: 'mi' } })),
+  fc.constantFrom<Fact>(
+    { kind: 'smell-noted', body: { noticed: [] } },
+    { kind: 'smell-noted', body: { noticed: [{ smell: 'fuel', strength: 'strong' }] } },
+    { kind: 'item-counted', body: { item: 'mats', count: 4, condition: 'worn' } },
+    { kind: 'item-counted', body: { item: idOf(0xb01), name: 'Dog guard', count: 1 } },
+    { kind: 'item-counted', body: { item: idOf(0xb01), count: 0 } },
+    {
+      kind: 'alteration-noted',
+      body: { alteration: idOf(0xb02), what: 'exhaust', says: 'steel', standardPart: 'gone' },
+    },
+    { kind: 'alteration-removed', body: { alteration: idOf(0xb02) } },
+    { kind: 'functions-tried', body: { functions: ['horn', 'lamps-out'], state: 'faulty', says: 'dead' } },
+    { kind: 'lamps-noted', body: { on: ['airbag', 'engine'] } },
+    { kind: 'lamps-noted', body: { on: [] } },
+    { kind: 'drive-noted', body: { driver: 'Nell Harrick', coverConfirmed: true } },
+    {
+      kind: 'recording-attached',
+      body: { recording: 'b'.repeat(64), of: 'sound', function: 'horn', seconds: 4 },
+    },
+    { kind: 'recording-set-aside', body: { recording: 'b'.repeat(64) } },
+    {
+      kind: 'figure-noted',
+      body: { figure: idOf(0xb03), day: '2024-03-11', value: 40_000, source: 'certificate' },
+    },
+    { kind: 'figure-removed', body: { figure: idOf(0xb03) } },
+  ),
   // Undoes anything, earlier or later, itself and other undos included.
   fc.integer({ min: 1, max: 45 }).map((n): Fact => ({ kind: 'undone', body: { entry: idOf(n) } })),
 );

@@ -43,5 +43,5 @@ export const standardPartWords: Record<StandardPart, string> = {
 };
 
 /** A change the law of the place or the insurer may want to know of: said wherever alterations are listed. */
-export const ALTERATION_CAUTION =
+export const ALTERATION_NOTE =
   'Altered cars may need approval and must be told to the insurer: local law decides.';

@@ -1,5 +1,5 @@
 export {
-  ALTERATION_CAUTION,
+  ALTERATION_NOTE,
   type AlterationKind,
   alterationKinds,
   alterationName,

@@ -1,6 +1,6 @@
 import { type Car, type Vocabulary, vocabularyOf } from '../car';
 import {
-  ALTERATION_CAUTION,
+  ALTERATION_NOTE,
   alterationName,
   isKitItemId,
   type KitItemId,
@@ -27,6 +27,8 @@ export interface KitTable {
   smell?: string;
   /** What a smell says about driving on. */
   cautions: readonly string[];
+  /** What goes with the alterations. */
+  notes: readonly string[];
   alterations: readonly { id: string; says: string }[];
   /** Something was said of smell, things or alterations. */
   isBegun: boolean;
@@ -49,10 +51,8 @@ export function kitTable(
     rows,
     left: rows.filter(({ counted }) => counted === undefined),
     ...(kit.smells && { smell: smellWords(kit.smells, vocabulary) }),
-    cautions: [
-      ...strong.flatMap(({ smell }) => smellOf(smell).caution ?? []),
-      ...(kit.alterations.size > 0 ? [ALTERATION_CAUTION] : []),
-    ],
+    cautions: strong.flatMap(({ smell }) => smellOf(smell).caution ?? []),
+    notes: kit.alterations.size > 0 ? [ALTERATION_NOTE] : [],
     alterations: [...kit.alterations].map(([id, { what, says, standardPart }]) => ({
       id,
       says: `${alterationName(what, vocabulary)}: ${says}${standardPart ? `; ${standardPartWords[standardPart]}` : ''}`,

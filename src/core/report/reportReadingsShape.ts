@@ -114,6 +114,8 @@ export const reportReadingsShape = {
       missing: z.array(text),
       left: z.array(text),
       altered: z.array(text),
+      /** What goes with the alterations. */
+      notes: z.array(text),
       cautions: z.array(text),
     })
     .optional(),

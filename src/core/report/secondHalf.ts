@@ -1,5 +1,5 @@
 import { type Car, type Vocabulary, vocabularyOf } from '../car';
-import { type WarningLampId, warningLampName, warningLampOf } from '../functions';
+import { functionOf, isFunctionId, type WarningLampId, warningLampName, warningLampOf } from '../functions';
 import { serviceWords } from '../papers';
 import {
   countWords,
@@ -59,7 +59,7 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
         ...(notTried.length + left.length > 0 ? [`${notTried.length + left.length} not tried`] : []),
       ].join('; '),
       faulty: faulty.map(({ id, name, tried, facts }) => ({
-        name,
+        name: facts?.wrong ?? name,
         says: tried?.says ?? '',
         ...(facts?.caution && { caution: facts.caution }),
         ...(photosOf(id).length > 0 && { photos: photosOf(id) }),
@@ -77,7 +77,7 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
           sha256,
           of,
           seconds,
-          name: functionTitle(state.functions, id, vocabulary),
+          name: faultyName(state, id, vocabulary),
           says: says ?? '',
         })),
       }),
@@ -92,6 +92,13 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
       left: left.map(({ name }) => inSentence(name)),
     },
   };
+}
+
+/** One name for a fault and for what was recorded of it. */
+function faultyName({ functions: run }: WalkState, id: string, vocabulary: Vocabulary): string {
+  const isFaulty = run.tried.get(id)?.state === 'faulty';
+  const wrong = isFunctionId(id) ? functionOf(id).facts.wrong : undefined;
+  return (isFaulty ? wrong : undefined) ?? functionTitle(run, id, vocabulary);
 }
 
 function lampsSay(on: readonly WarningLampId[], vocabulary: Vocabulary): string {
@@ -122,6 +129,7 @@ function kit(state: WalkState, car: Spoken): Pick<ReportReadings, 'kit'> {
       ),
       left: table.left.map(({ name }) => inSentence(name)),
       altered: table.alterations.map(({ says }) => says),
+      notes: [...table.notes],
       cautions: [...table.cautions],
     },
   };

@@ -8,6 +8,7 @@ import { unprocessable } from '../http/problems';
 import { discard, type PhotoFiles, settle } from '../photos/photoFiles';
 import { asNoRoom, forgetPart, receive } from '../photos/receive';
 import { makeSlots } from '../photos/slots';
+import { movieSeconds } from './movieSeconds';
 import { sniffRecording } from './sniffRecording';
 import { withoutPlaces } from './withoutPlaces';
 
@@ -65,12 +66,13 @@ async function lengthOf(file: Buffer, mimeType: RecordingMime): Promise<number |
       'The recording is damaged or cut short and cannot be played. Record it again.',
     );
   });
-  const seconds = format.duration;
-  if (seconds === undefined || !Number.isFinite(seconds) || seconds <= 0) return undefined;
+  // What is recorded in pieces tells the length of its first one at most: less than a tenth says nothing.
+  const seconds = Math.round((format.duration ?? movieSeconds(file) ?? 0) * 10) / 10;
+  if (!Number.isFinite(seconds) || seconds <= 0) return undefined;
   if (seconds > LONGEST_RECORDING_S + 1)
     throw unprocessable(
       'recording-too-long',
       `The recording is ${Math.round(seconds)} seconds long. At most ${LONGEST_RECORDING_S}: cut it, or record the fault alone.`,
     );
-  return Math.round(seconds * 10) / 10;
+  return seconds;
 }

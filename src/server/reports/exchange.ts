@@ -1,3 +1,4 @@
+import { isDeepStrictEqual } from 'node:util';
 import type { WalkFile } from '#core/exchange';
 import { WALK_FILE_VERSION } from '#core/exchange';
 import { composeReport, type ReportDocument } from '#core/report';
@@ -106,7 +107,7 @@ function proveReport(file: WalkFile, report: ReportDocument): void {
       ),
     ),
   });
-  if (report.walk !== file.walk || JSON.stringify(again) !== JSON.stringify(report)) {
+  if (report.walk !== file.walk || !isDeepStrictEqual(again, report)) {
     throw unprocessable(
       'report-differs',
       `Report revision ${report.revision} in the file does not follow from the file’s own log. Export it again from the Zelk it came from.`,

@@ -90,7 +90,11 @@ export const body = {
     on: (car) => car.extras.includes('tow-bar'),
   },
   'air-suspension': { uk: 'Suspension rises and lowers', takes: 120 },
-  'suspension-overnight': { uk: 'Suspension does not sink overnight', takes: 'overnight' },
+  'suspension-overnight': {
+    uk: 'Suspension does not sink overnight',
+    wrong: 'Suspension overnight',
+    takes: 'overnight',
+  },
   'charge-cable': {
     uk: 'Charging cable is there and whole',
     usual: true,

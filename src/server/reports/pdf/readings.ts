@@ -152,6 +152,7 @@ function kit(sheet: Sheet, { kit: along }: ReportDocument): void {
   if (along.missing.length > 0) sheet.text(`Not there: ${along.missing.join('; ')}.`, { weight: 'bold' });
   if (along.left.length > 0) sheet.text(`Not counted: ${along.left.join('; ')}.`);
   for (const line of along.altered) sheet.text(`Added or altered. ${line}.`, { gap: 1 });
+  for (const note of along.notes) sheet.text(note, { colour: soft });
   sheet.text(`Smell of the cabin: ${along.smell ?? 'not noted'}.`);
   for (const caution of along.cautions) sheet.text(caution, { weight: 'bold' });
 }

@@ -86,7 +86,7 @@ const Recordings = ({ all, files, isNamed = false }: RecordingsProps) =>
         <figcaption className="text-sm text-soft">
           {[isNamed ? label : `${of === 'sound' ? 'Sound' : 'Video'}, ${Math.round(seconds)} s`, says]
             .filter(Boolean)
-            .join('. ')}
+            .join(': ')}
         </figcaption>
       </figure>
     );

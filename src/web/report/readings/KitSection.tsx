@@ -3,7 +3,7 @@ import { Section } from '../Section';
 
 /** What comes with the car, what does not, what was altered, and what its cabin smells of. */
 export function KitSection({ kit }: { kit: NonNullable<ReportDocument['kit']> }) {
-  const { smell, there, missing, left, altered, cautions } = kit;
+  const { smell, there, missing, left, altered, notes, cautions } = kit;
   return (
     <Section title="What comes with it">
       {there.length > 0 && (
@@ -27,6 +27,11 @@ export function KitSection({ kit }: { kit: NonNullable<ReportDocument['kit']> })
               </li>
             ))}
           </ul>
+          {notes.map((note) => (
+            <p key={note} className="mt-1 text-soft">
+              {note}
+            </p>
+          ))}
         </>
       )}
       <p className="mt-3">Smell of the cabin: {smell ?? 'not noted'}.</p>

@@ -29,6 +29,11 @@ export function KitView({ walk }: { walk: OpenWalk }) {
       <div className="space-y-6 border-ink p-3 max-lg:border-t lg:min-h-0 lg:overflow-y-auto lg:border-l lg:bg-sheet lg:p-5">
         <SmellEntry walk={walk} />
         <Alterations walk={walk} table={table} />
+        {table.notes.map((note) => (
+          <p key={note} className="text-soft">
+            {note}
+          </p>
+        ))}
         {table.cautions.map((caution) => (
           <Notice key={caution} look="warn">
             {caution}
