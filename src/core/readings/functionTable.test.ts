@@ -76,9 +76,60 @@ describe('what was tried', () => {
       photos: new Map(),
     });
     expect(report.functions?.summary).toMatch(/^2 of 3 functions tried work; 1 is faulty; \d+ not tried$/);
-    expect(report.functions?.faulty).toMatchObject([{ name: 'Warning lamps go out', says: 'lamp stays on' }]);
+    expect(report.functions?.faulty).toMatchObject([{ name: 'Warning lamps', says: 'lamp stays on' }]);
     expect(report.cautions.join(' ')).toContain('Airbag, brake or stability lamp stays on');
     expect(report.functions?.left.length).toBeGreaterThan(30);
     expect(report.outOfScope).toContain('The papers were not part of it');
+  });
+
+  it('asks for cover before a drive, and for recordings that can be', () => {
+    const drive = (body: object) => problemOf({ kind: 'drive-noted', body } as Fact);
+    expect(drive({ driver: 'Nell', coverConfirmed: false })).toMatch(/licence, insurance and trade cover/);
+    expect(drive({ driver: ' ', coverConfirmed: true })).toMatch(/Say who drives/);
+    expect(drive({ driver: 'Nell', coverConfirmed: true, distance: 0, unit: 'mi' })).toMatch(/longer than 0/);
+    const recording = (seconds: number) =>
+      problemOf({
+        kind: 'recording-attached',
+        body: { recording: 'a'.repeat(64), of: 'video', function: 'horn', seconds },
+      });
+    expect(recording(30)).toBe('ok');
+    expect(recording(0)).toMatch(/no length/);
+    expect(recording(90)).toMatch(/At most 30 seconds/);
+  });
+
+  it('names a fault as a fault, with its recording, lamps and photos beside it', () => {
+    const photo = 'c'.repeat(64);
+    const report = composeReport({
+      id: idOf(0xd0c),
+      revision: 1,
+      frozenAt: '2026-03-14T11:00:00.000Z',
+      signedBy: 'Nell Harrick',
+      yard: { name: 'Yard', place: '', phone: '' },
+      car: testCar,
+      walk: WALK,
+      entries: entriesOf([
+        begun,
+        tried(['engine-noise'], 'faulty', 'ticks'),
+        {
+          kind: 'recording-attached',
+          body: { recording: 'd'.repeat(64), of: 'sound', function: 'engine-noise', seconds: 6 },
+        },
+        {
+          kind: 'recording-attached',
+          body: { recording: 'e'.repeat(64), of: 'video', function: 'horn', seconds: 2 },
+        },
+        { kind: 'recording-set-aside', body: { recording: 'e'.repeat(64) } },
+        { kind: 'photo-attached', body: { photo, role: 'what', function: 'engine-noise' } },
+        { kind: 'lamps-noted', body: { on: ['airbag'] } },
+      ]),
+      photos: new Map(),
+    });
+    expect(report.functions?.faulty).toEqual([{ name: 'Engine noise', says: 'ticks', photos: [1] }]);
+    expect(report.functions?.recordings).toEqual([
+      { sha256: 'd'.repeat(64), of: 'sound', seconds: 6, name: 'Engine noise', says: '' },
+    ]);
+    expect(report.functions?.lampsSay).toBe('Warning lamps that stay on: airbag');
+    expect(report.photos[0]?.caption).toBe('Engine noise');
+    expect(report.cautions[0]).toBe('Airbag lamp on: do not drive until a qualified person has checked it.');
   });
 });

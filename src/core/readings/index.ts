@@ -1,4 +1,10 @@
-export { type FunctionRow, type FunctionTable, functionTable, functionTitle } from './functionTable';
+export {
+  type FunctionRow,
+  type FunctionTable,
+  functionFault,
+  functionTable,
+  functionTitle,
+} from './functionTable';
 export { countWords, type KitRow, type KitTable, kitTable } from './kitTable';
 export { type OthersLeft, othersLeft, papersLeft } from './othersLeft';
 export {

@@ -104,4 +104,37 @@ describe('the papers of a car', () => {
     const nothing = { service: idOf(1), entry: { proof: 'stamp', works: [] } };
     expect(problemOf({ kind: 'service-noted', body: nothing } as Fact)).toContain('a date or a distance');
   });
+
+  it('hold the odometer against certificates and the car’s other walks', () => {
+    const figure = (n: number, day: string, value: number): Fact => ({
+      kind: 'figure-noted',
+      body: { figure: idOf(0xc00 + n), day, value, source: 'certificate' },
+    });
+    const facts = [
+      service('2023-04-01', 20_000),
+      figure(1, '2024-04-02', 29_000),
+      figure(2, '2025-03-30', 38_100),
+      odometer(37_000),
+    ];
+    const table = tableOf(...facts);
+    expect(table.odometer.points.map(({ source }) => source)).toEqual([
+      'service',
+      'certificate',
+      'certificate',
+      'walk',
+    ]);
+    expect(table.asks.join(' ')).toContain('37,000');
+    const removed = tableOf(...facts, { kind: 'figure-removed', body: { figure: idOf(0xc02) } });
+    expect(removed.odometer.flags).toEqual([]);
+    // A walk abroad in kilometres counts in the car's own unit; this walk's own figure is not taken twice.
+    const others = [
+      { walk: idOf(0xd1), day: '2025-06-01', value: 64_374, unit: 'km' as const },
+      { walk: WALK, day: '2026-03-14', value: 37_000, unit: 'mi' as const },
+    ];
+    const state = replay(WALK, entriesOf([begun, ...facts]));
+    const joined = papersTable(state, testCar, today, others);
+    expect(
+      joined.odometer.points.filter(({ source }) => source === 'walk').map(({ value }) => value),
+    ).toEqual([40_000, 37_000]);
+  });
 });

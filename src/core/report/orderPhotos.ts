@@ -1,5 +1,5 @@
 import { sentence, type Vocabulary } from '../car';
-import { functionTitle } from '../readings';
+import { functionFault } from '../readings';
 import type { Stop } from '../route';
 import {
   type AttachedPhoto,
@@ -44,7 +44,7 @@ export function orderPhotos(
     .map((photo, i): ReportPhoto => {
       const finding = photo.finding === undefined ? undefined : findings.get(photo.finding);
       const part = partOf(photo, findings);
-      const works = photo.function && functionTitle(state.functions, photo.function, vocabulary);
+      const works = photo.function && functionFault(state.functions, photo.function, vocabulary);
       const size = facts.get(photo.sha256);
       const said = pictureOf(state, photo.sha256);
       const spots = [...said.spots].flatMap(([id, at]) => {

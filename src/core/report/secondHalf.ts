@@ -1,10 +1,10 @@
 import { type Car, type Vocabulary, vocabularyOf } from '../car';
-import { functionOf, isFunctionId, type WarningLampId, warningLampName, warningLampOf } from '../functions';
+import { type WarningLampId, warningLampName, warningLampOf } from '../functions';
 import { serviceWords } from '../papers';
 import {
   countWords,
+  functionFault,
   functionTable,
-  functionTitle,
   kitTable,
   papersLeft,
   papersTable,
@@ -58,8 +58,8 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
         ...(faulty.length > 0 ? [`${faulty.length} ${faulty.length === 1 ? 'is' : 'are'} faulty`] : []),
         ...(notTried.length + left.length > 0 ? [`${notTried.length + left.length} not tried`] : []),
       ].join('; '),
-      faulty: faulty.map(({ id, name, tried, facts }) => ({
-        name: facts?.wrong ?? name,
+      faulty: faulty.map(({ id, tried, facts }) => ({
+        name: functionFault(state.functions, id, vocabulary),
         says: tried?.says ?? '',
         ...(facts?.caution && { caution: facts.caution }),
         ...(photosOf(id).length > 0 && { photos: photosOf(id) }),
@@ -77,7 +77,7 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
           sha256,
           of,
           seconds,
-          name: faultyName(state, id, vocabulary),
+          name: functionFault(state.functions, id, vocabulary),
           says: says ?? '',
         })),
       }),
@@ -92,13 +92,6 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
       left: left.map(({ name }) => inSentence(name)),
     },
   };
-}
-
-/** One name for a fault and for what was recorded of it. */
-function faultyName({ functions: run }: WalkState, id: string, vocabulary: Vocabulary): string {
-  const isFaulty = run.tried.get(id)?.state === 'faulty';
-  const wrong = isFunctionId(id) ? functionOf(id).facts.wrong : undefined;
-  return (isFaulty ? wrong : undefined) ?? functionTitle(run, id, vocabulary);
 }
 
 function lampsSay(on: readonly WarningLampId[], vocabulary: Vocabulary): string {

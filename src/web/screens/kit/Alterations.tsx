@@ -84,19 +84,19 @@ export function Alterations({ walk, table }: { walk: OpenWalk; table: KitTable }
           </select>
         </Field>
         <Field
-          id="altered-says"
+          id="alteration"
           label="In your own words"
           hint="Like: one inch larger, steel from the axle back"
           error={error}
         >
           <input
-            id="altered-says"
+            id="alteration"
             className={inputLook}
             maxLength={200}
             autoComplete="off"
             value={says}
             aria-invalid={error !== undefined}
-            aria-describedby="altered-says-says"
+            aria-describedby="alteration-says"
             onChange={(event) => {
               setSays(event.target.value);
               setError(undefined);
