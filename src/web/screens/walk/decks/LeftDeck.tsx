@@ -3,15 +3,20 @@ import { partNameForAnyone, sentence } from '#core/car';
 import { type OthersLeft, othersLeft } from '#core/readings';
 import { type PhotoLeft, WHOLE_CAR_PHOTOS } from '#core/walk';
 import { buttonLook } from '../../../components/Button';
+import { timeLeftMs } from '../../functions/timers';
 import { leftFrom } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 
 /** What is left of functions, things and papers, a line each, with the way there. */
-function furtherLeft(others: OthersLeft): { to: string; says: string }[] {
+function furtherLeft(others: OthersLeft, now: number): { to: string; says: string }[] {
   const { running, functions, items, isSmellLeft, papers } = others;
   return [
-    ...running.map(({ name }) => ({ to: 'functions', says: `Test that runs: ${name}` })),
+    ...running.map(({ name, begunAt, facts }) => {
+      const isDue =
+        begunAt !== undefined && facts?.takes !== undefined && timeLeftMs(begunAt, facts.takes, now) === 0;
+      return { to: 'functions', says: `${isDue ? 'Look now' : 'Test that runs'}: ${name}` };
+    }),
     ...(functions.length > 0 ? [{ to: 'functions', says: `Functions to try: ${functions.length}` }] : []),
     ...(isSmellLeft ? [{ to: 'kit', says: 'Smell of the cabin' }] : []),
     ...(items.length > 0 ? [{ to: 'kit', says: `Things to count: ${items.length}` }] : []),
@@ -23,7 +28,7 @@ function furtherLeft(others: OthersLeft): { to: string; says: string }[] {
 export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
   const { state, style, page } = walk;
   const others = othersLeft(state, page.car);
-  const further = furtherLeft(others);
+  const further = furtherLeft(others, Date.now());
   const name = (id: string) => {
     const part = style.parts.get(id);
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
