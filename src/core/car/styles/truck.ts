@@ -286,7 +286,7 @@ export function drawTruck(
         ),
         // Leaks are told by the side of the engine they are on.
         { kind: 'enginecover', outline: rect(600, 200, 300, 430, 50) },
-        ...pair('engineside', rect(480, 200, 105, 430, 40), engine.width),
+        ...pair('engineside', rect(485, 200, 95, 430, 40), engine.width),
       ],
     },
     under: drawTruckUnder(t),
