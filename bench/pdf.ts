@@ -7,6 +7,7 @@ import { carSchema } from '#core/car';
 import { composeReport } from '#core/report';
 import type { Fact } from '#core/walk';
 import { writePdf } from '../src/server/reports/pdf/writePdf';
+import { fingerprintOf } from '../src/server/store/reportStore';
 import { details } from '../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../tests/builders/entries';
 import { ms, quantile, type Row, timed, times } from './row';
@@ -85,7 +86,13 @@ export async function benchPdf(dir: string): Promise<Row[]> {
     );
     zelk.push(
       await timed(() =>
-        writePdf(report, 'a4', (sha256) => byHash.get(sha256), createWriteStream(join(dir, 'zelk.pdf'))),
+        writePdf(
+          report,
+          fingerprintOf(report),
+          'a4',
+          (sha256) => byHash.get(sha256),
+          createWriteStream(join(dir, 'zelk.pdf')),
+        ),
       ),
     );
   }

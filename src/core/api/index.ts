@@ -16,6 +16,8 @@ export {
   receivedSchema,
   reportPageSchema,
   type Share,
+  type SharedPage,
+  sharedPageSchema,
   shareSchema,
   type WalkerRoutes,
   type WalkPage,

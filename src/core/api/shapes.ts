@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { carSchema, checkedCarDetailsSchema } from '../car';
 import { personSchema, photoRecordSchema } from '../exchange';
-import { reportDocumentSchema } from '../report';
+import { reportChangesSchema, reportDocumentSchema } from '../report';
 import { savedRouteSchema, schoolIds } from '../route';
 import { entrySchema } from '../walk';
 
@@ -74,6 +74,12 @@ export const shareSchema = z.object({
   label: z.string(),
   createdAt: z.string(),
   revokedAt: z.string().optional(),
+  expiresAt: z.string().optional(),
+  hasPassphrase: z.boolean(),
+  /** How often, and when first and last. */
+  opened: z.int().min(0),
+  firstOpenedAt: z.string().optional(),
+  lastOpenedAt: z.string().optional(),
 });
 export type Share = z.output<typeof shareSchema>;
 export const newShareSchema = shareSchema.extend({
@@ -84,7 +90,25 @@ export const newShareSchema = shareSchema.extend({
 });
 export type NewShare = z.output<typeof newShareSchema>;
 
-export const reportPageSchema = z.object({ report: reportDocumentSchema, shares: z.array(shareSchema) });
+const fingerprint = z.string().regex(/^[0-9a-f]{64}$/);
+export const reportPageSchema = z.object({
+  report: reportDocumentSchema,
+  /** SHA-256 over its canonical form. */
+  sha256: fingerprint,
+  shares: z.array(shareSchema),
+});
+
+/** What a link opens. */
+export const sharedPageSchema = z.object({
+  report: reportDocumentSchema,
+  sha256: fingerprint,
+  /** The revision the link was made for. */
+  sent: z.int().positive(),
+  revisions: z.array(z.object({ revision: z.int().positive(), frozenAt: z.string() })),
+  /** What is new since the revision that was sent, or since the one before. */
+  changes: reportChangesSchema.optional(),
+});
+export type SharedPage = z.output<typeof sharedPageSchema>;
 export type ReportPage = z.output<typeof reportPageSchema>;
 
 /** How much of a photo the server has. */

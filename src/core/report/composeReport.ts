@@ -81,6 +81,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     const caution = findingKindOf(finding.kind).caution;
     const { notice, source } = noticeOf(finding, inputs.car.paintTone);
     return {
+      id: finding.id,
       number: finding.number,
       part: finding.part,
       partName: nameOf(finding.part),
@@ -133,6 +134,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       finding.standing.status === 'dismissed'
         ? [
             {
+              id: finding.id,
               number: finding.number,
               partName: nameOf(finding.part),
               line: findingLine(finding, vocabulary),

@@ -1,3 +1,5 @@
+export { canonicalForm, fingerprintWords } from './canonicalForm';
+export { compareReports, hasChanges, type ReportChanges, reportChangesSchema } from './compareReports';
 export { composeReport, EmptyWalkError, type PhotoFacts, type ReportInputs } from './composeReport';
 export { photoCaption } from './orderPhotos';
 export {

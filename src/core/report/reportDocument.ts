@@ -11,6 +11,8 @@ const text = z.string();
 const partStatuses = ['not-looked-at', 'clear', 'findings', 'not-seen', 'second-look'] as const;
 
 const reportFindingSchema = z.strictObject({
+  /** The same through all revisions; numbers may move while phones catch up. */
+  id: z.uuid().optional(),
   number: z.int().positive(),
   part: text,
   /** "nearside rear door (left)" */
@@ -91,7 +93,15 @@ export const reportDocumentSchema = z.strictObject({
   conditions: z.array(text).default([]),
   mayHide: z.array(text).default([]),
   findings: z.array(reportFindingSchema),
-  dismissed: z.array(z.strictObject({ number: z.int().positive(), partName: text, line: text, why: text })),
+  dismissed: z.array(
+    z.strictObject({
+      id: z.uuid().optional(),
+      number: z.int().positive(),
+      partName: text,
+      line: text,
+      why: text,
+    }),
+  ),
   notLookedAt: z.array(text),
   notSeen: z.array(z.strictObject({ name: text, why: text })),
   readingsMissing: z.array(text),

@@ -1,6 +1,7 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
+import cookieParser from 'cookie-parser';
 import express, { type Express, Router } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
@@ -9,6 +10,7 @@ import { walkFileSchema } from '#core/exchange';
 import { tokenPattern } from '../store/shareStore';
 import type { Context } from './context';
 import { answerErrors, noSuchRoute } from './errors';
+import { guessLimit } from './guessLimit';
 import { describeApi } from './openapi';
 import { mount, route } from './route';
 import { carRoutes } from './routes/cars';
@@ -16,6 +18,7 @@ import { photoRoutes } from './routes/photos';
 import { readingRoutes } from './routes/readings';
 import { recordingRoutes } from './routes/recordings';
 import { reportRoutes } from './routes/reports';
+import { sharedRoutes } from './routes/shared';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
 
@@ -32,6 +35,7 @@ export function createApp(context: Context, webDir: string): Express {
     ...photoRoutes(context),
     ...recordingRoutes(context),
     ...reportRoutes(context),
+    ...sharedRoutes(context),
   ];
   routes.push(
     route({
@@ -83,6 +87,7 @@ export function createApp(context: Context, webDir: string): Express {
   );
   app.use(compression());
   app.use('/api', express.json({ limit: JSON_LIMIT }));
+  app.use('/api/shared', cookieParser(), guessLimit());
   const router = Router();
   mount(router, routes);
   router.get('/api/openapi.json', (_request, response) => {

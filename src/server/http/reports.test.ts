@@ -76,7 +76,9 @@ describe('share links', () => {
     const { token, id } = await share(report.id);
     expect(Buffer.from(token, 'base64url').length).toBeGreaterThanOrEqual(16);
     const open = await request(server.app).get(`/api/shared/${token}`).expect(200);
-    expect(open.body).toEqual(report);
+    expect(open.body).toMatchObject({ report, sent: 1, revisions: [{ revision: 1 }] });
+    expect(open.body.sha256).toMatch(/^[0-9a-f]{64}$/);
+    expect(open.body.changes).toBeUndefined();
     expect(open.headers['cache-control']).toContain('no-store');
     await request(server.app).get(`/api/shared/${token}/photos/${photo}/320`).expect(200);
     await request(server.app).delete(`/api/shares/${id}`).expect(200);

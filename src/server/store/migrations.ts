@@ -106,4 +106,25 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ) STRICT;
     `,
   },
+  {
+    number: 4,
+    sql: `
+      -- SHA-256 of the canonical form; NULL for reports frozen before it was kept.
+      ALTER TABLE reports ADD COLUMN sha256 TEXT;
+
+      ALTER TABLE shares ADD COLUMN expires_at TEXT;
+      -- scrypt, with its salt; NULL for a link that asks for none.
+      ALTER TABLE shares ADD COLUMN passphrase TEXT;
+      ALTER TABLE shares ADD COLUMN opened INTEGER NOT NULL DEFAULT 0;
+      ALTER TABLE shares ADD COLUMN first_opened_at TEXT;
+      ALTER TABLE shares ADD COLUMN last_opened_at TEXT;
+
+      -- Browsers that gave a link's passphrase: SHA-256 of what their cookie holds.
+      CREATE TABLE unlocks (
+        hash TEXT PRIMARY KEY,
+        share_id TEXT NOT NULL REFERENCES shares (id),
+        created_at TEXT NOT NULL
+      ) STRICT, WITHOUT ROWID;
+    `,
+  },
 ];

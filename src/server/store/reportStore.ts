@@ -1,4 +1,5 @@
-import { type ReportDocument, reportDocumentSchema } from '#core/report';
+import { createHash } from 'node:crypto';
+import { canonicalForm, type ReportDocument, reportDocumentSchema } from '#core/report';
 import type { Db } from './openDatabase';
 
 export interface ReportSummary {
@@ -8,6 +9,16 @@ export interface ReportSummary {
   frozenAt: string;
 }
 
+/** A report as it is kept, with its fingerprint. */
+export interface StoredReport {
+  report: ReportDocument;
+  sha256: string;
+}
+
+/** SHA-256 over the canonical form (RFC 8785). */
+export const fingerprintOf = (report: ReportDocument): string =>
+  createHash('sha256').update(canonicalForm(report), 'utf8').digest('hex');
+
 interface ReportRow {
   id: string;
   revision: number;
@@ -16,23 +27,29 @@ interface ReportRow {
 }
 
 export function makeReportStore(db: Db) {
-  const one = db.prepare<[string], { document: string }>('SELECT document FROM reports WHERE id = ?');
+  const one = db.prepare<[string], { document: string; sha256: string | null }>(
+    'SELECT document, sha256 FROM reports WHERE id = ?',
+  );
   const ofWalk = db.prepare<[string], ReportRow>(
     'SELECT id, revision, position, frozen_at FROM reports WHERE walk_id = ? ORDER BY revision',
   );
   const insert = db.prepare(
-    'INSERT INTO reports (id, walk_id, revision, position, frozen_at, document) VALUES (?, ?, ?, ?, ?, ?)',
+    'INSERT INTO reports (id, walk_id, revision, position, frozen_at, document, sha256) VALUES (?, ?, ?, ?, ?, ?, ?)',
   );
+  const stored = (id: string): StoredReport | undefined => {
+    const row = one.get(id);
+    if (!row) return undefined;
+    const report = reportDocumentSchema.parse(JSON.parse(row.document));
+    return { report, sha256: row.sha256 ?? fingerprintOf(report) };
+  };
   return {
-    get: (id: string): ReportDocument | undefined => {
-      const row = one.get(id);
-      return row && reportDocumentSchema.parse(JSON.parse(row.document));
-    },
+    get: (id: string): ReportDocument | undefined => stored(id)?.report,
+    stored,
     ofWalk: (walk: string): ReportSummary[] =>
       ofWalk.all(walk).map(({ frozen_at: frozenAt, ...row }) => ({ ...row, frozenAt })),
     add: (document: ReportDocument): void => {
       const { id, walk, revision, position, frozenAt } = document;
-      insert.run(id, walk, revision, position, frozenAt, JSON.stringify(document));
+      insert.run(id, walk, revision, position, frozenAt, JSON.stringify(document), fingerprintOf(document));
     },
   };
 }

@@ -1,12 +1,6 @@
-import { createHash, randomBytes, randomUUID } from 'node:crypto';
+import { createHash, randomBytes, randomUUID, scryptSync, timingSafeEqual } from 'node:crypto';
+import type { Share } from '#core/api';
 import type { Db } from './openDatabase';
-
-export interface Share {
-  id: string;
-  label: string;
-  createdAt: string;
-  revokedAt?: string;
-}
 
 interface ShareRow {
   id: string;
@@ -14,40 +8,103 @@ interface ShareRow {
   label: string;
   created_at: string;
   revoked_at: string | null;
+  expires_at: string | null;
+  passphrase: string | null;
+  opened: number;
+  first_opened_at: string | null;
+  last_opened_at: string | null;
 }
+
+export interface ShareWish {
+  label: string;
+  /** After it nothing opens any more, UTC. */
+  expiresAt?: string;
+  passphrase?: string;
+}
+
+export type Opened =
+  | { status: 'unknown' }
+  | { status: 'revoked' }
+  | { status: 'expired' }
+  /** It asks for its passphrase first. */
+  | { status: 'locked'; share: string }
+  | { status: 'open'; share: string; report: string };
 
 const TOKEN_BYTES = 20;
 export const tokenPattern = /^[A-Za-z0-9_-]{27}$/;
+const KEY_BYTES = 32;
 
+// Looked up by its hash, so that how long it takes tells nothing of the token.
 const hashOf = (token: string) => createHash('sha256').update(token).digest('hex');
+
+const newToken = () => randomBytes(TOKEN_BYTES).toString('base64url');
+
+function lock(passphrase: string): string {
+  const salt = randomBytes(16);
+  return `${salt.toString('hex')}:${scryptSync(passphrase.normalize('NFKC'), salt, KEY_BYTES).toString('hex')}`;
+}
+
+function fits(passphrase: string, kept: string): boolean {
+  const [salt = '', key = ''] = kept.split(':');
+  const tried = scryptSync(passphrase.normalize('NFKC'), Buffer.from(salt, 'hex'), KEY_BYTES);
+  return timingSafeEqual(tried, Buffer.from(key, 'hex'));
+}
 
 export function makeShareStore(db: Db) {
   const insert = db.prepare(
-    'INSERT INTO shares (id, report_id, token_hash, label, created_at) VALUES (?, ?, ?, ?, ?)',
+    `INSERT INTO shares (id, report_id, token_hash, label, created_at, expires_at, passphrase)
+     VALUES (?, ?, ?, ?, ?, ?, ?)`,
   );
   const byHash = db.prepare<[string], ShareRow>('SELECT * FROM shares WHERE token_hash = ?');
   const byId = db.prepare<[string], ShareRow>('SELECT * FROM shares WHERE id = ?');
-  const ofReport = db.prepare<[string], ShareRow>(
-    'SELECT * FROM shares WHERE report_id = ? ORDER BY created_at, id',
+  // A link belongs to the walk: it opens the newest revision, whichever it was made for.
+  const ofWalk = db.prepare<[string], ShareRow>(
+    `SELECT shares.* FROM shares JOIN reports ON reports.id = shares.report_id
+     WHERE reports.walk_id = (SELECT walk_id FROM reports WHERE id = ?) ORDER BY shares.created_at, shares.id`,
   );
   const revoke = db.prepare('UPDATE shares SET revoked_at = ? WHERE id = ? AND revoked_at IS NULL');
+  const opened = db.prepare(
+    `UPDATE shares SET opened = opened + 1, first_opened_at = coalesce(first_opened_at, ?), last_opened_at = ?
+     WHERE id = ?`,
+  );
+  const insertUnlock = db.prepare('INSERT INTO unlocks (hash, share_id, created_at) VALUES (?, ?, ?)');
+  const unlocked = db.prepare<[string, string], { hash: string }>(
+    'SELECT hash FROM unlocks WHERE hash = ? AND share_id = ?',
+  );
   return {
     /** Makes a link's token: 160 random bits, told once; only its hash is kept. */
-    create: (report: string, label: string, now: string): Share & { token: string } => {
-      const token = randomBytes(TOKEN_BYTES).toString('base64url');
+    create: (report: string, wish: ShareWish, now: string): Share & { token: string } => {
+      const { label, expiresAt, passphrase } = wish;
+      const token = newToken();
       const id = randomUUID();
-      insert.run(id, report, hashOf(token), label, now);
-      return { id, label, createdAt: now, token };
+      const kept = passphrase ? lock(passphrase) : null;
+      insert.run(id, report, hashOf(token), label, now, expiresAt ?? null, kept);
+      return { ...toShare(byId.get(id) as ShareRow), token };
     },
-    /** The report a token opens. */
-    open: (
-      token: string,
-    ): { status: 'unknown' } | { status: 'revoked' } | { status: 'open'; report: string } => {
+    /** What a token opens at a time, for a browser that may have given its passphrase before. */
+    open: (token: string, now: string, unlock?: string): Opened => {
       const row = tokenPattern.test(token) ? byHash.get(hashOf(token)) : undefined;
       if (!row) return { status: 'unknown' };
-      return row.revoked_at === null ? { status: 'open', report: row.report_id } : { status: 'revoked' };
+      if (row.revoked_at !== null) return { status: 'revoked' };
+      if (row.expires_at !== null && row.expires_at <= now) return { status: 'expired' };
+      const isLocked = row.passphrase !== null && !(unlock && unlocked.get(hashOf(unlock), row.id));
+      return isLocked
+        ? { status: 'locked', share: row.id }
+        : { status: 'open', share: row.id, report: row.report_id };
     },
-    ofReport: (report: string): Share[] => ofReport.all(report).map(toShare),
+    /** What a browser keeps after the right passphrase; undefined after a wrong one. */
+    unlock: (share: string, passphrase: string, now: string): string | undefined => {
+      const kept = byId.get(share)?.passphrase;
+      if (!kept || !fits(passphrase, kept)) return undefined;
+      const unlock = newToken();
+      insertUnlock.run(hashOf(unlock), share, now);
+      return unlock;
+    },
+    noteOpened: (share: string, now: string): void => {
+      opened.run(now, now, share);
+    },
+    /** All links to the walk a report is of. */
+    beside: (report: string): Share[] => ofWalk.all(report).map(toShare),
     revoke: (id: string, now: string): Share | undefined => {
       revoke.run(now, id);
       const row = byId.get(id);
@@ -60,7 +117,12 @@ const toShare = (row: ShareRow): Share => ({
   id: row.id,
   label: row.label,
   createdAt: row.created_at,
-  revokedAt: row.revoked_at ?? undefined,
+  hasPassphrase: row.passphrase !== null,
+  opened: row.opened,
+  ...(row.revoked_at && { revokedAt: row.revoked_at }),
+  ...(row.expires_at && { expiresAt: row.expires_at }),
+  ...(row.first_opened_at && { firstOpenedAt: row.first_opened_at }),
+  ...(row.last_opened_at && { lastOpenedAt: row.last_opened_at }),
 });
 
 export type ShareStore = ReturnType<typeof makeShareStore>;

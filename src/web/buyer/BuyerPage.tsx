@@ -1,32 +1,37 @@
 import { FileDown } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { type ReportDocument, reportDocumentSchema } from '#core/report';
+import { type SharedPage, sharedPageSchema } from '#core/api';
 import { getJson, RefusedError } from '../api/client';
 import { Button, buttonLook } from '../components/Button';
+import { Notice } from '../components/Notice';
 import { ReportView } from '../report/ReportView';
+import { Passphrase } from './Passphrase';
 
 type Load =
-  | { status: 'loading' }
-  | { status: 'open'; report: ReportDocument }
+  | { status: 'loading'; revision?: number }
+  | { status: 'open'; page: SharedPage }
+  | { status: 'locked'; message: string }
   | { status: 'failed'; title: string; message: string };
 
-/** What a share link opens: no sign-in, one report. */
+/** What a share link opens: no sign-in, one report in its newest revision, older ones a tap away. */
 export function BuyerPage({ token }: { token: string }) {
   const [load, setLoad] = useState<Load>({ status: 'loading' });
   const path = `/api/shared/${encodeURIComponent(token)}`;
   useEffect(() => {
     if (load.status !== 'loading') return;
-    getJson(path, reportDocumentSchema)
-      .then((report) => {
-        document.title = report.title;
-        setLoad({ status: 'open', report });
+    getJson(load.revision ? `${path}?revision=${load.revision}` : path, sharedPageSchema)
+      .then((page) => {
+        document.title = page.report.title;
+        setLoad({ status: 'open', page });
       })
-      .catch((error: Error) => setLoad({ status: 'failed', ...failureOf(error) }));
-  }, [path, load.status]);
+      .catch((error: Error) => setLoad(failureOf(error)));
+  }, [path, load]);
 
   switch (load.status) {
     case 'loading':
       return <p className="p-6">Opening the report…</p>;
+    case 'locked':
+      return <Passphrase path={path} says={load.message} onOpen={() => setLoad({ status: 'loading' })} />;
     case 'failed':
       return (
         <main className="mx-auto max-w-md p-6">
@@ -37,32 +42,80 @@ export function BuyerPage({ token }: { token: string }) {
       );
     case 'open':
       return (
-        <>
-          <ReportView
-            report={load.report}
-            files={{
-              photoUrl: (sha256, width) => `${path}/photos/${sha256}/${width}`,
-              recordingUrl: (sha256) => `${path}/recordings/${sha256}`,
-            }}
-          />
-          <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10">
-            <a className={buttonLook()} href={`${path}/pdf?paper=a4`} download>
-              <FileDown aria-hidden size={20} /> PDF, A4
-            </a>
-            <a className={buttonLook()} href={`${path}/pdf?paper=letter`} download>
-              <FileDown aria-hidden size={20} /> PDF, US Letter
-            </a>
-          </footer>
-        </>
+        <Opened
+          path={path}
+          page={load.page}
+          onRevision={(revision) => setLoad({ status: 'loading', revision })}
+        />
       );
     default:
       return load satisfies never;
   }
 }
 
-function failureOf(error: Error): { title: string; message: string } {
-  if (error instanceof RefusedError) return { title: error.problem.title, message: error.problem.detail };
+interface OpenedProps {
+  path: string;
+  page: SharedPage;
+  onRevision: (revision: number) => void;
+}
+
+function Opened({ path, page, onRevision }: OpenedProps) {
+  const { report, revisions, sent, sha256, changes } = page;
+  const newest = revisions.at(-1)?.revision ?? report.revision;
+  const pdf = (paper: 'a4' | 'letter') => `${path}/pdf?paper=${paper}&revision=${report.revision}`;
+  return (
+    <>
+      {report.revision < newest ? (
+        <Notice look="warn" className="m-4">
+          This is revision {report.revision}, kept as it was. The newest is revision {newest}.{' '}
+          <Button className="mt-2" onClick={() => onRevision(newest)}>
+            Open revision {newest}
+          </Button>
+        </Notice>
+      ) : (
+        sent < newest && (
+          <Notice className="m-4">
+            You were sent revision {sent}; the report has been revised since, and this is revision {newest}.
+          </Notice>
+        )
+      )}
+      <ReportView
+        report={report}
+        sha256={sha256}
+        changes={changes}
+        files={{
+          photoUrl: (photo, width) => `${path}/photos/${photo}/${width}`,
+          recordingUrl: (recording) => `${path}/recordings/${recording}`,
+        }}
+      />
+      <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10">
+        <a className={buttonLook()} href={pdf('a4')} download>
+          <FileDown aria-hidden size={20} /> PDF, A4
+        </a>
+        <a className={buttonLook()} href={pdf('letter')} download>
+          <FileDown aria-hidden size={20} /> PDF, US Letter
+        </a>
+        {revisions
+          .filter(({ revision }) => revision !== report.revision)
+          .map(({ revision, frozenAt }) => (
+            <Button key={revision} onClick={() => onRevision(revision)}>
+              Revision {revision}, {new Date(frozenAt).toLocaleDateString([], { dateStyle: 'medium' })}
+            </Button>
+          ))}
+      </footer>
+    </>
+  );
+}
+
+function failureOf(error: Error): Load {
+  if (error instanceof RefusedError) {
+    const { status, title, detail } = error.problem;
+    return status === 401
+      ? { status: 'locked', message: detail }
+      : { status: 'failed', title, message: detail };
+  }
   return {
+    status: 'failed',
     title: 'The report cannot be opened',
     message: 'The yard’s server does not answer at the moment. Try again in a while.',
   };

@@ -9,10 +9,13 @@ export function FindingCard({
   finding,
   report,
   photoUrl,
+  news,
 }: {
   finding: ReportFinding;
   report: ReportDocument;
   photoUrl: PhotoUrl;
+  /** What an earlier revision did not say of it. */
+  news: string | undefined;
 }) {
   const photos = finding.photos.flatMap((n) => report.photos.find((photo) => photo.number === n) ?? []);
   return (
@@ -26,6 +29,7 @@ export function FindingCard({
         <div className="min-w-0">
           <h3 className="text-lg leading-tight">{finding.line}</h3>
           <p>{sentence(finding.partName)}</p>
+          {news && <p className="mt-1 inline-block rounded-sm bg-tape px-2 font-bold">{news}</p>}
         </div>
       </div>
       <div className="mt-1 space-y-0.5">

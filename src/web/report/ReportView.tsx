@@ -1,7 +1,8 @@
-import { lazy, Suspense } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { countryOf } from '#core/car';
-import type { ReportDocument } from '#core/report';
+import type { ReportChanges, ReportDocument } from '#core/report';
 import { noticeDistances, noticeWords } from '#core/walk';
+import { ChangesSection } from './ChangesSection';
 import { FindingCard } from './FindingCard';
 import { PartList } from './PartList';
 import type { ReportFiles } from './photoUrl';
@@ -10,10 +11,22 @@ import { Section } from './Section';
 
 // Words first: the map is drawn once they stand.
 const ReportMap = lazy(() => import('./ReportMap'));
+const Fingerprint = lazy(() => import('./Fingerprint').then((file) => ({ default: file.Fingerprint })));
 const ReportReadings = lazy(() => import('./readings/ReportReadings'));
 
+interface ReportViewProps {
+  report: ReportDocument;
+  /** Its fingerprint. */
+  sha256: string;
+  /** What it says that an earlier revision did not. */
+  changes: ReportChanges | undefined;
+  files: ReportFiles;
+}
+
 /** The frozen report as a page, phone first, from the far view inwards. */
-export function ReportView({ report, files }: { report: ReportDocument; files: ReportFiles }) {
+export function ReportView({ report, sha256, changes, files }: ReportViewProps) {
+  const [isOnlyNew, setOnlyNew] = useState(false);
+  const told = new Set([...(changes?.added ?? []), ...(changes?.changed.map(({ number }) => number) ?? [])]);
   const { photoUrl } = files;
   const { car, yard } = report;
   const whole = report.photos.filter((photo) => photo.cover || photo.role === 'whole-car');
@@ -23,7 +36,9 @@ export function ReportView({ report, files }: { report: ReportDocument; files: R
   const others = report.photos.filter((photo) => !whole.includes(photo) && !shown.has(photo.number));
   const groups = [...[...noticeDistances].reverse(), undefined].map((distance) => ({
     distance,
-    findings: report.findings.filter((finding) => finding.notice === distance),
+    findings: report.findings.filter(
+      ({ notice, number }) => notice === distance && (!isOnlyNew || told.has(number)),
+    ),
   }));
   return (
     <main className="mx-auto max-w-3xl pb-16">
@@ -59,6 +74,7 @@ export function ReportView({ report, files }: { report: ReportDocument; files: R
           value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
         />
       </dl>
+      {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
       <Suspense fallback={<div className="mt-6 h-192" />}>
         <ReportMap report={report} />
       </Suspense>
@@ -68,7 +84,19 @@ export function ReportView({ report, files }: { report: ReportDocument; files: R
             <h2 className="text-2xl">{distance ? noticeWords[distance].name : 'Distance not noted'}</h2>
             {distance && <p className="text-soft">{noticeWords[distance].hint}</p>}
             {findings.map((finding) => (
-              <FindingCard key={finding.number} finding={finding} report={report} photoUrl={photoUrl} />
+              <FindingCard
+                key={finding.number}
+                finding={finding}
+                report={report}
+                photoUrl={photoUrl}
+                news={
+                  changes?.added.includes(finding.number)
+                    ? `New since revision ${changes.since}`
+                    : told.has(finding.number)
+                      ? `Changed since revision ${changes?.since}`
+                      : undefined
+                }
+              />
             ))}
           </section>
         ),
@@ -112,6 +140,9 @@ export function ReportView({ report, files }: { report: ReportDocument; files: R
           </p>
         ))}
       </Section>
+      <Suspense fallback={null}>
+        <Fingerprint report={report} sha256={sha256} />
+      </Suspense>
     </main>
   );
 }

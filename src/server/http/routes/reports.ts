@@ -1,56 +1,53 @@
 import type { Response } from 'express';
 import { z } from 'zod';
 import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
-import { type ReportDocument, reportDocumentSchema } from '#core/report';
-import { sha256Schema } from '#core/walk';
+import { reportDocumentSchema } from '#core/report';
 import { freeze } from '../../reports/freeze';
 import { type Paper, papers, writePdf } from '../../reports/pdf/writePdf';
+import type { StoredReport } from '../../store/reportStore';
 import type { Context } from '../context';
-import { notFound, Problem } from '../problems';
+import { notFound } from '../problems';
 import { type AnyRoute, route } from '../route';
-import { sendPhoto, widthSchema } from './photos';
-import { sendRecording } from './recordings';
 
 const idParams = z.object({ id: z.uuid('That is not a report of this yard.') });
-const tokenParams = z.object({ token: z.string().max(100) });
 const paperQuery = z.object({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') });
 const freezeBody = z.object({ id: z.uuid(), signer: z.uuid('Choose who signs the report.') });
-const shareBody = z.object({ label: z.string().trim().max(80, 'At most 80 characters.').default('') });
+const shareBody = z.object({
+  label: z.string().trim().max(80, 'At most 80 characters.').default(''),
+  /** For so many days; for ever when left out. */
+  days: z.int().min(1, 'At least a day.').max(3650, 'At most ten years.').optional(),
+  passphrase: z
+    .string()
+    .trim()
+    .min(6, 'A passphrase has at least 6 characters.')
+    .max(200, 'At most 200 characters.')
+    .optional(),
+});
+const DAY_MS = 86_400_000;
 
-const revoked = () =>
-  new Problem(
-    410,
-    'link-revoked',
-    'This link was withdrawn',
-    'The yard has withdrawn this link. Ask them for a new one.',
-  );
+/** Sends a report as PDF, its pictures with everything hidden burned in. */
+export async function sendPdf(
+  { stores, burned }: Context,
+  { report, sha256: fingerprint }: StoredReport,
+  paper: Paper,
+  response: Response,
+): Promise<void> {
+  const name = `${report.car.stockNumber}-revision-${report.revision}-${paper}.pdf`.replace(/[^\w.-]+/g, '-');
+  response.attachment(name).type('application/pdf');
+  const copies = new Map<string, string>();
+  for (const photo of report.photos)
+    if (stores.photos.get(photo.sha256)?.stored)
+      copies.set(photo.sha256, await burned(photo.sha256, photo, 1600));
+  await writePdf(report, fingerprint, paper, (sha256) => copies.get(sha256), response);
+}
 
 export function reportRoutes(context: Context): AnyRoute[] {
   const { stores, now } = context;
 
-  const reportOf = (id: string): ReportDocument => {
-    const report = stores.reports.get(id);
-    if (!report) throw notFound('report');
-    return report;
-  };
-  const shared = (token: string): ReportDocument => {
-    const opened = stores.shares.open(token);
-    if (opened.status === 'revoked') throw revoked();
-    if (opened.status === 'unknown')
-      throw notFound('report', 'Check that the whole link was copied, or ask the yard for a new one.');
-    return reportOf(opened.report);
-  };
-  const sendPdf = async (report: ReportDocument, paper: Paper, response: Response) => {
-    const name = `${report.car.stockNumber}-revision-${report.revision}-${paper}.pdf`.replace(
-      /[^\w.-]+/g,
-      '-',
-    );
-    response.attachment(name).type('application/pdf');
-    const copies = new Map<string, string>();
-    for (const photo of report.photos)
-      if (stores.photos.get(photo.sha256)?.stored)
-        copies.set(photo.sha256, await context.burned(photo.sha256, photo, 1600));
-    await writePdf(report, paper, (sha256) => copies.get(sha256), response);
+  const storedOf = (id: string): StoredReport => {
+    const stored = stores.reports.stored(id);
+    if (!stored) throw notFound('report');
+    return stored;
   };
 
   return [
@@ -70,7 +67,7 @@ export function reportRoutes(context: Context): AnyRoute[] {
       summary: 'A frozen report and its links',
       params: idParams,
       gives: reportPageSchema,
-      handle: ({ params }) => ({ report: reportOf(params.id), shares: stores.shares.ofReport(params.id) }),
+      handle: ({ params }) => ({ ...storedOf(params.id), shares: stores.shares.beside(params.id) }),
     }),
     route({
       method: 'get',
@@ -79,7 +76,8 @@ export function reportRoutes(context: Context): AnyRoute[] {
       params: idParams,
       query: paperQuery,
       gives: 'application/pdf',
-      handle: ({ params, query }, _request, response) => sendPdf(reportOf(params.id), query.paper, response),
+      handle: ({ params, query }, _request, response) =>
+        sendPdf(context, storedOf(params.id), query.paper, response),
     }),
     route({
       method: 'post',
@@ -90,7 +88,14 @@ export function reportRoutes(context: Context): AnyRoute[] {
       status: 201,
       gives: newShareSchema,
       handle: ({ params, body }) => {
-        const share = stores.shares.create(reportOf(params.id).id, body.label, now().toISOString());
+        const { label, days, passphrase } = body;
+        const at = now();
+        const wish = {
+          label,
+          ...(days !== undefined && { expiresAt: new Date(at.getTime() + days * DAY_MS).toISOString() }),
+          ...(passphrase && { passphrase }),
+        };
+        const share = stores.shares.create(storedOf(params.id).report.id, wish, at.toISOString());
         return { ...share, path: `/r/${share.token}` };
       },
     }),
@@ -104,55 +109,6 @@ export function reportRoutes(context: Context): AnyRoute[] {
         const share = stores.shares.revoke(params.id, now().toISOString());
         if (!share) throw notFound('link');
         return share;
-      },
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token',
-      summary: 'The report a link opens',
-      params: tokenParams,
-      gives: reportDocumentSchema,
-      handle: ({ params }, _request, response) => {
-        response.set('Cache-Control', 'private, no-store');
-        return shared(params.token);
-      },
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/pdf',
-      summary: 'The report a link opens, as PDF',
-      params: tokenParams,
-      query: paperQuery,
-      gives: 'application/pdf',
-      handle: ({ params, query }, _request, response) => sendPdf(shared(params.token), query.paper, response),
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/photos/:sha256/:width',
-      summary: 'A photo of the report a link opens',
-      params: tokenParams.extend({ sha256: sha256Schema, width: widthSchema }),
-      gives: 'image/jpeg',
-      handle: ({ params }, _request, response) => {
-        const report = shared(params.token);
-        const photo = report.photos.find(({ sha256 }) => sha256 === params.sha256);
-        if (!photo) throw notFound('photo');
-        return sendPhoto(context, response, params.sha256, params.width, {
-          cache: 'private, max-age=31536000, immutable',
-          overlay: photo,
-        });
-      },
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/recordings/:sha256',
-      summary: 'A sound or video of the report a link opens',
-      params: tokenParams.extend({ sha256: sha256Schema }),
-      gives: 'application/octet-stream',
-      handle: ({ params }, _request, response) => {
-        const { functions } = shared(params.token);
-        if (!functions?.recordings?.some(({ sha256 }) => sha256 === params.sha256))
-          throw notFound('recording');
-        return sendRecording(context, response, params.sha256);
       },
     }),
   ];

@@ -1,7 +1,7 @@
 import { once } from 'node:events';
 import type { Writable } from 'node:stream';
 import { countryOf } from '#core/car';
-import type { ReportDocument } from '#core/report';
+import { fingerprintWords, type ReportDocument } from '#core/report';
 import { type NoticeDistance, noticeDistances, noticeWords } from '#core/walk';
 import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
 import { readings } from './readings';
@@ -12,6 +12,7 @@ export { type Paper, papers } from './sheet';
 /** Renders a frozen report as PDF into a stream. Adds no fact to the document. */
 export async function writePdf(
   report: ReportDocument,
+  fingerprint: string,
   paper: Paper,
   path: PhotoPath,
   out: Writable,
@@ -28,7 +29,7 @@ export async function writePdf(
   readings(sheet, report);
   otherPhotos(sheet, report, path);
   dismissed(sheet, report);
-  limits(sheet, report);
+  limits(sheet, report, fingerprint);
   sheet.foot(
     (page, of) =>
       `${report.car.stockNumber} · revision ${report.revision} · ${report.frozenAt.slice(0, 10)} · page ${page} of ${of}`,
@@ -138,7 +139,11 @@ function dismissed(sheet: Sheet, report: ReportDocument): void {
     sheet.text(`${number}. ${partName}, ${line}: ${why}`);
 }
 
-function limits(sheet: Sheet, report: ReportDocument): void {
+function limits(sheet: Sheet, report: ReportDocument, fingerprint: string): void {
   sheet.heading('Cautions and limits');
   for (const caution of report.cautions) sheet.text(caution);
+  sheet.text(
+    `Fingerprint of this revision (SHA-256 over its canonical form, RFC 8785): ${fingerprintWords(fingerprint)}`,
+    { size: 9, colour: soft },
+  );
 }

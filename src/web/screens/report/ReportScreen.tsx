@@ -35,7 +35,7 @@ export function ReportScreen() {
       {page.data && report && (
         <>
           <Sharing report={report.id} shares={page.data.shares} />
-          <ReportView report={report} files={staffFiles} />
+          <ReportView report={report} sha256={page.data.sha256} changes={undefined} files={staffFiles} />
         </>
       )}
     </>

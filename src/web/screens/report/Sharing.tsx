@@ -11,11 +11,24 @@ import { Notice } from '../../components/Notice';
 export function Sharing({ report, shares }: { report: string; shares: readonly Share[] }) {
   const client = useQueryClient();
   const [label, setLabel] = useState('');
+  const [days, setDays] = useState('90');
+  const [passphrase, setPassphrase] = useState('');
   const refresh = () => client.invalidateQueries({ queryKey: ['report', report] });
   const make = useMutation({
-    mutationFn: () => sendJson('POST', `/api/reports/${report}/shares`, { label }, newShareSchema),
+    mutationFn: () =>
+      sendJson(
+        'POST',
+        `/api/reports/${report}/shares`,
+        {
+          label,
+          ...(days && { days: Number(days) }),
+          ...(passphrase.trim() && { passphrase: passphrase.trim() }),
+        },
+        newShareSchema,
+      ),
     onSuccess: () => {
       setLabel('');
+      setPassphrase('');
       return refresh();
     },
   });
@@ -32,7 +45,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
       <div className="mx-auto max-w-3xl space-y-3 p-4">
         <form onSubmit={submit} className="flex flex-wrap items-end gap-2">
           <div className="min-w-48 flex-1">
-            <Field id="label" label="Link for (optional)">
+            <Field id="label" label="Link for" hint="Each buyer their own: so you know who asks">
               <input
                 id="label"
                 className={inputLook}
@@ -40,6 +53,33 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
                 autoComplete="off"
                 value={label}
                 onChange={(event) => setLabel(event.target.value)}
+              />
+            </Field>
+          </div>
+          <div className="w-36">
+            <Field id="days" label="Opens for">
+              <select
+                id="days"
+                className={inputLook}
+                value={days}
+                onChange={(event) => setDays(event.target.value)}
+              >
+                <option value="7">a week</option>
+                <option value="30">a month</option>
+                <option value="90">three months</option>
+                <option value="">no end</option>
+              </select>
+            </Field>
+          </div>
+          <div className="min-w-44 flex-1">
+            <Field id="share-passphrase" label="Passphrase, if wanted">
+              <input
+                id="share-passphrase"
+                className={inputLook}
+                maxLength={200}
+                autoComplete="off"
+                value={passphrase}
+                onChange={(event) => setPassphrase(event.target.value)}
               />
             </Field>
           </div>
@@ -64,13 +104,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
               >
                 <span>
                   {share.label || 'Link'}
-                  <span className="block text-sm text-soft">
-                    made{' '}
-                    {new Date(share.createdAt).toLocaleString([], {
-                      dateStyle: 'medium',
-                      timeStyle: 'short',
-                    })}
-                  </span>
+                  <span className="block text-sm text-soft">{shareWords(share)}</span>
                 </span>
                 {share.revokedAt ? (
                   <span className="text-soft">Withdrawn</span>
@@ -86,6 +120,21 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
       </div>
     </section>
   );
+}
+
+const moment = (iso: string) => new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+
+/** "made 3 Mar, asks for a passphrase, until 1 Jun; opened 4 times, last 5 Mar". */
+function shareWords({ createdAt, expiresAt, hasPassphrase, opened, lastOpenedAt }: Share): string {
+  const made = [
+    `made ${moment(createdAt)}`,
+    ...(hasPassphrase ? ['asks for a passphrase'] : []),
+    ...(expiresAt ? [`until ${new Date(expiresAt).toLocaleDateString([], { dateStyle: 'medium' })}`] : []),
+  ].join(', ');
+  const seen = lastOpenedAt
+    ? `opened ${opened === 1 ? 'once' : `${opened} times`}, last ${moment(lastOpenedAt)}`
+    : 'not opened yet';
+  return `${made}; ${seen}`;
 }
 
 function NewLink({ share }: { share: NewShare }) {

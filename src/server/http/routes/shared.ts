@@ -1,0 +1,185 @@
+import type { Request, Response } from 'express';
+import { z } from 'zod';
+import { sharedPageSchema } from '#core/api';
+import { compareReports, type ReportDocument } from '#core/report';
+import { sha256Schema } from '#core/walk';
+import { papers } from '../../reports/pdf/writePdf';
+import type { StoredReport } from '../../store/reportStore';
+import type { Context } from '../context';
+import { noteGuess } from '../guessLimit';
+import { notFound, Problem, unprocessable } from '../problems';
+import { type AnyRoute, route } from '../route';
+import { sendPhoto, widthSchema } from './photos';
+import { sendRecording } from './recordings';
+import { sendPdf } from './reports';
+
+const tokenParams = z.object({ token: z.string().max(100) });
+const revisionQuery = z.object({ revision: z.coerce.number().int().positive().optional() });
+/** A browser that gave the passphrase of a link; the path keeps it to that link. */
+const COOKIE = 'zelk-unlock';
+const UNLOCKED_MS = 30 * 86_400_000;
+
+const problems = {
+  unknown: () => notFound('report', 'Check that the whole link was copied, or ask the yard for a new one.'),
+  revoked: () =>
+    new Problem(
+      410,
+      'link-revoked',
+      'This link was withdrawn',
+      'The yard has withdrawn this link. Ask them for a new one.',
+    ),
+  expired: () =>
+    new Problem(
+      410,
+      'link-expired',
+      'This link has run out',
+      'It was made for a time that is over. Ask the yard for a new one.',
+    ),
+  locked: () =>
+    new Problem(
+      401,
+      'passphrase-wanted',
+      'This report asks for a passphrase',
+      'The yard gave it to you apart from the link. Type it to open the report.',
+    ),
+} as const;
+
+/** Everything a link opens: one walk's reports, their pictures and recordings, and nothing else. */
+export function sharedRoutes(context: Context): AnyRoute[] {
+  const { stores, now } = context;
+
+  const opened = (request: Request, response: Response, token: string) => {
+    const cookies = request.cookies as Record<string, string | undefined>;
+    const answer = stores.shares.open(token, now().toISOString(), cookies[COOKIE]);
+    if (answer.status === 'unknown') noteGuess(response);
+    if (answer.status !== 'open') throw problems[answer.status]();
+    return answer;
+  };
+  const revisionsBeside = (reportId: string) => {
+    const sent = stores.reports.get(reportId);
+    if (!sent) throw problems.unknown();
+    return { sent, all: stores.reports.ofWalk(sent.walk) };
+  };
+  const revisionOf = (reportId: string, revision?: number): StoredReport => {
+    const { all } = revisionsBeside(reportId);
+    const found = revision === undefined ? all.at(-1) : all.find((each) => each.revision === revision);
+    const stored = found && stores.reports.stored(found.id);
+    if (!stored) throw notFound('revision', 'Open the link without it to see the newest.');
+    return stored;
+  };
+  /** The newest revision that names something, so that older ones stay whole. */
+  const reportWith = (reportId: string, has: (report: ReportDocument) => boolean) => {
+    const { all } = revisionsBeside(reportId);
+    for (const { id } of all.toReversed()) {
+      const report = stores.reports.get(id);
+      if (report && has(report)) return report;
+    }
+    return undefined;
+  };
+
+  return [
+    route({
+      method: 'get',
+      path: '/api/shared/:token',
+      summary: 'The newest revision of the report a link opens, and what changed; or an older `revision`',
+      params: tokenParams,
+      query: revisionQuery,
+      gives: sharedPageSchema,
+      handle: ({ params, query }, request, response) => {
+        response.set('Cache-Control', 'private, no-store');
+        const { share, report: reportId } = opened(request, response, params.token);
+        const { sent, all } = revisionsBeside(reportId);
+        const { report, sha256 } = revisionOf(reportId, query.revision);
+        const earlier = all.findLast(({ revision }) => revision < report.revision);
+        // Whoever was sent an earlier one is told what came since; others what the last revision brought.
+        const since = sent.revision < report.revision ? sent : earlier && stores.reports.get(earlier.id);
+        if (query.revision === undefined) stores.shares.noteOpened(share, now().toISOString());
+        return {
+          report,
+          sha256,
+          sent: sent.revision,
+          revisions: all.map(({ revision, frozenAt }) => ({ revision, frozenAt })),
+          ...(since && { changes: compareReports(since, report) }),
+        };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/shared/:token/unlock',
+      summary: 'Give the passphrase of a link; the browser keeps a cookie for that link alone',
+      params: tokenParams,
+      body: z.object({ passphrase: z.string().max(200) }),
+      gives: z.object({ status: z.literal('open') }),
+      handle: ({ params, body }, _request, response: Response) => {
+        const at = now().toISOString();
+        const answer = stores.shares.open(params.token, at);
+        if (answer.status === 'open') return { status: 'open' };
+        if (answer.status === 'unknown') noteGuess(response);
+        if (answer.status !== 'locked') throw problems[answer.status]();
+        const unlock = stores.shares.unlock(answer.share, body.passphrase, at);
+        if (!unlock) {
+          noteGuess(response);
+          throw unprocessable(
+            'passphrase-wrong',
+            'That is not the passphrase of this link. Mind capitals and spaces, or ask the yard.',
+          );
+        }
+        response.cookie(COOKIE, unlock, {
+          path: `/api/shared/${params.token}`,
+          httpOnly: true,
+          sameSite: 'strict',
+          maxAge: UNLOCKED_MS,
+        });
+        return { status: 'open' };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/pdf',
+      summary: 'The report a link opens, as PDF',
+      params: tokenParams,
+      query: revisionQuery.extend({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') }),
+      gives: 'application/pdf',
+      handle: ({ params, query }, request, response) =>
+        sendPdf(
+          context,
+          revisionOf(opened(request, response, params.token).report, query.revision),
+          query.paper,
+          response,
+        ),
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/photos/:sha256/:width',
+      summary: 'A photo of the report a link opens',
+      params: tokenParams.extend({ sha256: sha256Schema, width: widthSchema }),
+      gives: 'image/jpeg',
+      handle: ({ params }, request, response) => {
+        const isIt = ({ sha256 }: { sha256: string }) => sha256 === params.sha256;
+        const report = reportWith(opened(request, response, params.token).report, ({ photos }) =>
+          photos.some(isIt),
+        );
+        const photo = report?.photos.find(isIt);
+        if (!photo) throw notFound('photo');
+        return sendPhoto(context, response, params.sha256, params.width, {
+          cache: 'private, max-age=31536000, immutable',
+          overlay: photo,
+        });
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/recordings/:sha256',
+      summary: 'A sound or video of the report a link opens',
+      params: tokenParams.extend({ sha256: sha256Schema }),
+      gives: 'application/octet-stream',
+      handle: ({ params }, request, response) => {
+        const report = reportWith(opened(request, response, params.token).report, ({ functions }) =>
+          Boolean(functions?.recordings?.some(({ sha256 }) => sha256 === params.sha256)),
+        );
+        if (!report) throw notFound('recording');
+        return sendRecording(context, response, params.sha256);
+      },
+    }),
+  ];
+}

@@ -1,0 +1,52 @@
+import { type FormEvent, useState } from 'react';
+import { z } from 'zod';
+import { sendJson } from '../api/client';
+import { Button } from '../components/Button';
+import { Field, inputLook } from '../components/Field';
+
+const answer = z.object({ status: z.literal('open') });
+
+/** A link that asks for its passphrase first. */
+export function Passphrase({ path, says, onOpen }: { path: string; says: string; onOpen: () => void }) {
+  const [passphrase, setPassphrase] = useState('');
+  const [error, setError] = useState<string>();
+  const submit = async (event: FormEvent) => {
+    event.preventDefault();
+    if (passphrase === '') {
+      setError('Type the passphrase.');
+      return;
+    }
+    try {
+      await sendJson('POST', `${path}/unlock`, { passphrase }, answer);
+      onOpen();
+    } catch (failure) {
+      setError((failure as Error).message);
+    }
+  };
+  return (
+    <main className="mx-auto max-w-md p-6">
+      <h1 className="text-2xl">This report asks for a passphrase</h1>
+      <p className="my-3">{says}</p>
+      <form onSubmit={submit} className="space-y-3">
+        <Field id="passphrase" label="Passphrase" error={error}>
+          <input
+            id="passphrase"
+            type="password"
+            className={inputLook}
+            autoComplete="off"
+            value={passphrase}
+            aria-invalid={error !== undefined}
+            aria-describedby="passphrase-says"
+            onChange={(event) => {
+              setPassphrase(event.target.value);
+              setError(undefined);
+            }}
+          />
+        </Field>
+        <Button type="submit" look="main" className="w-full">
+          Open the report
+        </Button>
+      </form>
+    </main>
+  );
+}
