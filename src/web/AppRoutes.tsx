@@ -35,6 +35,9 @@ const PapersScreen = lazy(() =>
   import('./screens/papers/PapersScreen').then((file) => ({ default: file.PapersScreen })),
 );
 const KitScreen = lazy(() => import('./screens/kit/KitScreen').then((file) => ({ default: file.KitScreen })));
+const QuestionsScreen = lazy(() =>
+  import('./screens/questions/QuestionsScreen').then((file) => ({ default: file.QuestionsScreen })),
+);
 const RoutesScreen = lazy(() =>
   import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
 );
@@ -59,6 +62,7 @@ export function AppRoutes() {
         <Route path="/walks/:id/glass" element={<ReadingsScreen key="glass" what="glass" />} />
         <Route path="/walks/:id/functions" element={<FunctionsScreen />} />
         <Route path="/walks/:id/kit" element={<KitScreen />} />
+        <Route path="/walks/:id/questions" element={<QuestionsScreen />} />
         <Route path="/walks/:id/papers" element={<PapersScreen />} />
         <Route path="/walks/:id/report" element={<FreezeScreen />} />
         <Route path="/reports/:id" element={<ReportScreen />} />

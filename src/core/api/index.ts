@@ -12,6 +12,7 @@ export {
   type NewShare,
   newShareSchema,
   peopleSchema,
+  questionsPageSchema,
   type ReportPage,
   receivedSchema,
   reportPageSchema,

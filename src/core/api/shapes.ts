@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { carSchema, checkedCarDetailsSchema } from '../car';
 import { personSchema, photoRecordSchema } from '../exchange';
+import { askedQuestionSchema, questionSchema } from '../questions';
 import { reportChangesSchema, reportDocumentSchema } from '../report';
 import { savedRouteSchema, schoolIds } from '../route';
 import { entrySchema } from '../walk';
@@ -105,9 +106,12 @@ export const sharedPageSchema = z.object({
   /** The revision the link was made for. */
   sent: z.int().positive(),
   revisions: z.array(z.object({ revision: z.int().positive(), frozenAt: z.string() })),
+  /** What was asked and answered, for all readers. */
+  questions: z.array(questionSchema),
   /** What is new since the revision that was sent, or since the one before. */
   changes: reportChangesSchema.optional(),
 });
+export const questionsPageSchema = z.object({ questions: z.array(askedQuestionSchema) });
 export type SharedPage = z.output<typeof sharedPageSchema>;
 export type ReportPage = z.output<typeof reportPageSchema>;
 

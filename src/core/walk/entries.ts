@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { bodyStyleIds, extraIds, outsideFaces } from '../car';
 import { routeRuleSchema } from '../route';
+import { answerBodies } from './answerBodies';
 import { cautionIds } from './cautions';
 import { actions, laps, noticeDistances, photoRoles, repairQualities, testAnswers } from './choices';
 import { dirtStates, lights, wetStates } from './conditions';
@@ -123,6 +124,7 @@ const bodies = {
   ...functionBodies,
   ...papersBodies,
   ...kitBodies,
+  ...answerBodies,
   'odometer-read': z.strictObject({ value: z.int().min(0).max(2_000_000), unit: z.enum(['mi', 'km']) }),
   undone: z.strictObject({ entry: uuid }),
 } as const;
@@ -192,6 +194,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('item-counted'),
   entryOf('alteration-noted'),
   entryOf('alteration-removed'),
+  entryOf('question-answered'),
   entryOf('odometer-read'),
   entryOf('undone'),
 ]);

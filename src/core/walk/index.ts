@@ -109,6 +109,7 @@ export { replay } from './replay';
 export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';
 export {
+  type Answer,
   type AttachedPhoto,
   type Finding,
   type FindingStanding,

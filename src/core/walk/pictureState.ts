@@ -52,8 +52,13 @@ export function withSaid(picture: PictureState, entry: Saying): PictureState {
 }
 
 /** Every picture a walk names, whatever became of it. */
-export const picturesNamed = ({ photos, brought, setAside }: WalkState): Set<string> =>
-  new Set([...photos.map(({ sha256 }) => sha256), ...brought.map(({ sha256 }) => sha256), ...setAside]);
+export const picturesNamed = ({ photos, brought, setAside, answers }: WalkState): Set<string> =>
+  new Set([
+    ...photos.map(({ sha256 }) => sha256),
+    ...brought.map(({ sha256 }) => sha256),
+    ...[...answers.values()].flatMap((given) => given.flatMap((answer) => answer.photos)),
+    ...setAside,
+  ]);
 
 /** What can only be said at the end: set-aside pictures are out of the walk, and placed ones no longer wait for a place. */
 export function finishPictures(state: WalkState): void {

@@ -33,6 +33,7 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
     functions: noFunctions(),
     papers: noPapers(),
     kit: noKit(),
+    answers: new Map(),
     odometerReads: [],
     undoable: [],
     redoable: [],
@@ -164,6 +165,11 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
     case 'alteration-removed':
       noteKit(state.kit, entry);
       break;
+    case 'question-answered': {
+      const { question, says, photos = [] } = entry.body;
+      state.answers.set(question, [...(state.answers.get(question) ?? []), { says, photos, at }]);
+      break;
+    }
     case 'odometer-read':
       state.odometer = { ...entry.body, at };
       state.odometerReads.push(entry.body);

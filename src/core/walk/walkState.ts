@@ -59,6 +59,13 @@ export interface AttachedPhoto {
   at: string;
 }
 
+/** What was said to somebody who asked. */
+export interface Answer {
+  says: string;
+  photos: readonly string[];
+  at: string;
+}
+
 export interface WalkState extends Readings {
   walk: string;
   begun?: { carId: string; bodyStyle: BodyStyleId; extras?: readonly ExtraId[]; at: string; who: string };
@@ -95,6 +102,8 @@ export interface WalkState extends Readings {
   odometerReads: { value: number; unit: DistanceUnit }[];
   papers: Papers;
   kit: Kit;
+  /** Answers by question, oldest first. */
+  answers: Map<string, Answer[]>;
   /** Entries in force, oldest first, that an undo could take back. */
   undoable: string[];
   /** Undos in force, oldest first: undoing the last of them brings something back. */

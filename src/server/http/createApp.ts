@@ -15,6 +15,7 @@ import { describeApi } from './openapi';
 import { mount, route } from './route';
 import { carRoutes } from './routes/cars';
 import { photoRoutes } from './routes/photos';
+import { questionRoutes } from './routes/questions';
 import { readingRoutes } from './routes/readings';
 import { recordingRoutes } from './routes/recordings';
 import { reportRoutes } from './routes/reports';
@@ -36,6 +37,7 @@ export function createApp(context: Context, webDir: string): Express {
     ...recordingRoutes(context),
     ...reportRoutes(context),
     ...sharedRoutes(context),
+    ...questionRoutes(context),
   ];
   routes.push(
     route({

@@ -127,4 +127,22 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ) STRICT, WITHOUT ROWID;
     `,
   },
+  {
+    number: 5,
+    sql: `
+      -- What buyers ask, and what worries them before a walk. Answers stand in the log.
+      CREATE TABLE questions (
+        id TEXT PRIMARY KEY,
+        walk_id TEXT NOT NULL REFERENCES walks (id),
+        -- NULL for a worry the yard noted itself.
+        share_id TEXT REFERENCES shares (id),
+        sender TEXT NOT NULL,
+        text TEXT NOT NULL,
+        about TEXT NOT NULL,
+        wants_look INTEGER NOT NULL,
+        asked_at TEXT NOT NULL
+      ) STRICT;
+      CREATE INDEX questions_of_walk ON questions (walk_id, asked_at);
+    `,
+  },
 ];

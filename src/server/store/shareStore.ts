@@ -100,6 +100,7 @@ export function makeShareStore(db: Db) {
       insertUnlock.run(hashOf(unlock), share, now);
       return unlock;
     },
+    labelOf: (share: string): string => byId.get(share)?.label ?? '',
     noteOpened: (share: string, now: string): void => {
       opened.run(now, now, share);
     },

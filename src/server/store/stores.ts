@@ -2,6 +2,7 @@ import { makeCarStore } from './carStore';
 import type { Db } from './openDatabase';
 import { makePeopleStore } from './peopleStore';
 import { makePhotoStore } from './photoStore';
+import { makeQuestionStore } from './questionStore';
 import { makeRecordingStore } from './recordingStore';
 import { makeReportStore } from './reportStore';
 import { makeShareStore } from './shareStore';
@@ -16,6 +17,7 @@ export function makeStores(db: Db) {
     people: makePeopleStore(db),
     walks: makeWalkStore(db, (id) => cars.get(id) !== undefined),
     photos: makePhotoStore(db),
+    questions: makeQuestionStore(db),
     recordings: makeRecordingStore(db),
     reports: makeReportStore(db),
     shares: makeShareStore(db),

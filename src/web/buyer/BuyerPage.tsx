@@ -1,11 +1,18 @@
 import { FileDown } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { z } from 'zod';
 import { type SharedPage, sharedPageSchema } from '#core/api';
+import { questionSchema } from '#core/questions';
 import { getJson, RefusedError } from '../api/client';
 import { Button, buttonLook } from '../components/Button';
 import { Notice } from '../components/Notice';
+import { AskContext, type AskedAbout } from '../report/AskContext';
+import type { PhotoUrl } from '../report/photoUrl';
 import { ReportView } from '../report/ReportView';
 import { Passphrase } from './Passphrase';
+
+const AskDialog = lazy(() => import('./AskDialog').then((file) => ({ default: file.AskDialog })));
+const questionsSchema = z.object({ questions: z.array(questionSchema) });
 
 type Load =
   | { status: 'loading'; revision?: number }
@@ -59,7 +66,23 @@ interface OpenedProps {
   onRevision: (revision: number) => void;
 }
 
+/** New answers are looked for so often. */
+const ASK_AGAIN_MS = 20_000;
+
 function Opened({ path, page, onRevision }: OpenedProps) {
+  const [questions, setQuestions] = useState(page.questions);
+  const [asked, setAsked] = useState<AskedAbout>();
+  useEffect(() => {
+    const timer = setInterval(() => {
+      if (document.visibilityState !== 'visible') return;
+      getJson(`${path}/questions`, questionsSchema)
+        .then((answer) => setQuestions(answer.questions))
+        // Out of signal: what is on the page stays, and the next try may get through.
+        .catch(() => undefined);
+    }, ASK_AGAIN_MS);
+    return () => clearInterval(timer);
+  }, [path]);
+  const photoUrl: PhotoUrl = (photo, width) => `${path}/photos/${photo}/${width}`;
   const { report, revisions, sent, sha256, changes } = page;
   const newest = revisions.at(-1)?.revision ?? report.revision;
   const pdf = (paper: 'a4' | 'letter') => `${path}/pdf?paper=${paper}&revision=${report.revision}`;
@@ -79,15 +102,32 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           </Notice>
         )
       )}
-      <ReportView
-        report={report}
-        sha256={sha256}
-        changes={changes}
-        files={{
-          photoUrl: (photo, width) => `${path}/photos/${photo}/${width}`,
-          recordingUrl: (recording) => `${path}/recordings/${recording}`,
-        }}
-      />
+      <AskContext value={setAsked}>
+        <ReportView
+          report={report}
+          sha256={sha256}
+          changes={changes}
+          questions={questions}
+          files={{
+            photoUrl,
+            recordingUrl: (recording) => `${path}/recordings/${recording}`,
+          }}
+        />
+      </AskContext>
+      {asked && (
+        <Suspense fallback={null}>
+          <AskDialog
+            asked={asked}
+            path={path}
+            photoUrl={photoUrl}
+            onClose={() => setAsked(undefined)}
+            onAsked={(now) => {
+              setQuestions(now);
+              setAsked(undefined);
+            }}
+          />
+        </Suspense>
+      )}
       <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10">
         <a className={buttonLook()} href={pdf('a4')} download>
           <FileDown aria-hidden size={20} /> PDF, A4

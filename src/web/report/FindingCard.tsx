@@ -1,6 +1,7 @@
 import { sentence } from '#core/car';
 import type { ReportDocument, ReportFinding } from '#core/report';
 import { Strip } from '../components/Strip';
+import { AskButton } from './AskContext';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 
@@ -26,11 +27,15 @@ export function FindingCard({
           notice={finding.notice}
           standing={finding.suspected ? 'suspected' : 'confirmed'}
         />
-        <div className="min-w-0">
+        <div className="min-w-0 flex-1">
           <h3 className="text-lg leading-tight">{finding.line}</h3>
           <p>{sentence(finding.partName)}</p>
           {news && <p className="mt-1 inline-block rounded-sm bg-tape px-2 font-bold">{news}</p>}
         </div>
+        <AskButton
+          about={finding.id ? { finding: finding.id } : { part: finding.part }}
+          title={`finding ${finding.number}, ${finding.partName}`}
+        />
       </div>
       <div className="mt-1 space-y-0.5">
         {finding.noticeSource === 'estimated' && (

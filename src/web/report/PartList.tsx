@@ -1,4 +1,5 @@
 import type { ReportDocument } from '#core/report';
+import { AskButton } from './AskContext';
 
 const marks = {
   clear: '✓',
@@ -17,14 +18,15 @@ export function PartList({ report }: { report: ReportDocument }) {
         {report.parts.map((part) => (
           <li
             key={part.part}
-            className="flex break-inside-avoid justify-between gap-3 border-b border-line py-1"
+            className="flex break-inside-avoid items-center justify-between gap-3 border-b border-line py-1"
           >
-            <span>{part.name}</span>
+            <span className="min-w-0 flex-1">{part.name}</span>
             <span
               className={`shrink-0 text-right max-w-[45%] ${part.status === 'clear' ? 'text-clear-ink' : 'font-bold'}`}
             >
               {marks[part.status]} {part.says}
             </span>
+            <AskButton about={{ part: part.part }} title={part.name} />
           </li>
         ))}
       </ul>

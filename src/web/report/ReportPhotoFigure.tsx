@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import type { ReportPhoto } from '#core/report';
+import { AskButton } from './AskContext';
 import type { PhotoUrl } from './photoUrl';
 
 /** A photo with its number and caption; opens large. Its place is kept while it loads. */
@@ -40,8 +41,11 @@ export function ReportPhotoFigure({
           />
         </a>
       )}
-      <figcaption className="mt-1 text-sm text-soft">
-        <span className="font-bold text-ink">Photo {number}</span> {caption}
+      <figcaption className="mt-1 flex items-start text-sm text-soft">
+        <span className="min-w-0 flex-1">
+          <span className="font-bold text-ink">Photo {number}</span> {caption}
+        </span>
+        <AskButton about={{ photo: sha256 }} title={`photo ${number}`} />
       </figcaption>
     </figure>
   );

@@ -1,5 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { countryOf } from '#core/car';
+import type { Question } from '#core/questions';
 import type { ReportChanges, ReportDocument } from '#core/report';
 import { noticeDistances, noticeWords } from '#core/walk';
 import { ChangesSection } from './ChangesSection';
@@ -12,6 +13,9 @@ import { Section } from './Section';
 // Words first: the map is drawn once they stand.
 const ReportMap = lazy(() => import('./ReportMap'));
 const Fingerprint = lazy(() => import('./Fingerprint').then((file) => ({ default: file.Fingerprint })));
+const QuestionsSection = lazy(() =>
+  import('./QuestionsSection').then((file) => ({ default: file.QuestionsSection })),
+);
 const ReportReadings = lazy(() => import('./readings/ReportReadings'));
 
 interface ReportViewProps {
@@ -20,11 +24,13 @@ interface ReportViewProps {
   sha256: string;
   /** What it says that an earlier revision did not. */
   changes: ReportChanges | undefined;
+  /** What was asked and answered. */
+  questions: readonly Question[];
   files: ReportFiles;
 }
 
 /** The frozen report as a page, phone first, from the far view inwards. */
-export function ReportView({ report, sha256, changes, files }: ReportViewProps) {
+export function ReportView({ report, sha256, changes, questions, files }: ReportViewProps) {
   const [isOnlyNew, setOnlyNew] = useState(false);
   const told = new Set([...(changes?.added ?? []), ...(changes?.changed.map(({ number }) => number) ?? [])]);
   const { photoUrl } = files;
@@ -74,6 +80,9 @@ export function ReportView({ report, sha256, changes, files }: ReportViewProps) 
           value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
         />
       </dl>
+      <Suspense fallback={null}>
+        <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
+      </Suspense>
       {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
       <Suspense fallback={<div className="mt-6 h-192" />}>
         <ReportMap report={report} />

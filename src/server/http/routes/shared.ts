@@ -1,8 +1,11 @@
 import type { Request, Response } from 'express';
 import { z } from 'zod';
 import { sharedPageSchema } from '#core/api';
+import type { Overlay } from '#core/picture';
+import { newQuestionSchema, questionSchema } from '#core/questions';
 import { compareReports, type ReportDocument } from '#core/report';
-import { sha256Schema } from '#core/walk';
+import { pictureOf, replay, sha256Schema } from '#core/walk';
+import { askQuestion, questionsOf, withoutNames } from '../../questions/askQuestion';
 import { papers } from '../../reports/pdf/writePdf';
 import type { StoredReport } from '../../store/reportStore';
 import type { Context } from '../context';
@@ -77,7 +80,50 @@ export function sharedRoutes(context: Context): AnyRoute[] {
     return undefined;
   };
 
+  /** A picture of an answer, with what was hidden on it. */
+  const answerPhoto = (reportId: string, sha256: string): Overlay | undefined => {
+    const { sent } = revisionsBeside(reportId);
+    const state = replay(sent.walk, stores.walks.entriesOf(sent.walk));
+    const isAnswer = [...state.answers.values()].some((given) =>
+      given.some(({ photos }) => photos.includes(sha256)),
+    );
+    if (!isAnswer || state.setAside.has(sha256)) return undefined;
+    const { marks, boxes } = pictureOf(state, sha256);
+    return { marks: [...marks], ...(boxes && { boxes: [...boxes] }) };
+  };
+
   return [
+    route({
+      method: 'post',
+      path: '/api/shared/:token/questions',
+      summary: 'Ask about a part, finding or picture; asking the same again changes nothing',
+      params: tokenParams,
+      body: newQuestionSchema,
+      status: 201,
+      gives: z.object({ questions: z.array(questionSchema) }),
+      handle: ({ params, body }, request, response) => {
+        const { share, report } = opened(request, response, params.token);
+        const { sent } = revisionsBeside(report);
+        askQuestion(stores, body, {
+          walk: sent.walk,
+          share,
+          from: stores.shares.labelOf(share),
+          askedAt: now().toISOString(),
+        });
+        return { questions: withoutNames(questionsOf(stores, sent.walk)) };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/questions',
+      summary: 'What was asked and answered so far',
+      params: tokenParams,
+      gives: z.object({ questions: z.array(questionSchema) }),
+      handle: ({ params }, request, response) => {
+        const { sent } = revisionsBeside(opened(request, response, params.token).report);
+        return { questions: withoutNames(questionsOf(stores, sent.walk)) };
+      },
+    }),
     route({
       method: 'get',
       path: '/api/shared/:token',
@@ -98,6 +144,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
           report,
           sha256,
           sent: sent.revision,
+          questions: withoutNames(questionsOf(stores, report.walk)),
           revisions: all.map(({ revision, frozenAt }) => ({ revision, frozenAt })),
           ...(since && { changes: compareReports(since, report) }),
         };
@@ -156,10 +203,10 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       gives: 'image/jpeg',
       handle: ({ params }, request, response) => {
         const isIt = ({ sha256 }: { sha256: string }) => sha256 === params.sha256;
-        const report = reportWith(opened(request, response, params.token).report, ({ photos }) =>
-          photos.some(isIt),
-        );
-        const photo = report?.photos.find(isIt);
+        const { report: reportId } = opened(request, response, params.token);
+        const photo =
+          reportWith(reportId, ({ photos }) => photos.some(isIt))?.photos.find(isIt) ??
+          answerPhoto(reportId, params.sha256);
         if (!photo) throw notFound('photo');
         return sendPhoto(context, response, params.sha256, params.width, {
           cache: 'private, max-age=31536000, immutable',

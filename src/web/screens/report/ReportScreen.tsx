@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { reportPageSchema } from '#core/api';
+import { isOpen } from '#core/questions';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import type { ReportFiles } from '../../report/photoUrl';
 import { ReportView } from '../../report/ReportView';
 import { Bar } from '../../shell/Bar';
+import { useQuestions } from '../questions/useQuestions';
 import { Sharing } from './Sharing';
 
 const staffFiles: ReportFiles = {
@@ -21,6 +23,8 @@ export function ReportScreen() {
     queryFn: () => getJson(`/api/reports/${id}`, reportPageSchema),
   });
   const report = page.data?.report;
+  const questions = useQuestions(report?.walk);
+  const open = (questions.data?.questions ?? []).filter(isOpen).length;
   return (
     <>
       <Bar
@@ -34,10 +38,29 @@ export function ReportScreen() {
       )}
       {page.data && report && (
         <>
+          <AskedNote walk={page.data.report.walk} open={open} />
           <Sharing report={report.id} shares={page.data.shares} />
-          <ReportView report={report} sha256={page.data.sha256} changes={undefined} files={staffFiles} />
+          <ReportView
+            report={report}
+            sha256={page.data.sha256}
+            changes={undefined}
+            questions={questions.data?.questions ?? []}
+            files={staffFiles}
+          />
         </>
       )}
     </>
+  );
+}
+
+function AskedNote({ walk, open }: { walk: string; open: number }) {
+  if (open === 0) return null;
+  return (
+    <Notice className="m-4">
+      {open === 1 ? 'One question waits' : `${open} questions wait`} for an answer.{' '}
+      <Link to={`/walks/${walk}/questions`} className="font-bold underline underline-offset-4">
+        Second looks, in walk order
+      </Link>
+    </Notice>
   );
 }

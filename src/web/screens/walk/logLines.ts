@@ -160,6 +160,8 @@ function sentenceOf(
       return `${kitTitle(entry.body)}: ${entry.body.count}${entry.body.condition ? `, ${entry.body.condition}` : ''}`;
     case 'alteration-noted':
       return `Altered: ${entry.body.says}`;
+    case 'question-answered':
+      return `Answered: ${entry.body.says}`;
     case 'alteration-removed':
       return 'Alteration taken off';
     case 'function-added':

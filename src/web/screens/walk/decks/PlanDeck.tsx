@@ -3,6 +3,7 @@ import {
   Footprints,
   ListChecks,
   ListOrdered,
+  MessageCircleQuestion,
   MessageSquareText,
   Package,
   ScrollText,
@@ -97,6 +98,9 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
           </Link>
           <Link to={`/walks/${page.walk}/kit`} className={`${buttonLook()} col-span-2 px-2!`}>
             <Package aria-hidden size={20} /> What comes with it, smell
+          </Link>
+          <Link to={`/walks/${page.walk}/questions`} className={`${buttonLook()} col-span-2 px-2!`}>
+            <MessageCircleQuestion aria-hidden size={20} /> Second looks and worries
           </Link>
         </div>
         <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>

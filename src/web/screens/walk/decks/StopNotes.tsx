@@ -1,6 +1,9 @@
-import { Check, CloudSun, Flag, TriangleAlert } from 'lucide-react';
+import { Check, CloudSun, Flag, MessageCircleQuestion, TriangleAlert } from 'lucide-react';
+import { Link } from 'react-router';
 import { type Part, vocabularyOf } from '#core/car';
+import { isOpen, partAsked } from '#core/questions';
 import { adviceAt, cautionAt, cautionSays } from '#core/walk';
+import { useQuestions } from '../../questions/useQuestions';
 import { conditionsAt } from '../walkModel';
 import type { DeckProps } from './deckProps';
 
@@ -19,6 +22,12 @@ const icons = {
 /** What one should know at this stop before looking: a caution, what the light and dirt ask for, extra stops of the route. */
 export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProps) {
   const { state, page } = walk;
+  const asked = (useQuestions(page.walk).data?.questions ?? []).filter(
+    (question) =>
+      isOpen(question) &&
+      !state.answers.has(question.id) &&
+      partAsked(question, state.findings, state.photos) === part.id,
+  );
   const conditions = conditionsAt(state, part.face);
   const caution = cautionAt(part, page.car, state.cautionsRead);
   const advice = conditions && adviceAt(conditions, page.car.paintTone, part);
@@ -47,6 +56,19 @@ export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProp
           <CloudSun aria-hidden size={20} className="shrink-0" /> Note light, wet and dirt first
         </button>
       )}
+      {asked.map(({ id, text, from }) => (
+        <Link
+          key={id}
+          to={`/walks/${page.walk}/questions`}
+          className="flex min-h-12 items-center gap-2 rounded-md border border-ink bg-tape-pale px-3 leading-tight"
+        >
+          <MessageCircleQuestion aria-hidden size={20} className="shrink-0" />
+          <span className="min-w-0 flex-1">
+            <span className="font-bold">{from ? `${from} asks: ` : 'Asked: '}</span>
+            {text}
+          </span>
+        </Link>
+      ))}
       {reminders?.map((words) => (
         <p key={words} className="flex items-center gap-2 font-bold">
           <Flag aria-hidden size={18} className="shrink-0" /> {words}

@@ -1,0 +1,16 @@
+import { useQuery } from '@tanstack/react-query';
+import { questionsPageSchema } from '#core/api';
+import { getJson } from '../../api/client';
+
+const EVERY_MS = 20_000;
+
+/** What buyers asked about a walk, looked up again and again while it is on the screen. */
+export const useQuestions = (walk: string | undefined) =>
+  useQuery({
+    queryKey: ['questions', walk],
+    queryFn: () => getJson(`/api/walks/${walk}/questions`, questionsPageSchema),
+    enabled: walk !== undefined,
+    refetchInterval: EVERY_MS,
+    // A walk that has not reached the server has no questions.
+    retry: false,
+  });
