@@ -2,8 +2,11 @@ import { createHash, randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import type { ReportDocument } from '#core/report';
 import type { Truth } from '../picture-maker/truth';
 import { cars } from './cars';
+import { hatchScript } from './hatchScript';
+import { afterwards, buyers, questionsOf } from './hatchTalk';
 import { nell, tomas } from './people';
 import { playScript } from './playScript';
 import { picturesNamed } from './script';
@@ -40,8 +43,32 @@ export async function loadYard(origin: string, picturesDir: string, now: Date): 
     const { walk, entries } = playScript(script, car, who, now, hashOf, truthOf);
     for (let i = 0; i < entries.length; i += BATCH)
       await post(`/api/walks/${walk}/entries`, { entries: entries.slice(i, i + BATCH) });
-    if (isFrozen) await post(`/api/walks/${walk}/reports`, { id: randomUUID(), signer: who.id });
+    if (!isFrozen) continue;
+    const report = (await post(`/api/walks/${walk}/reports`, {
+      id: randomUUID(),
+      signer: who.id,
+    })) as ReportDocument;
+    if (script === hatchScript) await talk(post, walk, who.id, report, now);
   }
+}
+
+/** Buyers ask about the flagship, the yard answers, and a second look makes the second revision. */
+async function talk(
+  post: (path: string, body: unknown) => Promise<unknown>,
+  walk: string,
+  who: string,
+  report: ReportDocument,
+  now: Date,
+): Promise<void> {
+  const tokens: string[] = [];
+  for (const label of buyers) {
+    const share = (await post(`/api/reports/${report.id}/shares`, { label, days: 90 })) as { token: string };
+    tokens.push(share.token);
+  }
+  const questions = questionsOf(report);
+  for (const { by, body } of questions) await post(`/api/shared/${tokens[by]}/questions`, body);
+  await post(`/api/walks/${walk}/entries`, { entries: afterwards(walk, who, report, questions, now) });
+  await post(`/api/walks/${walk}/reports`, { id: randomUUID(), signer: who });
 }
 
 type Send = (method: string, path: string, body: BodyInit, type?: string) => Promise<unknown>;

@@ -90,4 +90,19 @@ test('the stop for the smell of the cabin leads there, and is visited once it is
   );
   await expect(page.getByRole('link', { name: /^Things to count: \d+/ })).toBeVisible();
   await expect(page.getByRole('link', { name: /^Papers: service record, keys counted/ })).toBeVisible();
+
+  // Before the report is frozen every hole leads to where it is closed.
+  const walk = page.url().split('/').at(-1) as string;
+  const holes = `${server.origin}/walks/${walk}/report`;
+  await page.goto(holes);
+  await page.getByRole('button', { name: 'Go to: What comes with it, not counted' }).click();
+  await expect(page.getByRole('listitem', { name: 'Floor mats' })).toBeVisible();
+  await page.goto(holes);
+  await noAxeFindings(page);
+  await fitsSideways(page);
+  await page.getByRole('button', { name: 'Go to: Tread not read' }).click();
+  await expect(page).toHaveURL(/\/tyres$/);
+  await page.goto(holes);
+  await page.getByRole('button', { name: 'Go to: Odometer' }).click();
+  await expect(page.getByRole('textbox', { name: /^Odometer/ })).toBeVisible();
 });

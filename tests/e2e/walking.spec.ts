@@ -316,7 +316,7 @@ test('every group of kinds is offered where it belongs', async ({ page, server }
     ['bonnet', 'Bonnet', 'Film edge lifting', 'Kerbing'],
     ['windscreen', 'Windscreen', 'Chip in the glass', 'Dent'],
     ['wheel-fl', 'Nearside front wheel (left)', 'Coating flaking', 'Stain'],
-    ['seat-fl', 'Nearside front seat (left)', 'Leather cracked', 'Rust'],
+    ['seat-fl', 'Nearside front seat cushion (left)', 'Leather cracked', 'Rust'],
     ['fluids', 'Fluids as seen', 'Leak or fluid mark', 'Scratch'],
     ['stripe-l', 'Nearside side stripe (left)', 'Stripe dried, cracked or lifting', 'Dent'],
     ['door-fl', 'Nearside front door (left)', 'Door-edge nick', 'Leather cracked'],

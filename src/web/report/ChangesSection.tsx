@@ -32,7 +32,7 @@ export function ChangesSection({ changes, isOnlyNew, onOnlyNew }: ChangesSection
         )}
         {changed.map(({ number, says }) => (
           <li key={number}>
-            <Jump number={number} /> {says.join('; ')}.
+            <Jump number={number} /> {says.join('; ').replace(/\.$/, '')}.
           </li>
         ))}
         {withdrawn.map(({ number, line, why }) => (

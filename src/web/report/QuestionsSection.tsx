@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { isOpen, type Question, waitedWords } from '#core/questions';
 import type { ReportDocument } from '#core/report';
-import { AskButton } from './AskContext';
+import { AskButton, useAsk } from './AskContext';
 import type { PhotoUrl } from './photoUrl';
 import { Section } from './Section';
 
@@ -13,17 +13,21 @@ interface QuestionsSectionProps {
 
 /** What was asked and answered, for all readers: worries of before the walk first, then what waits, then the rest. */
 export function QuestionsSection({ report, questions, photoUrl }: QuestionsSectionProps) {
+  const ask = useAsk();
   const rank = (question: Question) => (question.isWorry ? 0 : isOpen(question) ? 1 : 2);
   const sorted = questions.toSorted((a, b) => rank(a) - rank(b) || b.askedAt.localeCompare(a.askedAt));
+  if (questions.length === 0 && !ask) return null;
   return (
     <Section title="Questions and answers">
       {sorted.map((question) => (
         <Thread key={question.id} report={report} question={question} photoUrl={photoUrl} />
       ))}
-      <p className="mt-2 flex items-center gap-2">
-        Something not in the report?
-        <AskButton about={{}} title="this car" />
-      </p>
+      {ask && (
+        <p className="mt-2 flex items-center gap-2">
+          Something not in the report?
+          <AskButton about={{}} title="this car" />
+        </p>
+      )}
     </Section>
   );
 }

@@ -7,15 +7,13 @@ import { ChangesSection } from './ChangesSection';
 import { FindingCard } from './FindingCard';
 import { PartList } from './PartList';
 import type { ReportFiles } from './photoUrl';
+import { QuestionsSection } from './QuestionsSection';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
 
 // Words first: the map is drawn once they stand.
 const ReportMap = lazy(() => import('./ReportMap'));
 const Fingerprint = lazy(() => import('./Fingerprint').then((file) => ({ default: file.Fingerprint })));
-const QuestionsSection = lazy(() =>
-  import('./QuestionsSection').then((file) => ({ default: file.QuestionsSection })),
-);
 const ReportReadings = lazy(() => import('./readings/ReportReadings'));
 
 interface ReportViewProps {
@@ -80,9 +78,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
           value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
         />
       </dl>
-      <Suspense fallback={null}>
-        <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
-      </Suspense>
+      <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
       {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
       <Suspense fallback={<div className="mt-6 h-192" />}>
         <ReportMap report={report} />

@@ -3,10 +3,9 @@ import { Snowflake } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
 import { walkPageSchema } from '#core/api';
-import { carTitle, partNameForAnyone, sentence } from '#core/car';
-import { othersLeft } from '#core/readings';
+import { carTitle } from '#core/car';
 import { reportDocumentSchema } from '#core/report';
-import { type Coverage, coverage, isDismissed } from '#core/walk';
+import { coverage, isDismissed } from '#core/walk';
 import { getJson, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -15,7 +14,7 @@ import { useWalker } from '../../shell/person';
 import { WalkerPicker } from '../../shell/WalkerPicker';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
 import { type OpenWalk, useWalk } from '../../sync/useWalk';
-import { leftInWords } from './leftInWords';
+import { Holes } from './Holes';
 
 /** What the report will have to say was missed, then freezing it. */
 export function FreezeScreen() {
@@ -125,79 +124,5 @@ function Freeze({ walk }: { walk: OpenWalk }) {
         </section>
       )}
     </>
-  );
-}
-
-function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
-  const name = (id: string) => {
-    const part = walk.style.parts.get(id);
-    return part ? partNameForAnyone(part, walk.page.car) : id;
-  };
-  const ofFindings = (why: 'finding-close-up' | 'finding-place') =>
-    cover.photosLeft.flatMap((photo) => (photo.why === why ? [`${photo.number}, ${name(photo.part)}`] : []));
-  const others = othersLeft(walk.state, walk.page.car);
-  const estimated = walk.state.findings.filter(
-    (finding) => !isDismissed(finding) && finding.details.notice === undefined,
-  );
-  const groups: { title: string; names: string[]; count?: number }[] = [
-    {
-      title: 'Parts not looked at',
-      names: leftInWords(cover, walk.style, walk.page.car),
-      count: cover.left.length,
-    },
-    { title: 'Could not be seen', names: cover.notSeen.map(({ part, why }) => `${name(part)}: ${why}`) },
-    { title: 'Tread not read', names: cover.treadsLeft.map(name) },
-    { title: 'Odometer', names: cover.odometerLeft ? ['not read'] : [] },
-    { title: 'Suspicions not settled', names: cover.unresolved.map(name) },
-    { title: 'No close-up', names: ofFindings('finding-close-up') },
-    { title: 'No photo of where it is', names: ofFindings('finding-place') },
-    {
-      title: 'No photo of the part',
-      names: cover.photosLeft.flatMap((photo) => (photo.why === 'part' ? [name(photo.part)] : [])),
-    },
-    {
-      title: 'Number plates',
-      names:
-        cover.plates.length > 0
-          ? [`${cover.plates.length} photos on which a plate may be read: nobody has looked`]
-          : [],
-      count: cover.plates.length,
-    },
-    {
-      title: 'Photos without a place',
-      names: cover.brought > 0 ? ['they are not in the report'] : [],
-      count: cover.brought,
-    },
-    {
-      title: 'Distance worked out, not walked',
-      names: estimated.map(({ number, part }) => `${number}, ${name(part)}`),
-    },
-    {
-      title: 'Functions not tried',
-      names: others.isFunctionsBegun ? others.functions.map(({ name: each }) => each) : ['none was tried'],
-    },
-    {
-      title: 'What comes with it, not counted',
-      names: others.isKitBegun ? others.items.map(({ name: each }) => each) : ['nothing was counted'],
-    },
-    { title: 'Smell of the cabin', names: others.isSmellLeft ? ['not noted'] : [] },
-    { title: 'Papers', names: others.isPapersBegun ? [...others.papers] : ['nothing was noted'] },
-    { title: 'Conditions', names: walk.state.conditions.whole ? [] : ['light, wet and dirt not noted'] },
-  ].filter((group) => group.names.length > 0);
-  if (groups.length === 0) return <Notice>Every part was looked at and every reading taken.</Notice>;
-  return (
-    <section>
-      <h2 className="text-xl">The report will say that this is missing</h2>
-      <dl className="mt-2">
-        {groups.map((group) => (
-          <div key={group.title} className="border-b border-line py-2">
-            <dt className="font-bold">
-              {group.title} ({group.count ?? group.names.length})
-            </dt>
-            <dd className="text-soft">{group.names.map((entry) => sentence(entry)).join(' · ')}</dd>
-          </div>
-        ))}
-      </dl>
-    </section>
   );
 }

@@ -45,7 +45,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
       <div className="mx-auto max-w-3xl space-y-3 p-4">
         <form onSubmit={submit} className="flex flex-wrap items-end gap-2">
           <div className="min-w-48 flex-1">
-            <Field id="label" label="Link for" hint="Each buyer their own: so you know who asks">
+            <Field id="label" label="Link for">
               <input
                 id="label"
                 className={inputLook}
@@ -93,6 +93,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
             <FileDown aria-hidden size={20} /> PDF, US Letter
           </a>
         </form>
+        <p className="text-sm text-soft">Make each buyer a link of their own: then you know who asks.</p>
         {make.data && <NewLink share={make.data} />}
         {(make.error ?? revoke.error) && <Notice look="warn">{(make.error ?? revoke.error)?.message}</Notice>}
         {shares.length > 0 && (
