@@ -4,7 +4,6 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
-import type { Truth } from '../demo/picture-maker/truth';
 
 /** Renews docs/screenshots from a demo yard of its own: `npm run screenshots`. */
 const out = 'docs/screenshots';
@@ -50,19 +49,6 @@ async function shoot(
   await page.close();
 }
 
-/** Taps a pixel of the picture that is open. */
-async function tapPicture(page: Page, place: readonly [number, number] | undefined): Promise<void> {
-  const stage = page.getByTestId('stage');
-  const box = await stage.boundingBox();
-  if (!box || !place) return;
-  const [zoom = 1, left = 0, top = 0] = await Promise.all(
-    ['zoom', 'left', 'top'].map(async (name) => Number(await stage.getAttribute(`data-${name}`))),
-  );
-  await page.mouse.click(box.x + left + place[0] * zoom, box.y + top + place[1] * zoom);
-}
-
-const truthOf = (name: string) => JSON.parse(readFileSync(`demo/pictures/${name}.json`, 'utf8')) as Truth;
-
 const getJson = async (path: string) => (await fetch(origin + path)).json();
 
 try {
@@ -81,11 +67,6 @@ try {
   ).json();
 
   await shoot('stock-desk', desk, '/');
-  await shoot('car-form-desk', desk, '/cars/new', async (page) => {
-    await page.getByLabel('Make').fill('Quillon');
-    await page.getByLabel('Country').selectOption({ label: 'United States' });
-    await page.getByLabel(/17 characters/).fill('1MBGDM9AXKP042788');
-  });
   await shoot('walk-phone', phone, `/walks/${half}`, (page) =>
     page.getByRole('button', { name: 'Next stop' }).click({ clickCount: 4, delay: 120 }),
   );
@@ -102,11 +83,6 @@ try {
     await page.waitForTimeout(400);
   };
   await shoot('step-back-phone', phone, `/walks/${done}`, stepBack);
-  const editRoute = async (page: Page) => {
-    await page.getByRole('button', { name: 'Copy and change' }).nth(1).click();
-    await page.getByRole('button', { name: 'Drag Cabin' }).waitFor();
-  };
-  await shoot('routes-desk', desk, '/routes', editRoute);
   const pictureOf = (name: string) =>
     createHash('sha256')
       .update(readFileSync(`demo/pictures/${name}.jpg`))
@@ -116,36 +92,17 @@ try {
     await page.waitForTimeout(600);
   };
   await shoot('pictures-desk', desk, `/walks/${done}/pictures`, choose('hatch-bonnet-stone-chip-what'));
-  await shoot('pictures-phone', phone, `/walks/${done}/pictures`, choose('hatch-door-fl-dent-where'));
-  const onPicture = (name: string) => `/walks/${done}/pictures/${pictureOf(name)}`;
-  const measure = async (page: Page) => {
-    await page.getByRole('button', { name: 'Measure' }).click();
-    await page.waitForTimeout(1500);
-    const { scale, plane } = truthOf('hatch-tailgate-scratch-what');
-    for (const [sx, sy] of [
-      [-1, -1],
-      [1, -1],
-      [1, 1],
-      [-1, 1],
-    ] as const)
-      await tapPicture(
-        page,
-        [...(scale?.pixels ?? [])].sort((p, q) => q[0] * sx + q[1] * sy - p[0] * sx - p[1] * sy)[0],
-      );
-    await page.getByText(/moved onto the card’s edges/).waitFor();
-    for (const mm of [-70, 70]) {
-      const [x, y, w] = plane.homography.map((row) => (row[0] as number) * mm + (row[2] as number)) as [
-        number,
-        number,
-        number,
-      ];
-      await tapPicture(page, [x / w, y / w]);
-    }
-  };
-  await shoot('measure-phone', phone, onPicture('hatch-tailgate-scratch-what'), measure);
   await shoot('freeze-phone', phone, `/walks/${half}/report`);
   await shoot('report-desk', desk, `/reports/${report}`);
   await shoot('report-phone', phone, share.path);
+  await shoot('questions-phone', phone, share.path, (page) =>
+    page
+      .getByRole('heading', { name: 'Questions and answers' })
+      .evaluate((heading) => heading.scrollIntoView()),
+  );
+  await shoot('second-looks-desk', desk, `/walks/${done}/questions`);
+  await shoot('kit-phone', phone, `/walks/${done}/kit`);
+  await shoot('cues-phone', phone, `/walks/${done}/cues`);
   await shoot('tyres-phone', phone, `/walks/${done}/tyres?part=tyre-fr`);
   await shoot('paint-desk', desk, `/walks/${painted}/paint?part=door-rr`, (page) =>
     page.waitForTimeout(1500),

@@ -38,6 +38,9 @@ const KitScreen = lazy(() => import('./screens/kit/KitScreen').then((file) => ({
 const QuestionsScreen = lazy(() =>
   import('./screens/questions/QuestionsScreen').then((file) => ({ default: file.QuestionsScreen })),
 );
+const CueScreen = lazy(() =>
+  import('./screens/cues/CueScreen').then((file) => ({ default: file.CueScreen })),
+);
 const RoutesScreen = lazy(() =>
   import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
 );
@@ -63,6 +66,7 @@ export function AppRoutes() {
         <Route path="/walks/:id/functions" element={<FunctionsScreen />} />
         <Route path="/walks/:id/kit" element={<KitScreen />} />
         <Route path="/walks/:id/questions" element={<QuestionsScreen />} />
+        <Route path="/walks/:id/cues" element={<CueScreen />} />
         <Route path="/walks/:id/papers" element={<PapersScreen />} />
         <Route path="/walks/:id/report" element={<FreezeScreen />} />
         <Route path="/reports/:id" element={<ReportScreen />} />

@@ -19,7 +19,7 @@ export function Fingerprint({ report, sha256 }: { report: ReportDocument; sha256
     <Section title="Is this the report that was signed?">
       <p>
         Fingerprint of revision {report.revision} (SHA-256), the same as at the end of its PDF:{' '}
-        <span className="font-bold break-all tabular-nums">{fingerprintWords(sha256)}</span>
+        <span className="font-bold tabular-nums">{fingerprintWords(sha256)}</span>
       </p>
       <label className={`${buttonLook()} mt-3 cursor-pointer focus-within:outline-3`}>
         Hold a copy against it

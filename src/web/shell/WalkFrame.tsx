@@ -18,7 +18,7 @@ export function WalkFrame({ title, children }: WalkFrameProps) {
   const walker = useWalker();
   const load = useWalk(id, walker);
   return (
-    <div className="flex h-dvh flex-col overflow-hidden">
+    <div className="flex h-dvh flex-col overflow-hidden print:h-auto print:overflow-visible">
       <Bar title={title} back={{ to: `/walks/${id}`, label: 'Back to the walk' }}>
         {load.status === 'open' && (
           <span className="pr-2 text-soft max-sm:hidden">{load.walk.page.car.stockNumber}</span>

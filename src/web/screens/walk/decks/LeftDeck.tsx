@@ -91,7 +91,7 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
         )}
         {further.length > 0 && (
           <section className="mb-3">
-            <h3 className="px-1 text-sm text-soft">Not looked at by part</h3>
+            <h3 className="px-1 text-sm text-soft">Beyond the parts</h3>
             <ul>
               {further.map(({ to, says }) => (
                 <li key={says}>

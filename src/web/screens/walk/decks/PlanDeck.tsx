@@ -103,6 +103,9 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
             <MessageCircleQuestion aria-hidden size={20} /> Second looks and worries
           </Link>
         </div>
+        <Link to={`/walks/${page.walk}/cues`} className={`${buttonLook()} w-full`}>
+          <ScrollText aria-hidden size={20} /> Cue sheet
+        </Link>
         <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>
           <MessageSquareText aria-hidden size={20} /> How to say a finding in one line
         </Link>

@@ -1,0 +1,30 @@
+import { details } from '../builders/car';
+import { begun, CAR, entriesOf, noted, WALK } from '../builders/entries';
+import { fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, test } from './server';
+import { NELL, openYard } from './steps';
+
+test('the cue sheet reads the walk out in order, rolls by itself and holds', async ({ page, server }) => {
+  await openYard(page, server);
+  await server.post('/api/cars', { id: CAR, details });
+  const parts = ['wing-fl', 'door-fl', 'door-rl', 'quarter-rl', 'bonnet', 'roof', 'door-fr', 'door-rr'];
+  const entries = entriesOf([begun, ...parts.map((part, i) => noted(i + 1, part))]);
+  await server.post(`/api/walks/${WALK}/entries`, {
+    entries: entries.map((entry) => ({ ...entry, who: NELL })),
+  });
+  await page.goto(`${server.origin}/walks/${WALK}`);
+  await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
+  await page.getByRole('link', { name: 'Cue sheet' }).click();
+  await expect(page.getByText('Nearside front door (left): dent.')).toBeVisible();
+  await expect(page.getByText('Offside rear door (right): dent.')).toBeAttached();
+  await noAxeFindings(page);
+  await fitsSideways(page);
+  const top = () => page.locator('main').evaluate((box) => box.scrollTop);
+  await page.getByRole('button', { name: 'Fast' }).click();
+  await page.getByRole('button', { name: 'Roll' }).click();
+  await expect.poll(top).toBeGreaterThan(40);
+  await page.getByRole('button', { name: 'Hold' }).click();
+  const held = await top();
+  await page.waitForTimeout(400);
+  expect(Math.abs((await top()) - held)).toBeLessThan(3);
+});
