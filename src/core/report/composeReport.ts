@@ -30,6 +30,7 @@ import {
 } from '../walk';
 import { BRAKE_CAUTION } from '../wheels';
 import { orderPhotos } from './orderPhotos';
+import { paragraphOf } from './paragraph';
 import { REPORT_VERSION, type ReportDocument, type ReportFinding, type ReportPhoto } from './reportDocument';
 import { reportReadings } from './reportReadings';
 import { generalCautions, outOfScope, statusSays, summaryLines, TYRE_CAUTION } from './wording';
@@ -110,7 +111,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   });
   const { identityAsRead: _, ...car } = carOnly(inputs.car);
 
-  return withoutUndefined({
+  const document: ReportDocument = {
     format: 'zelk-report',
     version: REPORT_VERSION,
     id: inputs.id,
@@ -180,6 +181,10 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       ]),
       ...generalCautions,
     ],
+  };
+  return withoutUndefined({
+    ...document,
+    paragraph: paragraphOf({ ...document, year: inputs.car.year }, vocabulary),
   });
 }
 

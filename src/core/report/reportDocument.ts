@@ -88,6 +88,8 @@ export const reportDocumentSchema = z.strictObject({
   car: carDetailsSchema.omit({ identityAsRead: true }),
   bodyStyleName: text,
   odometer: text.optional(),
+  /** The car in one paragraph; reports frozen by an earlier Zelk have none. */
+  paragraph: text.optional(),
   summary: z.array(text),
   /** Light, wet and dirt as noted, and what they may have hidden. */
   conditions: z.array(text).default([]),

@@ -41,7 +41,7 @@ export function ReportPhotoFigure({
           />
         </a>
       )}
-      <figcaption className="mt-1 flex items-start text-sm text-soft">
+      <figcaption className="mt-1 flex items-center text-sm text-soft">
         <span className="min-w-0 flex-1">
           <span className="font-bold text-ink">Photo {number}</span> {caption}
         </span>

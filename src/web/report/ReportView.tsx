@@ -62,6 +62,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
           ))}
         </div>
       )}
+      {report.paragraph && <p className="mx-4 mt-4 text-lg">{report.paragraph}</p>}
       <section className="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">
         {report.summary.map((line) => (
           <p key={line}>{line}</p>

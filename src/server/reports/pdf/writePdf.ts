@@ -63,6 +63,7 @@ function head(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
   ];
   for (const [name, value] of facts) if (value) sheet.text(`${name}: ${value}`, { gap: 1 });
   sheet.y += 6;
+  if (report.paragraph) sheet.text(report.paragraph, { size: 11, gap: 6 });
   for (const line of report.summary) sheet.text(line, { size: 11, weight: 'bold', gap: 2 });
 }
 
