@@ -29,7 +29,7 @@ figure{margin:0}img{width:100%;height:auto;display:block}figcaption{color:#414a5
 <p>${text([report.car.stockNumber, report.yard.name].filter(Boolean).join(' · '))}. ${pictures.length} pictures, in the order of the walk.</p>
 ${sections.join('\n')}
 ${recordings.length > 0 ? `<h2>Recordings</h2><ul>${recordings.map(({ path, says }) => `<li><a href="${path}">${text(says)}</a></li>`).join('')}</ul>` : ''}
-<p><a href="findings.csv">findings.csv</a> lists the findings; walk.json is the walk itself, for another Zelk.</p>
+<p><a href="findings.csv">findings.csv</a> lists the findings, and beside it lie tyres, paint and functions where they were read; walk.json is the walk itself, for another Zelk.</p>
 </body></html>
 `;
 }

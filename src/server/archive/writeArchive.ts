@@ -2,12 +2,11 @@ import { createReadStream } from 'node:fs';
 import { open } from 'node:fs/promises';
 import { PassThrough, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { stringify } from 'csv-stringify/sync';
 import { ZipFile } from 'yazl';
 import { type ArchivedPicture, xmpOf } from '#core/archive';
 import type { ReportDocument } from '#core/report';
-import { noticeWords } from '#core/walk';
 import { archiveIndex } from './archiveIndex';
+import { archiveTables } from './tables';
 
 export interface ArchiveContents {
   report: ReportDocument;
@@ -27,7 +26,8 @@ export async function writeArchive(contents: ArchiveContents, out: NodeJS.Writab
   const zip = new ZipFile();
   const sent = pipeline(zip.outputStream as Readable, out);
   zip.addBuffer(Buffer.from(archiveIndex(report, pictures, recordings)), 'index.html', { mtime });
-  zip.addBuffer(Buffer.from(findingsCsv(report, pictures)), 'findings.csv', { mtime });
+  for (const [name, text] of archiveTables(report, pictures))
+    zip.addBuffer(Buffer.from(text), name, { mtime });
   zip.addBuffer(Buffer.from(walkJson), 'walk.json', { mtime });
   for (const picture of pictures) {
     const file = await copyOf(picture);
@@ -60,26 +60,4 @@ async function described(file: string, picture: ArchivedPicture): Promise<Readab
     .on('error', (error) => out.destroy(error))
     .pipe(out);
   return out;
-}
-
-/** Findings as a table (RFC 4180). A cell that a spreadsheet would take for a formula is kept from being one. */
-export function findingsCsv(report: ReportDocument, pictures: readonly ArchivedPicture[]): string {
-  const rows = report.findings.map((finding) => [
-    finding.number,
-    finding.partName,
-    finding.line,
-    finding.suspected ? 'suspected' : 'confirmed',
-    finding.notice ? noticeWords[finding.notice].name : '',
-    finding.tests,
-    finding.action,
-    finding.note,
-    finding.photos.flatMap((n) => pictures[n - 1]?.path ?? []).join('; '),
-  ]);
-  return stringify(
-    [
-      ['number', 'part', 'finding', 'standing', 'noticed from', 'tests', 'to be done', 'note', 'pictures'],
-      ...rows,
-    ],
-    { record_delimiter: 'windows', escape_formulas: true },
-  );
 }
