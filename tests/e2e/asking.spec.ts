@@ -55,7 +55,12 @@ async function linkFor(page: Page, server: RunningServer, report: string, passph
   await page.getByLabel('Link for').fill('Mirela in the harbour');
   await page.getByLabel('Passphrase, if wanted').fill(passphrase);
   await page.getByRole('button', { name: 'Make a link' }).click();
-  return (await page.getByTestId('share-link').textContent()) as string;
+  const link = (await page.getByTestId('share-link').textContent()) as string;
+  const code = page.getByRole('img', { name: 'The link as a code for a phone’s camera' });
+  await expect
+    .poll(() => code.evaluate((image: HTMLImageElement) => image.naturalWidth))
+    .toBeGreaterThan(100);
+  return link;
 }
 
 test('a buyer asks at a spot, the yard answers there, and the answer is on the buyer’s page by itself', async ({

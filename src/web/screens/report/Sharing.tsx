@@ -6,6 +6,7 @@ import { sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
+import { HandoverCode } from './HandoverCode';
 
 /** Links that open the report without signing in, and the PDF. */
 export function Sharing({ report, shares }: { report: string; shares: readonly Share[] }) {
@@ -143,17 +144,22 @@ function NewLink({ share }: { share: NewShare }) {
   const [copied, setCopied] = useState(false);
   return (
     <Notice>
-      <p className="font-bold">Copy this link now: it is shown only once.</p>
-      <p className="my-1 break-all" data-testid="share-link">
-        {url}
-      </p>
-      <div className="flex flex-wrap gap-2">
-        <Button onClick={() => navigator.clipboard.writeText(url).then(() => setCopied(true))}>
-          <Copy aria-hidden size={18} /> {copied ? 'Copied' : 'Copy'}
-        </Button>
-        <a className={buttonLook()} href={url} target="_blank" rel="noreferrer">
-          Open it
-        </a>
+      <div className="flex flex-wrap items-start gap-4">
+        <div className="min-w-48 flex-1">
+          <p className="font-bold">Copy this link now: it is shown only once.</p>
+          <p className="my-1 break-all" data-testid="share-link">
+            {url}
+          </p>
+          <div className="flex flex-wrap gap-2">
+            <Button onClick={() => navigator.clipboard.writeText(url).then(() => setCopied(true))}>
+              <Copy aria-hidden size={18} /> {copied ? 'Copied' : 'Copy'}
+            </Button>
+            <a className={buttonLook()} href={url} target="_blank" rel="noreferrer">
+              Open it
+            </a>
+          </div>
+        </div>
+        <HandoverCode url={url} />
       </div>
     </Notice>
   );
