@@ -38,6 +38,9 @@ const KitScreen = lazy(() => import('./screens/kit/KitScreen').then((file) => ({
 const QuestionsScreen = lazy(() =>
   import('./screens/questions/QuestionsScreen').then((file) => ({ default: file.QuestionsScreen })),
 );
+const CompareScreen = lazy(() =>
+  import('./screens/compare/CompareScreen').then((file) => ({ default: file.CompareScreen })),
+);
 const CueScreen = lazy(() =>
   import('./screens/cues/CueScreen').then((file) => ({ default: file.CueScreen })),
 );
@@ -56,6 +59,7 @@ export function AppRoutes() {
         <Route path="/import" element={<ImportScreen />} />
         <Route path="/cars/new" element={<CarFormScreen key="new" />} />
         <Route path="/cars/:id" element={<CarScreen />} />
+        <Route path="/cars/:id/compare" element={<CompareScreen />} />
         <Route path="/cars/:id/edit" element={<CarFormScreen key="edit" />} />
         <Route path="/walks/:id" element={<WalkScreen />} />
         <Route path="/walks/:id/pictures" element={<PicturesScreen />} />

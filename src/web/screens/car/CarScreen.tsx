@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download, FileText, Footprints, Pencil } from 'lucide-react';
+import { Download, FileText, Footprints, GitCompareArrows, Pencil } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
@@ -52,6 +52,11 @@ function CarView({ page: { car, walks } }: { page: CarPage }) {
       <section>
         <h2 className="mb-2 text-xl">Walk-rounds</h2>
         <StartWalk car={car} first={walks.length === 0} />
+        {walks.length > 1 && (
+          <Link to={`/cars/${car.id}/compare`} className={`${buttonLook()} mt-3 w-full`}>
+            <GitCompareArrows aria-hidden size={20} /> Walk against walk
+          </Link>
+        )}
         <ul className="mt-4 border-t border-ink">
           {walks.map((walk) => (
             <WalkRow key={walk.id} walk={walk} />

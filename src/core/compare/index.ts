@@ -1,0 +1,1 @@
+export { compareWalks, type WalkDifference } from './compareWalks';
