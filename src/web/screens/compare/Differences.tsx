@@ -29,6 +29,7 @@ export function Differences({ before, after }: { before: WalkPage; after: WalkPa
     return part ? sentence(partNameForAnyone(part, car)) : id;
   };
   const count = (wanted: WalkDifference['is']) => differences.filter((each) => each.is === wanted).length;
+  const isQuiet = count('new') + count('grown') + count('gone') === 0;
   return (
     <>
       <p role="status" className="border-l-8 border-tape pl-3 text-lg tabular-nums">
@@ -38,7 +39,7 @@ export function Differences({ before, after }: { before: WalkPage; after: WalkPa
         const here = differences.filter((each) => each.is === wanted);
         if (here.length === 0) return null;
         return (
-          <Fold key={wanted} title={`${title} (${here.length})`} isOpen={isOpen}>
+          <Fold key={wanted} title={`${title} (${here.length})`} isOpen={isOpen || isQuiet}>
             <ul>
               {here.map((each) => (
                 <li
