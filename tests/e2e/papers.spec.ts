@@ -64,6 +64,26 @@ test('a service history is typed in one field, doubtful lines are asked about, a
   await expect(page.getByText(/Expired 1 Jan 2020/)).toBeVisible();
   await expect(page.getByText('1 of 2 keys not tried.')).toBeVisible();
   await expect(page.getByText(/differ at place 16 \(0 against 8\)/)).toBeVisible();
+
+  await page.getByLabel('Timing belt every, miles').fill('60,000');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Enter the service interval too.')).toBeVisible();
+  await page.getByLabel('Service every, miles').fill('10,000');
+  await page.getByLabel('or every, months').fill('12');
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(
+    page.getByText(/Timing belt: changed Jun 2023, 63,980 miles; due at 123,980 miles/),
+  ).toBeVisible();
+
+  await page
+    .getByLabel('Service record, a line each')
+    .fill('74.9k 02/03/2025 certificate\n76k certificate\n76k 02/03/2031 photo');
+  await page.getByRole('button', { name: 'Read these lines' }).click();
+  await expect(page.getByText('odometer on a certificate')).toBeVisible();
+  await expect(page.getByText(/needs both its date and its distance/)).toBeVisible();
+  await expect(page.getByLabel('Service record, a line each')).toHaveValue(
+    '76k certificate\n76k 02/03/2031 photo',
+  );
   await noAxeFindings(page);
   await fitsSideways(page);
   await saved(page);

@@ -25,6 +25,8 @@ type Key =
   | 'recalls'
   | 'every'
   | 'months'
+  | 'beltEvery'
+  | 'beltMonths'
   | NumberPlace;
 const titles = {
   original: 'Original',
@@ -49,6 +51,8 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     recalls: text(noted.recalls),
     every: table.isUsualInterval ? '' : String(table.interval.distance),
     months: table.isUsualInterval ? '' : String(table.interval.months),
+    beltEvery: text(noted.interval?.beltDistance),
+    beltMonths: text(noted.interval?.beltMonths),
     plate: text(numbers.get('plate')),
     screen: text(numbers.get('screen')),
     glass: text(numbers.get('glass')),
@@ -80,6 +84,10 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     const months = whole('months', 3, 60, 'Between 3 and 60 months.');
     if ((every === null) !== (months === null))
       found[every === null ? 'every' : 'months'] = 'Give both, or neither.';
+    const beltEvery = whole('beltEvery', 10_000, 500_000, 'Between 10,000 and 500,000.');
+    const beltMonths = whole('beltMonths', 12, 240, 'Between 12 and 240 months.');
+    if ((beltEvery ?? beltMonths) !== null && every === null && months === null)
+      found.every = 'Enter the service interval too.';
     const certificateUntil = day('certificateUntil', true);
     const firstUse = day('firstUse', false);
     setErrors(found);
@@ -91,7 +99,15 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
       certificateUntil,
       firstUse,
       recalls: values.recalls.trim() || null,
-      interval: every !== null && months !== null ? { distance: every, months } : null,
+      interval:
+        every !== null && months !== null
+          ? {
+              distance: every,
+              months,
+              ...(beltEvery !== null && { beltDistance: beltEvery }),
+              ...(beltMonths !== null && { beltMonths }),
+            }
+          : null,
     });
     for (const where of numberPlaces)
       if (values[where].trim() !== (numbers.get(where) ?? ''))
@@ -137,6 +153,8 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
         {field('firstUse', 'First use', 'Like 03/2017')}
         {field('every', `Service every, ${distance === 'mi' ? 'miles' : 'km'}`, 'As the maker asks')}
         {field('months', 'or every, months')}
+        {field('beltEvery', `Timing belt every, ${distance === 'mi' ? 'miles' : 'km'}`)}
+        {field('beltMonths', 'Belt every, months')}
       </div>
       {field('recalls', 'Recalls', 'Open or done, as noted')}
       <fieldset className="space-y-2">
