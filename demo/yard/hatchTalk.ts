@@ -27,7 +27,7 @@ export const asked: readonly Asked[] = [
     by: 1,
     part: 'tyre-fr',
     text: 'Which edge of this tyre is worn?',
-    answer: 'The outer one. The tracking is set when the tyre is changed.',
+    answer: 'The inner one. The tracking is set when the tyre is changed.',
   },
   { by: 1, part: 'arch-rl', text: 'Does the rust go through to the inner lip?', wantsLook: true },
   { by: 1, text: 'Can it be put on a transporter on a Saturday?', answer: 'Yes, until noon.' },
