@@ -30,6 +30,9 @@ export function makeReportStore(db: Db) {
   const one = db.prepare<[string], { document: string; sha256: string | null }>(
     'SELECT document, sha256 FROM reports WHERE id = ?',
   );
+  const head = db.prepare<[string], { walk: string; revision: number }>(
+    'SELECT walk_id AS walk, revision FROM reports WHERE id = ?',
+  );
   const ofWalk = db.prepare<[string], ReportRow>(
     'SELECT id, revision, position, frozen_at FROM reports WHERE walk_id = ? ORDER BY revision',
   );
@@ -43,6 +46,8 @@ export function makeReportStore(db: Db) {
     return { report, sha256: row.sha256 ?? fingerprintOf(report) };
   };
   return {
+    /** Which walk a report is of, without reading it: every picture a link shows asks for this. */
+    head: (id: string): { walk: string; revision: number } | undefined => head.get(id),
     get: (id: string): ReportDocument | undefined => stored(id)?.report,
     stored,
     ofWalk: (walk: string): ReportSummary[] =>

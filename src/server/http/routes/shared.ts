@@ -59,7 +59,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
     return answer;
   };
   const revisionsBeside = (reportId: string) => {
-    const sent = stores.reports.get(reportId);
+    const sent = stores.reports.head(reportId);
     if (!sent) throw problems.unknown();
     return { sent, all: stores.reports.ofWalk(sent.walk) };
   };
@@ -138,7 +138,10 @@ export function sharedRoutes(context: Context): AnyRoute[] {
         const { report, sha256 } = revisionOf(reportId, query.revision);
         const earlier = all.findLast(({ revision }) => revision < report.revision);
         // Whoever was sent an earlier one is told what came since; others what the last revision brought.
-        const since = sent.revision < report.revision ? sent : earlier && stores.reports.get(earlier.id);
+        const since =
+          sent.revision < report.revision
+            ? stores.reports.get(reportId)
+            : earlier && stores.reports.get(earlier.id);
         if (query.revision === undefined) stores.shares.noteOpened(share, now().toISOString());
         return {
           report,
