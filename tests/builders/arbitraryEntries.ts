@@ -34,6 +34,7 @@ const fact: fc.Arbitrary<Fact> = fc.oneof(
     .tuple(finding, fc.constantFrom(...noticeDistances))
     .map(([f, notice]): Fact => ({ kind: 'notice-answered', body: { finding: f, notice } })),
   finding.map((f): Fact => ({ kind: 'finding-dismissed', body: { finding: f, why: 'water' } })),
+  finding.map((f): Fact => ({ kind: 'put-right', body: { finding: f, says: 'filled and painted' } })),
   finding.map(
     (f): Fact => ({ kind: 'photo-attached', body: { photo: 'a'.repeat(64), role: 'what', finding: f } }),
   ),

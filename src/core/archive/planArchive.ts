@@ -29,7 +29,7 @@ export interface ArchivedPicture {
   overlay: Overlay;
 }
 
-const roleWord = { where: 'where', what: 'close', 'whole-car': 'whole-car' } as const;
+const roleWord = { where: 'where', what: 'close', 'whole-car': 'whole-car', after: 'after' } as const;
 
 /**
  * Names and orders a walk's pictures so that a folder of files alone tells where each belongs: folders by zone and side as walked,
@@ -52,7 +52,8 @@ export function planArchive(
   };
   const placed = report.photos.map((photo): ArchivedPicture => {
     const part = photo.part === undefined ? undefined : style.parts.get(photo.part);
-    const finding = report.findings.find(({ number }) => number === photo.finding);
+    const isIt = ({ number }: { number: number }) => number === photo.finding;
+    const finding = report.findings.find(isIt) ?? report.putRight?.find(isIt);
     const isWhole = photo.role === 'whole-car' || !part;
     const folder = folderOf(isWhole ? 'whole-car' : placeOf(part));
     const kind = finding && findingKindName(finding.kind, vocabularyOf(speech));

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryLog } from '../../../tests/builders/arbitraryEntries';
 import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
-import { type Fact, isDismissed, replay } from '../walk';
+import { type Fact, isStanding, replay } from '../walk';
 import { compareWalks } from '.';
 
 const dent = (n: number, part: string, u: number, details: object = {}): Fact => ({
@@ -56,8 +56,7 @@ describe('walk against walk', () => {
         const [a, b] = [replay(WALK, one), replay(WALK, other)];
         expect(compareWalks(a, a).every(({ is }) => is === 'same')).toBe(true);
         const differences = compareWalks(a, b);
-        const standing = (state: typeof a) =>
-          state.findings.filter((finding) => !isDismissed(finding)).length;
+        const standing = (state: typeof a) => state.findings.filter((finding) => isStanding(finding)).length;
         expect(differences.filter((each) => 'before' in each)).toHaveLength(standing(a));
         expect(differences.filter((each) => 'after' in each)).toHaveLength(standing(b));
       }),

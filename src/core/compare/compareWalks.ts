@@ -1,5 +1,5 @@
 import type { PartId } from '../car';
-import { type Finding, isDismissed, partStatus, type WalkState } from '../walk';
+import { type Finding, isStanding, partStatus, type WalkState } from '../walk';
 
 export type WalkDifference =
   /** Not there on the earlier walk, although the part was looked at. */
@@ -23,8 +23,8 @@ const GROWN = 1.25;
  * pair first. A part that was not looked at proves nothing either way.
  */
 export function compareWalks(before: WalkState, after: WalkState): WalkDifference[] {
-  const was = before.findings.filter((finding) => !isDismissed(finding));
-  const is = after.findings.filter((finding) => !isDismissed(finding));
+  const was = before.findings.filter((finding) => isStanding(finding));
+  const is = after.findings.filter((finding) => isStanding(finding));
   const pairs = was
     .flatMap((a) => is.flatMap((b) => (mayBeSame(a, b) ? [{ a, b, far: distance(a, b) }] : [])))
     .filter(({ far }) => far <= SAME_SPOT)

@@ -9,7 +9,14 @@ import {
   ukScreenRule,
   usualScreen,
 } from '../glass';
-import type { Finding, FindingKind, ScreenPlanned, Spot, WalkState } from '../walk';
+import {
+  type Finding,
+  type FindingKind,
+  isStanding,
+  type ScreenPlanned,
+  type Spot,
+  type WalkState,
+} from '../walk';
 
 export interface ScreenRow extends ScreenVerdict {
   finding: string;
@@ -89,9 +96,7 @@ export function screenTable(state: WalkState, style: BodyStyle, car: Speech): Sc
   const rule = ruleOf(planned);
   const isTurned = style.faces[part.face].mirrored;
   const placeOf = ({ u, v }: Spot): ScreenPlace => [(isTurned ? 1 - u : u) * widthMm, (1 - v) * heightMm];
-  const here = state.findings.filter(
-    (finding) => finding.part === part.id && finding.standing.status !== 'dismissed',
-  );
+  const here = state.findings.filter((finding) => finding.part === part.id && isStanding(finding));
   const rows = here.flatMap((finding): ScreenRow[] => {
     const kind = judgedAs(finding);
     if (!kind) return [];

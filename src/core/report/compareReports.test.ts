@@ -49,6 +49,33 @@ describe('two revisions of a report', () => {
     expect(changes.others).toContain('What comes with it: added.');
   });
 
+  it('tell what was put right, with its photos from before and after, and not as withdrawn', () => {
+    const photo = (sha: string, role: 'what' | 'after'): Fact => ({
+      kind: 'photo-attached',
+      body: { photo: sha.repeat(64), role, finding: finding(1) },
+    });
+    const mended: Fact[] = [
+      ...first,
+      photo('a', 'what'),
+      { kind: 'put-right', body: { finding: finding(1), says: 'dent pressed out' } },
+      photo('b', 'after'),
+    ];
+    const [before, after] = [reportOf(entriesOf(first), 1), reportOf(entriesOf(mended), 2)];
+    const changes = compareReports(before, after);
+    const [told] = after.putRight ?? [];
+    expect(told).toMatchObject({ number: 1, says: 'dent pressed out', line: 'Dent' });
+    const roleOf = (n: number) => after.photos.find(({ number }) => number === n)?.role;
+    expect(told?.before.map(roleOf)).toEqual(['what']);
+    expect(told?.after.map(roleOf)).toEqual(['after']);
+    expect(changes.putRight).toEqual([
+      { number: 1, line: `${told?.partName}: Dent`, says: 'dent pressed out' },
+    ]);
+    expect(changes.withdrawn).toEqual([]);
+    expect(after.findings.map(({ number }) => number)).not.toContain(1);
+    // Said once: the revision after it has nothing new to tell of it.
+    expect(compareReports(after, reportOf(entriesOf(mended), 3)).putRight).toEqual([]);
+  });
+
   it('have no difference when nothing was said in between', () => {
     fc.assert(
       fc.property(arbitraryLog, (log) => {
@@ -64,10 +91,10 @@ describe('two revisions of a report', () => {
       fc.property(arbitraryLog, fc.integer({ min: 1, max: 44 }), (log, cut) => {
         fc.pre(!log.some((entry) => entry.kind === 'undone' && entry.body.entry === idOf(1)));
         const [before, after] = [reportOf(log.slice(0, Math.min(cut, log.length)), 1), reportOf(log, 2)];
-        const { added, withdrawn } = compareReports(before, after);
+        const { added, withdrawn, putRight } = compareReports(before, after);
         const kept = before.findings
           .map(({ number }) => number)
-          .filter((number) => !withdrawn.some((gone) => gone.number === number));
+          .filter((number) => ![...withdrawn, ...putRight].some((gone) => gone.number === number));
         expect([...kept, ...added].toSorted((a, b) => a - b)).toEqual(
           after.findings.map(({ number }) => number).toSorted((a, b) => a - b),
         );

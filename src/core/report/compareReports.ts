@@ -11,6 +11,7 @@ export const reportChangesSchema = z.object({
   /** Findings by number: new ones, ones that are told otherwise now, and ones that turned out to be nothing. */
   added: z.array(number),
   changed: z.array(z.object({ number, says: z.array(text) })),
+  putRight: z.array(z.object({ number, line: text, says: text })).default([]),
   withdrawn: z.array(z.object({ number, line: text, why: text })),
   /** Everything else, in sentences: parts looked at since, odometer, readings. */
   others: z.array(text),
@@ -24,6 +25,7 @@ const keyOf = ({ id, number }: { id?: string | undefined; number: number }): str
 export function compareReports(before: ReportDocument, after: ReportDocument): ReportChanges {
   const had = new Map(before.findings.map((finding) => [keyOf(finding), finding]));
   const has = new Map(after.findings.map((finding) => [keyOf(finding), finding]));
+  const mended = new Set((after.putRight ?? []).map(keyOf));
   const dismissed = new Map(after.dismissed.map((finding) => [keyOf(finding), finding]));
   return {
     since: before.revision,
@@ -33,9 +35,14 @@ export function compareReports(before: ReportDocument, after: ReportDocument): R
       const says = was ? changesOf(was, finding) : [];
       return says.length > 0 ? [{ number: finding.number, says }] : [];
     }),
+    putRight: (after.putRight ?? []).flatMap((mended) => {
+      const { number, line, partName, says } = mended;
+      const wasSo = before.putRight?.some((each) => keyOf(each) === keyOf(mended));
+      return wasSo ? [] : [{ number, line: `${partName}: ${line}`, says }];
+    }),
     withdrawn: before.findings.flatMap((finding) => {
       const { number, line, partName } = finding;
-      if (has.has(keyOf(finding))) return [];
+      if (has.has(keyOf(finding)) || mended.has(keyOf(finding))) return [];
       const why = dismissed.get(keyOf(finding))?.why ?? 'it was taken back';
       return [{ number, line: `${partName}: ${line}`, why }];
     }),
@@ -43,8 +50,8 @@ export function compareReports(before: ReportDocument, after: ReportDocument): R
   };
 }
 
-export const hasChanges = ({ added, changed, withdrawn, others }: ReportChanges): boolean =>
-  added.length + changed.length + withdrawn.length + others.length > 0;
+export const hasChanges = ({ added, changed, putRight, withdrawn, others }: ReportChanges): boolean =>
+  added.length + changed.length + putRight.length + withdrawn.length + others.length > 0;
 
 function changesOf(was: ReportFinding, is: ReportFinding): string[] {
   const says: string[] = [];

@@ -8,6 +8,7 @@ import {
   partNameForAnyone,
   sentence,
   styleOf,
+  type Vocabulary,
   vocabularyOf,
 } from '../car';
 import { speakDistanceBothWays, speakTread } from '../measure';
@@ -19,7 +20,7 @@ import {
   type Entry,
   findingKindOf,
   findingLine,
-  isDismissed,
+  isStanding,
   mayHaveHidden,
   noticeOf,
   partStatus,
@@ -77,7 +78,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   };
   const route = routeOf(state, style);
   const photos = orderPhotos(state, route, nameOf, vocabulary, inputs.photos);
-  const standing = state.findings.filter((finding) => !isDismissed(finding));
+  const standing = state.findings.filter((finding) => isStanding(finding));
   const findings = standing.map((finding): ReportFinding => {
     const caution = findingKindOf(finding.kind).caution;
     const { notice, source } = noticeOf(finding, inputs.car.paintTone);
@@ -101,6 +102,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
       photos: photosOf(photos, finding.number),
     };
   });
+  const putRight = mended(state, photos, nameOf, vocabulary);
   const cover = coverage(state, style);
   const readings = reportReadings(state, style, inputs.car, nameOf, new Date(inputs.frozenAt), {
     photosOf: (id) => {
@@ -144,6 +146,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
           ]
         : [],
     ),
+    ...(putRight.length > 0 && { putRight }),
     notLookedAt: cover.left.map((stop) => sentence(nameOf(stop.part))),
     notSeen: cover.notSeen.map(({ part, why }) => ({ name: sentence(nameOf(part)), why })),
     readingsMissing: missingReadings(cover, nameOf),
@@ -159,7 +162,10 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
         name: sentence(nameOf(part)),
         face,
         status,
-        says: statusSays(status, here, notSeenWhy(state, part)),
+        says: [
+          statusSays(status, here, notSeenWhy(state, part)),
+          ...putRight.flatMap((each) => (each.part === part ? [`${each.number} put right`] : [])),
+        ].join('; '),
         findings: here,
       };
     }),
@@ -185,6 +191,34 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   return withoutUndefined({
     ...document,
     paragraph: paragraphOf({ ...document, year: inputs.car.year }, vocabulary),
+  });
+}
+
+function mended(
+  { findings }: WalkState,
+  photos: readonly ReportPhoto[],
+  nameOf: (part: string) => string,
+  vocabulary: Vocabulary,
+): NonNullable<ReportDocument['putRight']> {
+  const isAfter = (number: number) => photos.find((photo) => photo.number === number)?.role === 'after';
+  return findings.flatMap((finding) => {
+    const { id, number, part, kind, standing } = finding;
+    if (standing.status !== 'put-right') return [];
+    const shown = photosOf(photos, number);
+    return [
+      {
+        id,
+        number,
+        part,
+        partName: nameOf(part),
+        kind,
+        line: findingLine(finding, vocabulary),
+        says: standing.says,
+        at: standing.at,
+        before: shown.filter((photo) => !isAfter(photo)),
+        after: shown.filter(isAfter),
+      },
+    ];
   });
 }
 

@@ -12,7 +12,7 @@ import {
   actionLine,
   type Finding,
   findingLine,
-  isDismissed,
+  isStanding,
   noticeWords,
   partStatus,
   routeOf,
@@ -45,7 +45,7 @@ export function cueSheet(state: WalkState, style: BodyStyle, speech: Speech): Cu
       cues.push({ face, heading: face ? sentence(faceName(face, speech)) : 'Papers and figures', lines: [] });
     }
     const name = partNameForAnyone(part, speech);
-    const here = state.findings.filter((finding) => finding.part === id && !isDismissed(finding));
+    const here = state.findings.filter((finding) => finding.part === id && isStanding(finding));
     const look = state.looks.get(id);
     if (here.length > 0) {
       endClear();

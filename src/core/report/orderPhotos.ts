@@ -1,18 +1,11 @@
 import { sentence, type Vocabulary } from '../car';
 import { functionFault } from '../readings';
 import type { Stop } from '../route';
-import {
-  type AttachedPhoto,
-  type Finding,
-  findingLine,
-  isDismissed,
-  pictureOf,
-  type WalkState,
-} from '../walk';
+import { type AttachedPhoto, type Finding, findingLine, pictureOf, type WalkState } from '../walk';
 import type { PhotoFacts } from './composeReport';
 import type { ReportPhoto } from './reportDocument';
 
-const roleRank = { 'whole-car': 0, where: 1, what: 2 } as const;
+const roleRank = { 'whole-car': 0, where: 1, what: 2, after: 3 } as const;
 
 /**
  * Photos in a buyer's order: the cover chosen by hand, the whole car, then by part in walking order, the place before the thing.
@@ -49,7 +42,7 @@ export function orderPhotos(
       const said = pictureOf(state, photo.sha256);
       const spots = [...said.spots].flatMap(([id, at]) => {
         const there = findings.get(id);
-        return there && !isDismissed(there) ? [{ number: there.number, at }] : [];
+        return there && there.standing.status !== 'dismissed' ? [{ number: there.number, at }] : [];
       });
       return {
         number: i + 1,
@@ -57,7 +50,7 @@ export function orderPhotos(
         role: photo.role,
         caption: said.caption ?? photoCaption(photo, finding, works ?? (part && nameOf(part)), vocabulary),
         part,
-        finding: finding && !isDismissed(finding) ? finding.number : undefined,
+        finding: finding && finding.standing.status !== 'dismissed' ? finding.number : undefined,
         function: works,
         width: size?.width,
         height: size?.height,
@@ -87,5 +80,6 @@ export function photoCaption(
   if (!finding) return place;
   const line = findingLine(finding, vocabulary);
   if (finding.standing.status === 'dismissed') return `${place}: not a fault, ${finding.standing.why}`;
+  if (photo.role === 'after') return `${place}: finding ${finding.number} after it was put right`;
   return photo.role === 'where' ? `${place}: where finding ${finding.number} is` : `${place}: ${line}`;
 }

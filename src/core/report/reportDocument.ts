@@ -104,6 +104,25 @@ export const reportDocumentSchema = z.strictObject({
       why: text,
     }),
   ),
+  /** Mended since they were noted; reports frozen by an earlier Zelk have none. */
+  putRight: z
+    .array(
+      z.strictObject({
+        id: z.uuid(),
+        number: z.int().positive(),
+        part: text,
+        partName: text,
+        kind: z.enum(findingKindIds),
+        line: text,
+        /** What was done. */
+        says: text,
+        at: z.iso.datetime(),
+        /** Numbers of the photos from before, and from after. */
+        before: z.array(z.int().positive()),
+        after: z.array(z.int().positive()),
+      }),
+    )
+    .optional(),
   notLookedAt: z.array(text),
   notSeen: z.array(z.strictObject({ name: text, why: text })),
   readingsMissing: z.array(text),

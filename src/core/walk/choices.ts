@@ -86,7 +86,8 @@ export function actionName(action: Action, vocabulary: Vocabulary): string {
 }
 
 /** What a photo shows: the place, the thing itself, or the whole car. */
-export const photoRoles = ['where', 'what', 'whole-car'] as const;
+/** `after`: how a place looks once its finding was put right. */
+export const photoRoles = ['where', 'what', 'whole-car', 'after'] as const;
 export type PhotoRole = (typeof photoRoles)[number];
 
 export const notSeenReasons = [

@@ -2,7 +2,7 @@ import type { BodyStyle, PartId } from '../car';
 import { FEWEST_READINGS } from '../paint';
 import { nearestLeft, planRoute, type Stop, usualRoute } from '../route';
 import { isGauged } from './readable';
-import { type Finding, isDismissed, type WalkState } from './walkState';
+import { type Finding, isStanding, type WalkState } from './walkState';
 
 export type PartStatus = 'not-looked-at' | 'clear' | 'findings' | 'not-seen' | 'second-look';
 
@@ -30,14 +30,14 @@ function grouped(findings: readonly Finding[]): Map<PartId, Finding[]> {
   return byPart;
 }
 
-/** What the map shows of a part at a glance. A dismissed suspicion is not a finding; it leaves its part looked at. */
+/** What the map shows of a part at a glance. What was dismissed or put right is no finding any more; it leaves its part looked at. */
 export function partStatus(state: WalkState, part: PartId): PartStatus {
   const here = findingsOn(state, part);
   if (here.some((finding) => finding.standing.status === 'suspected')) return 'second-look';
   if (here.some((finding) => finding.standing.status === 'confirmed')) return 'findings';
   const look = state.looks.get(part);
   if (look) return look.status;
-  if (here.some(isDismissed) || state.treads.has(part)) return 'clear';
+  if (here.some((finding) => !isStanding(finding)) || state.treads.has(part)) return 'clear';
   if (part === 'odometer' && state.odometer) return 'clear';
   // What the nose noticed is told as such; the place itself was visited.
   if (part === 'smell' && state.kit.smells) return 'clear';

@@ -111,6 +111,11 @@ const bodies = {
     finding: uuid,
     why: z.string().trim().min(1, 'Say what it turned out to be.').max(200),
   }),
+  /** It was there, and has been mended. */
+  'put-right': z.strictObject({
+    finding: uuid,
+    says: z.string().trim().min(1, 'Say what was done.').max(200, 'At most 200 characters.'),
+  }),
   'photo-attached': z.strictObject({
     photo: sha256Schema,
     role: z.enum(photoRoles),
@@ -161,6 +166,7 @@ export const entrySchema = z.discriminatedUnion('kind', [
   entryOf('finding-amended'),
   entryOf('notice-answered'),
   entryOf('finding-dismissed'),
+  entryOf('put-right'),
   entryOf('photo-attached'),
   entryOf('photo-brought'),
   entryOf('photo-set-aside'),

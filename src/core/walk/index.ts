@@ -113,7 +113,7 @@ export {
   type AttachedPhoto,
   type Finding,
   type FindingStanding,
-  isDismissed,
+  isStanding,
   type MeasuredSize,
   type PartLook,
   type WalkState,

@@ -3,7 +3,7 @@ import type { FindingDetails } from './entries';
 import { type Extent, MOST_DOTS } from './extent';
 import { kindFits } from './findingKinds';
 import type { Spot } from './spot';
-import type { Finding } from './walkState';
+import { type Finding, isStanding } from './walkState';
 
 /** What carries over to the next finding of a kind: what was decided about it, never what was found by testing. */
 function carriedOver({ notice, action }: FindingDetails): FindingDetails {
@@ -12,9 +12,7 @@ function carriedOver({ notice, action }: FindingDetails): FindingDetails {
 
 /** The details a new finding of this kind starts with: the last one's distance and action. */
 export function repeatFinding(findings: readonly Finding[], kind: Finding['kind']): FindingDetails {
-  const last = findings.findLast(
-    (finding) => finding.kind === kind && finding.standing.status !== 'dismissed',
-  );
+  const last = findings.findLast((finding) => finding.kind === kind && isStanding(finding));
   return last ? carriedOver(last.details) : {};
 }
 

@@ -129,6 +129,11 @@ function step(state: WalkState, findings: Map<string, Finding>, entry: Entry): v
       if (finding) finding.standing = { status: 'dismissed', why: entry.body.why };
       break;
     }
+    case 'put-right': {
+      const finding = findings.get(entry.body.finding);
+      if (finding) finding.standing = { status: 'put-right', says: entry.body.says, at };
+      break;
+    }
     case 'photo-attached': {
       const { photo, ...where } = entry.body;
       state.photos.push({ entry: entry.id, sha256: photo, ...where, at });

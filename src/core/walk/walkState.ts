@@ -20,7 +20,9 @@ export type PartLook =
 export type FindingStanding =
   | { status: 'suspected' }
   | { status: 'confirmed' }
-  | { status: 'dismissed'; why: string };
+  | { status: 'dismissed'; why: string }
+  /** It was there and has been mended; photos attached as `after` show how it is now. */
+  | { status: 'put-right'; says: string; at: string };
 
 export interface Finding {
   id: string;
@@ -110,4 +112,6 @@ export interface WalkState extends Readings {
   redoable: string[];
 }
 
-export const isDismissed = (finding: Finding): boolean => finding.standing.status === 'dismissed';
+/** Still on the car: neither nothing, nor mended. */
+export const isStanding = ({ standing: { status } }: Pick<Finding, 'standing'>): boolean =>
+  status !== 'dismissed' && status !== 'put-right';

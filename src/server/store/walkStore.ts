@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { type BodyStyle, type BodyStyleId, bodyStyleIds, type ExtraId, extraIds, styleOf } from '#core/car';
-import { checkEntry, coverage, type Entry, entrySchema, isDismissed, replay } from '#core/walk';
+import { checkEntry, coverage, type Entry, entrySchema, isStanding, replay } from '#core/walk';
 import { conflict, notFound, type ProblemPart, unprocessable } from '../http/problems';
 import { LogCache } from './logCache';
 import type { Db } from './openDatabase';
@@ -64,7 +64,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
   function updateProjection(row: WalkRow, entries: readonly Entry[]): void {
     const state = replay(row.id, entries);
     const cover = coverage(state, styleOfRow(row));
-    const findings = state.findings.filter((finding) => !isDismissed(finding)).length;
+    const findings = state.findings.filter((finding) => isStanding(finding)).length;
     project.run(
       state.lastEntryAt ?? row.begun_at,
       entries.length,

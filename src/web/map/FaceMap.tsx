@@ -30,7 +30,7 @@ import { PartLabels } from './PartLabels';
 import { PartPath } from './PartPath';
 import { statusWords } from './partMarks';
 import { SpotDots } from './SpotDots';
-import { TapeStrip } from './TapeStrip';
+import { type StripStanding, TapeStrip } from './TapeStrip';
 import { type PartTint, TintFigures } from './TintFigures';
 import { useGlide } from './useGlide';
 import { useMapGestures } from './useMapGestures';
@@ -45,7 +45,7 @@ const arrows: Record<string, Way> = {
 
 export type MapFinding = Pick<Finding, 'id' | 'number' | 'part' | 'spot'> & {
   notice?: Finding['details']['notice'];
-  standing: 'confirmed' | 'suspected' | 'dismissed';
+  standing: StripStanding;
   extent?: Extent;
 };
 
@@ -177,7 +177,8 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
   const numbersOn = useMemo(() => {
     const numbers = new Map<PartId, number[]>();
     for (const { part, number, standing } of findings)
-      if (standing !== 'dismissed') numbers.set(part, [...(numbers.get(part) ?? []), number]);
+      if (standing === 'confirmed' || standing === 'suspected')
+        numbers.set(part, [...(numbers.get(part) ?? []), number]);
     return numbers;
   }, [findings]);
   const label = ({ id, kind, position }: Part) => {
@@ -247,7 +248,8 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
       )}
       {findings.map(({ id, part: partId, extent, standing }) => {
         const part = style.parts.get(partId);
-        if (!extent || part?.face !== faceId || standing === 'dismissed') return null;
+        if (!extent || part?.face !== faceId || standing === 'dismissed' || standing === 'put-right')
+          return null;
         return <ExtentMark key={id} {...{ face, part, extent, unit }} />;
       })}
       {drawnNow && strokePart && <ExtentMark face={face} part={strokePart} extent={drawnNow} unit={unit} />}

@@ -1,6 +1,6 @@
 import type { NoticeDistance } from '#core/walk';
 
-export type StripStanding = 'confirmed' | 'suspected' | 'dismissed';
+export type StripStanding = 'confirmed' | 'suspected' | 'dismissed' | 'put-right';
 
 /** Strip lengths: longer the farther off the finding is noticed. In strip heights. */
 const lengths: Record<NoticeDistance, number> = {
@@ -30,6 +30,7 @@ export function TapeStrip({ number, notice, standing, x, y, height: h }: TapeStr
     confirmed: 'fill-tape stroke-ink',
     suspected: 'fill-sheet stroke-ink',
     dismissed: 'fill-transparent stroke-soft opacity-50',
+    'put-right': 'fill-sheet stroke-soft',
   }[standing];
   return (
     <g pointerEvents="none" transform={`rotate(-4 ${x} ${y})`}>
@@ -37,7 +38,9 @@ export function TapeStrip({ number, notice, standing, x, y, height: h }: TapeStr
         d={outline}
         className={look}
         strokeWidth={h * 0.07}
-        strokeDasharray={standing === 'confirmed' ? undefined : `${h * 0.25} ${h * 0.18}`}
+        strokeDasharray={
+          standing === 'confirmed' || standing === 'put-right' ? undefined : `${h * 0.25} ${h * 0.18}`
+        }
       />
       <text
         x={x}
@@ -46,7 +49,7 @@ export function TapeStrip({ number, notice, standing, x, y, height: h }: TapeStr
         textAnchor="middle"
         fontSize={h * 0.78}
         fontWeight={700}
-        className={standing === 'dismissed' ? 'fill-soft' : 'fill-ink'}
+        className={standing === 'dismissed' || standing === 'put-right' ? 'fill-soft' : 'fill-ink'}
       >
         {number}
       </text>

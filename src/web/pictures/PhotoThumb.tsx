@@ -4,7 +4,12 @@ import { Link } from 'react-router';
 import type { AttachedPhoto } from '#core/walk';
 import { usePhotoUrl } from '../components/usePhotoUrl';
 
-const roleWords = { what: 'close-up', where: 'where it is', 'whole-car': 'whole car' } as const;
+const roleWords = {
+  what: 'close-up',
+  where: 'where it is',
+  'whole-car': 'whole car',
+  after: 'put right',
+} as const;
 
 /** An attached photo, with the way to take it off again. */
 export function PhotoThumb({

@@ -11,7 +11,12 @@ import { usePictureFacts } from './judgements';
 import { useCamera } from './useCamera';
 import { type Purpose, useTakePhoto } from './useTakePhoto';
 
-const roleWords = { what: 'the thing, close', where: 'where it is', 'whole-car': 'the whole car' } as const;
+const roleWords = {
+  what: 'the thing, close',
+  where: 'where it is',
+  'whole-car': 'the whole car',
+  after: 'put right',
+} as const;
 
 /** A live camera with the part and side written over it; shot after shot without leaving. */
 export function Viewfinder({

@@ -9,7 +9,7 @@ interface ChangesSectionProps {
 
 /** What this revision says that an earlier one did not, each a tap from its finding. */
 export function ChangesSection({ changes, isOnlyNew, onOnlyNew }: ChangesSectionProps) {
-  const { since, added, changed, withdrawn, others } = changes;
+  const { since, added, changed, putRight, withdrawn, others } = changes;
   if (!hasChanges(changes))
     return (
       <Section title={`Since revision ${since}`}>
@@ -33,6 +33,15 @@ export function ChangesSection({ changes, isOnlyNew, onOnlyNew }: ChangesSection
         {changed.map(({ number, says }) => (
           <li key={number}>
             <Jump number={number} /> {says.join('; ').replace(/\.$/, '')}.
+          </li>
+        ))}
+        {putRight.map(({ number, line, says }) => (
+          <li key={`right-${number}`}>
+            <span className="font-bold">Put right: </span>
+            <a href={`#put-right-${number}`} className="underline underline-offset-4">
+              {line}
+            </a>
+            ; {says}.
           </li>
         ))}
         {withdrawn.map(({ number, line, why }) => (

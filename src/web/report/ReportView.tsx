@@ -6,6 +6,7 @@ import { noticeDistances, noticeWords } from '#core/walk';
 import { ChangesSection } from './ChangesSection';
 import { FindingCard } from './FindingCard';
 import { PartList } from './PartList';
+import { PutRightSection } from './PutRightSection';
 import type { ReportFiles } from './photoUrl';
 import { QuestionsSection } from './QuestionsSection';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
@@ -34,9 +35,10 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
   const { photoUrl } = files;
   const { car, yard } = report;
   const whole = report.photos.filter((photo) => photo.cover || photo.role === 'whole-car');
-  const shown = new Set(
-    [...report.findings, ...(report.functions?.faulty ?? [])].flatMap(({ photos = [] }) => photos),
-  );
+  const shown = new Set([
+    ...[...report.findings, ...(report.functions?.faulty ?? [])].flatMap(({ photos = [] }) => photos),
+    ...(report.putRight ?? []).flatMap(({ before, after }) => [...before, ...after]),
+  ]);
   const others = report.photos.filter((photo) => !whole.includes(photo) && !shown.has(photo.number));
   const groups = [...[...noticeDistances].reverse(), undefined].map((distance) => ({
     distance,
@@ -108,6 +110,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
         ),
       )}
       <Promised report={report} />
+      <PutRightSection report={report} photoUrl={photoUrl} />
       <NotChecked report={report} />
       <SeenUnder report={report} />
       <PartList report={report} />

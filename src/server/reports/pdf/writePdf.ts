@@ -1,7 +1,7 @@
 import { once } from 'node:events';
 import type { Writable } from 'node:stream';
 import { countryOf } from '#core/car';
-import { fingerprintWords, type ReportDocument } from '#core/report';
+import { fingerprintWords, type ReportDocument, type ReportPhoto } from '#core/report';
 import { type NoticeDistance, noticeDistances, noticeWords } from '#core/walk';
 import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
 import { readings } from './readings';
@@ -23,6 +23,7 @@ export async function writePdf(
   head(sheet, report, path);
   findings(sheet, report, path);
   promises(sheet, report);
+  putRight(sheet, report, path);
   notChecked(sheet, report);
   seenUnder(sheet, report);
   parts(sheet, report);
@@ -89,6 +90,18 @@ function promises(sheet: Sheet, report: ReportDocument): void {
     sheet.text(`${finding.number}. ${finding.action}: ${finding.partName}, ${finding.line}`);
 }
 
+function putRight(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
+  if (!report.putRight) return;
+  sheet.heading('Put right since it was found');
+  for (const { number, partName, line, says, at, before, after } of report.putRight) {
+    const numbers = [...before, ...after];
+    sheet.need(numbers.length > 0 ? 150 : 20);
+    sheet.text(`${number}. ${line}, ${partName}: ${says}, ${at.slice(0, 10)}`);
+    const shown = numbers.flatMap((n) => report.photos.find((photo) => photo.number === n) ?? []);
+    photoRow(sheet, shown, path);
+  }
+}
+
 function notChecked(sheet: Sheet, report: ReportDocument): void {
   sheet.heading('What was not looked at');
   sheet.text(report.outOfScope);
@@ -112,7 +125,10 @@ function parts(sheet: Sheet, report: ReportDocument): void {
 }
 
 function otherPhotos(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
-  const shown = new Set(report.findings.flatMap((finding) => finding.photos.slice(0, 4)));
+  const shown = new Set([
+    ...report.findings.flatMap((finding) => finding.photos.slice(0, 4)),
+    ...(report.putRight ?? []).flatMap(({ before, after }) => [...before, ...after]),
+  ]);
   const others = report.photos.filter((photo) => !shown.has(photo.number));
   if (others.length === 0) return;
   sheet.heading('More photos');
@@ -128,6 +144,21 @@ function otherPhotos(sheet: Sheet, report: ReportDocument, path: PhotoPath): voi
       sheet.y = top + width * 0.75 + 12;
       sheet.text(photo.caption, { x, width, size: 8.5, gap: 0 });
       sheet.y = top;
+    });
+    sheet.y = top + height;
+  }
+}
+
+/** Small pictures beside each other, four to a row. */
+function photoRow(sheet: Sheet, photos: readonly ReportPhoto[], path: PhotoPath): void {
+  const gap = 8;
+  const width = (sheet.width - 3 * gap) / 4;
+  const height = width * 0.75 + 14;
+  for (let i = 0; i < photos.length; i += 4) {
+    sheet.need(height);
+    const top = sheet.y;
+    photos.slice(i, i + 4).forEach((photo, column) => {
+      drawPhoto(sheet, photo, path, sheet.left + column * (width + gap), top, width);
     });
     sheet.y = top + height;
   }

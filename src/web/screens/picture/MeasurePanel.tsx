@@ -3,7 +3,7 @@ import type { Dispatch, SetStateAction } from 'react';
 import { useState } from 'react';
 import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { COINS_MM, type Measured } from '#core/picture';
-import { type AttachedPhoto, type Fact, findingLine, isDismissed, pictureOf } from '#core/walk';
+import { type AttachedPhoto, type Fact, findingLine, isStanding, pictureOf } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { Field, inputLook } from '../../components/Field';
@@ -42,7 +42,7 @@ export function MeasurePanel(props: MeasurePanelProps) {
   const { walk, sha256, attached, measuring, setMeasuring, result, zoom, size, snap } = props;
   const { state, page } = walk;
   const vocabulary = vocabularyOf(page.car);
-  const findings = state.findings.filter((finding) => !isDismissed(finding));
+  const findings = state.findings.filter((finding) => isStanding(finding));
   const [chosen, setChosen] = useState<string | undefined>(
     () => attached.find((photo) => photo.finding)?.finding,
   );

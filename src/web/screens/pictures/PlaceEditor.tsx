@@ -2,7 +2,7 @@ import { Check, Maximize2, Star, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
-import { findingLine, isDismissed, type PhotoRole, pictureOf } from '#core/walk';
+import { findingLine, isStanding, type PhotoRole, pictureOf } from '#core/walk';
 import { Button, buttonLook } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import type { PictureFacts } from '../../pictures/judgements';
@@ -36,7 +36,7 @@ export function PlaceEditor({
   };
   const put = (change: Partial<typeof now>) => record(...placeFacts(state, frame, { ...now, ...change }));
   const findings = state.findings.filter(
-    (finding) => !isDismissed(finding) && (now.part === undefined || finding.part === now.part),
+    (finding) => isStanding(finding) && (now.part === undefined || finding.part === now.part),
   );
   const parts = [...style.parts.values()].map((part) => ({
     id: part.id,

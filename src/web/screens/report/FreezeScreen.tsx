@@ -5,7 +5,7 @@ import { v4 as newId } from 'uuid';
 import { walkPageSchema } from '#core/api';
 import { carTitle } from '#core/car';
 import { reportDocumentSchema } from '#core/report';
-import { coverage, isDismissed } from '#core/walk';
+import { coverage, isStanding } from '#core/walk';
 import { getJson, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -36,7 +36,7 @@ export function FreezeScreen() {
 function Freeze({ walk }: { walk: OpenWalk }) {
   const { page, state, style } = walk;
   const cover = coverage(state, style);
-  const standing = state.findings.filter((finding) => !isDismissed(finding)).length;
+  const standing = state.findings.filter((finding) => isStanding(finding)).length;
   const navigate = useNavigate();
   const client = useQueryClient();
   const walker = useWalker();

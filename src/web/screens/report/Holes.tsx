@@ -2,7 +2,7 @@ import { ChevronRight } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { type PartId, partNameForAnyone, sentence } from '#core/car';
 import { othersLeft, papersTable } from '#core/readings';
-import { type Coverage, isDismissed, type PhotoLeft } from '#core/walk';
+import { type Coverage, isStanding, type PhotoLeft } from '#core/walk';
 import { Notice } from '../../components/Notice';
 import { usePictureFacts } from '../../pictures/judgements';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -36,7 +36,7 @@ export function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     cover.photosLeft.flatMap((photo) => (photo.why === why ? [`${photo.number}, ${name(photo.part)}`] : []));
   const others = othersLeft(walk.state, walk.page.car);
   const estimated = walk.state.findings.filter(
-    (finding) => !isDismissed(finding) && finding.details.notice === undefined,
+    (finding) => isStanding(finding) && finding.details.notice === undefined,
   );
   const factsOf = usePictureFacts(walk.page);
   const poor = walk.state.photos.filter(({ sha256 }) => factsOf(sha256).faults.length > 0);

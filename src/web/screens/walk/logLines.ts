@@ -90,6 +90,8 @@ function sentenceOf(
       return `${about(entry.body.finding)}: ${Object.entries(entry.body.changes).map(changeWords).join(', ')}`;
     case 'finding-dismissed':
       return `${about(entry.body.finding)}: it was ${entry.body.why}`;
+    case 'put-right':
+      return `${about(entry.body.finding)}: put right, ${entry.body.says}`;
     case 'photo-attached':
       if (entry.body.function) return `${titleOf(entry.body.function)}: photo`;
       return entry.body.finding

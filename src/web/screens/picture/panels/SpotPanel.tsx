@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { X } from 'lucide-react';
 import { vocabularyOf } from '#core/car';
-import { type AttachedPhoto, findingLine, isDismissed, pictureOf } from '#core/walk';
+import { type AttachedPhoto, findingLine, isStanding, pictureOf } from '#core/walk';
 import { Strip } from '../../../components/Strip';
 import type { OpenWalk } from '../../../sync/useWalk';
 
@@ -24,7 +24,7 @@ export function SpotPanel({
   const parts = new Set(attached.flatMap(({ part }) => part ?? []));
   // Those of the part it shows come first.
   const findings = state.findings
-    .filter((finding) => !isDismissed(finding))
+    .filter((finding) => isStanding(finding))
     .toSorted((a, b) => Number(parts.has(b.part)) - Number(parts.has(a.part)) || a.number - b.number);
   if (findings.length === 0) return <p>No findings yet: log one on the walk first.</p>;
   return (

@@ -3,7 +3,7 @@ import { v4 as newId } from 'uuid';
 import { type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
 import { isLampFault, lampCures, type ScreenPlace } from '#core/glass';
 import { repairWords, screenTable } from '#core/readings';
-import { findingLine, isDismissed } from '#core/walk';
+import { findingLine, isStanding } from '#core/walk';
 import { Fold } from '../../../components/Fold';
 import { Strip } from '../../../components/Strip';
 import { ScreenMap } from '../../../map/ScreenMap';
@@ -24,9 +24,9 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
     const part = style.parts.get(id);
     return part ? sentence(partNameForAnyone(part, page.car)) : id;
   };
-  const inHand = state.findings.find(({ id, standing }) => id === open && standing.status !== 'dismissed');
+  const inHand = state.findings.find((finding) => finding.id === open && isStanding(finding));
   const lamps = state.findings.filter(
-    (finding) => lampKinds.has(style.parts.get(finding.part)?.kind ?? '') && !isDismissed(finding),
+    (finding) => lampKinds.has(style.parts.get(finding.part)?.kind ?? '') && isStanding(finding),
   );
   const place = ([x, y]: ScreenPlace) => {
     if (!table || !screen?.face) return;

@@ -5,7 +5,7 @@ import { PhotoInputs } from '../../../pictures/PhotoInputs';
 import { PhotoThumb } from '../../../pictures/PhotoThumb';
 import type { OpenWalk } from '../../../sync/useWalk';
 
-/** A finding wants one photo that shows the thing and one that shows where it is. */
+/** A finding wants one photo that shows the thing and one that shows where it is; once put right, one of how it is now. */
 export function FindingPhotos({
   walk,
   finding,
@@ -16,9 +16,14 @@ export function FindingPhotos({
   say: (fact: Fact) => void;
 }) {
   const photos = walk.state.photos.filter((photo) => photo.finding === finding.id);
-  const missing: PhotoRole = photos.some((photo) => photo.role === 'what') ? 'where' : 'what';
+  const isPutRight = finding.standing.status === 'put-right';
+  const missing: PhotoRole = isPutRight
+    ? 'after'
+    : photos.some((photo) => photo.role === 'what')
+      ? 'where'
+      : 'what';
   const [chosen, setChosen] = useState<PhotoRole>();
-  const role = chosen ?? missing;
+  const role = chosen && (isPutRight || chosen !== 'after') ? chosen : missing;
   return (
     <section className="space-y-2">
       <Choice<PhotoRole>
@@ -27,6 +32,7 @@ export function FindingPhotos({
         options={[
           { value: 'what', label: 'the thing, close' },
           { value: 'where', label: 'where it is' },
+          ...(isPutRight ? [{ value: 'after' as const, label: 'how it is now' }] : []),
         ]}
         onChange={setChosen}
       />

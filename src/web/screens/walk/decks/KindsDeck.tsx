@@ -7,7 +7,7 @@ import {
   type FindingKind,
   findingKindName,
   findingLine,
-  isDismissed,
+  isStanding,
   kindFits,
   kindsFor,
   repeatFinding,
@@ -32,7 +32,7 @@ export function KindsDeck({
   if (!part) return null;
   const used = new Map<FindingKind, number>();
   for (const { kind } of state.findings) used.set(kind, (used.get(kind) ?? 0) + 1);
-  const last = state.findings.findLast((finding) => !isDismissed(finding));
+  const last = state.findings.findLast((finding) => isStanding(finding));
   const again = last && kindFits(last.kind, part) ? last : undefined;
   const log = (kind: FindingKind, details: FindingDetails) => {
     const finding = newId();

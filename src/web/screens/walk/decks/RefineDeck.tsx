@@ -30,6 +30,7 @@ import { DeckHead } from './DeckHead';
 import { Doubt } from './Doubt';
 import type { DeckProps } from './deckProps';
 import { FindingPhotos } from './FindingPhotos';
+import { PutRight } from './PutRight';
 
 /** A logged finding made more exact. Every change is logged as it is made. */
 export function RefineDeck({
@@ -103,7 +104,14 @@ export function RefineDeck({
             onChange={(repair) => amend({ repair: repair ?? null })}
           />
         )}
-        <Doubt shapes={part ? meantToBeSo(part, vocabulary) : []} finding={finding} amend={amend} say={say} />
+        {standing.status !== 'put-right' && (
+          <Doubt
+            shapes={part ? meantToBeSo(part, vocabulary) : []}
+            finding={finding}
+            amend={amend}
+            say={say}
+          />
+        )}
         <Field id="action" label="What will be done">
           <select
             id="action"
@@ -121,6 +129,7 @@ export function RefineDeck({
             ))}
           </select>
         </Field>
+        <PutRight key={standing.status} finding={finding} vocabulary={vocabulary} amend={amend} say={say} />
         <FindingPhotos walk={walk} finding={finding} say={say} />
         {twin && (
           <Button className="w-full" onClick={() => mirror(twin)}>

@@ -3,7 +3,7 @@ import { faceName, outsideFaces, partNameWithoutSide, sentence, vocabularyOf } f
 import {
   type Finding,
   findingLine,
-  isDismissed,
+  isStanding,
   type NoticeDistance,
   noticeDistances,
   noticeWords,
@@ -17,7 +17,7 @@ import type { DeckProps } from './deckProps';
 export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
   const { state, style, page } = walk;
   const vocabulary = vocabularyOf(page.car);
-  const findings = state.findings.filter((finding) => !isDismissed(finding));
+  const findings = state.findings.filter((finding) => isStanding(finding));
   const on = (side: string) => findings.filter(({ part }) => style.parts.get(part)?.face === side);
   const here = on(face);
   const isOpen = ({ isNoticeWalked }: Finding) => !isNoticeWalked;

@@ -1,6 +1,6 @@
 import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
 import { middleOf, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
-import { findingLine, partStatus } from '#core/walk';
+import { findingLine, isStanding, partStatus } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Strip } from '../../../components/Strip';
 import { statusWords } from '../../../map/partMarks';
@@ -61,7 +61,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
                     notice={finding.details.notice}
                     standing={finding.standing.status}
                   />
-                  <span className={finding.standing.status === 'dismissed' ? 'text-soft line-through' : ''}>
+                  <span className={isStanding(finding) ? '' : 'text-soft line-through'}>
                     {findingLine(finding, vocabulary)}
                   </span>
                 </button>
