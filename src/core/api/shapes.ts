@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { arrivalCheckSchema } from '../arrival';
 import { carSchema, checkedCarDetailsSchema } from '../car';
 import { personSchema, photoRecordSchema } from '../exchange';
 import { askedQuestionSchema, questionSchema } from '../questions';
@@ -111,6 +112,20 @@ export const sharedPageSchema = z.object({
   /** What is new since the revision that was sent, or since the one before. */
   changes: reportChangesSchema.optional(),
 });
+/** A signed check as it is kept. */
+export const storedCheckSchema = z.object({
+  check: arrivalCheckSchema,
+  sha256: fingerprint,
+  receivedAt: z.string(),
+});
+export type StoredCheckPage = z.output<typeof storedCheckSchema>;
+/** Checks of a walk; the yard is told whose link each came by. */
+export const checksPageSchema = z.object({
+  checks: z.array(storedCheckSchema.extend({ from: z.string() })),
+});
+export type ChecksPage = z.output<typeof checksPageSchema>;
+export const ownChecksSchema = z.object({ checks: z.array(storedCheckSchema) });
+
 export const questionsPageSchema = z.object({ questions: z.array(askedQuestionSchema) });
 export type SharedPage = z.output<typeof sharedPageSchema>;
 export type ReportPage = z.output<typeof reportPageSchema>;

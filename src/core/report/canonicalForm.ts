@@ -1,13 +1,12 @@
 import canonicalize from 'canonicalize';
-import type { ReportDocument } from './reportDocument';
 
 /**
- * The one way of writing a report down, byte for byte the same wherever it is written (JSON Canonicalization Scheme, RFC 8785).
- * Its SHA-256 over UTF-8 is the report's fingerprint. Throws for values that JSON does not know.
+ * The one way of writing a report or a signed check down, byte for byte the same wherever it is written (JSON Canonicalization Scheme, RFC 8785).
+ * Its SHA-256 over UTF-8 is its fingerprint. Throws for values that JSON does not know.
  */
-export function canonicalForm(report: ReportDocument): string {
-  const form = canonicalize(report);
-  if (form === undefined) throw new Error('A report cannot be written down as JSON.');
+export function canonicalForm(document: object): string {
+  const form = canonicalize(document);
+  if (form === undefined) throw new Error('It cannot be written down as JSON.');
   return form;
 }
 

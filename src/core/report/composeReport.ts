@@ -129,6 +129,9 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     car,
     bodyStyleName: bodyStyleNames[state.begun.bodyStyle][vocabulary],
     odometer: state.odometer && speakDistanceBothWays(state.odometer.value, state.odometer.unit),
+    ...(state.odometer && {
+      odometerRead: { value: state.odometer.value, unit: state.odometer.unit },
+    }),
     summary: summaryLines(findings, cover),
     conditions: conditionLines(state, (side) => faceName(side, inputs.car)),
     mayHide: mayHaveHidden(state.conditionsMet, inputs.car.paintTone, vocabulary),

@@ -88,6 +88,8 @@ export const reportDocumentSchema = z.strictObject({
   car: carDetailsSchema.omit({ identityAsRead: true }),
   bodyStyleName: text,
   odometer: text.optional(),
+  /** The same as it was read; reports frozen by an earlier Zelk have none. */
+  odometerRead: z.strictObject({ value: z.int().min(0), unit: z.enum(['mi', 'km']) }).optional(),
   /** The car in one paragraph; reports frozen by an earlier Zelk have none. */
   paragraph: text.optional(),
   summary: z.array(text),

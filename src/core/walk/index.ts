@@ -1,5 +1,11 @@
 export { type CautionId, cautionAt, cautionIds, cautionSays } from './cautions';
-export { checkEntry, type EntryCheck, type EntryProblem, type EntryProblemCode } from './checkEntry';
+export {
+  CLOCK_TOLERANCE_MS,
+  checkEntry,
+  type EntryCheck,
+  type EntryProblem,
+  type EntryProblemCode,
+} from './checkEntry';
 export {
   type Action,
   actionName,

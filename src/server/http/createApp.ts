@@ -13,6 +13,7 @@ import { answerErrors, noSuchRoute } from './errors';
 import { guessLimit } from './guessLimit';
 import { describeApi } from './openapi';
 import { mount, route } from './route';
+import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
 import { photoRoutes } from './routes/photos';
 import { questionRoutes } from './routes/questions';
@@ -38,6 +39,7 @@ export function createApp(context: Context, webDir: string): Express {
     ...reportRoutes(context),
     ...sharedRoutes(context),
     ...questionRoutes(context),
+    ...arrivalRoutes(context),
   ];
   routes.push(
     route({

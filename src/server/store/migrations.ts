@@ -145,4 +145,28 @@ export const migrations: readonly { number: number; sql: string }[] = [
       CREATE INDEX questions_of_walk ON questions (walk_id, asked_at);
     `,
   },
+  {
+    number: 6,
+    sql: `
+      -- Signed statements of cars held against their reports, never changed.
+      CREATE TABLE arrival_checks (
+        id TEXT PRIMARY KEY,
+        walk_id TEXT NOT NULL REFERENCES walks (id),
+        share_id TEXT NOT NULL REFERENCES shares (id),
+        document TEXT NOT NULL,
+        -- SHA-256 of the canonical form.
+        sha256 TEXT NOT NULL,
+        received_at TEXT NOT NULL
+      ) STRICT;
+      CREATE INDEX arrival_checks_of_walk ON arrival_checks (walk_id, received_at);
+
+      -- Photos that came by a link: it may show them again, and no other link may.
+      CREATE TABLE share_photos (
+        share_id TEXT NOT NULL REFERENCES shares (id),
+        sha256 TEXT NOT NULL,
+        created_at TEXT NOT NULL,
+        PRIMARY KEY (share_id, sha256)
+      ) STRICT, WITHOUT ROWID;
+    `,
+  },
 ];

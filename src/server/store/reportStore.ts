@@ -16,8 +16,8 @@ export interface StoredReport {
 }
 
 /** SHA-256 over the canonical form (RFC 8785). */
-export const fingerprintOf = (report: ReportDocument): string =>
-  createHash('sha256').update(canonicalForm(report), 'utf8').digest('hex');
+export const fingerprintOf = (document: object): string =>
+  createHash('sha256').update(canonicalForm(document), 'utf8').digest('hex');
 
 interface ReportRow {
   id: string;

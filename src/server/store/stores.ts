@@ -1,3 +1,4 @@
+import { makeArrivalStore } from './arrivalStore';
 import { makeCarStore } from './carStore';
 import type { Db } from './openDatabase';
 import { makePeopleStore } from './peopleStore';
@@ -13,6 +14,7 @@ export function makeStores(db: Db) {
   const cars = makeCarStore(db);
   return {
     db,
+    arrivals: makeArrivalStore(db),
     cars,
     people: makePeopleStore(db),
     walks: makeWalkStore(db, (id) => cars.get(id) !== undefined),

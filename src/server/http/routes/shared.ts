@@ -1,4 +1,4 @@
-import type { Request, Response } from 'express';
+import type { Response } from 'express';
 import { z } from 'zod';
 import { sharedPageSchema } from '#core/api';
 import type { Overlay } from '#core/picture';
@@ -7,69 +7,22 @@ import { compareReports, type ReportDocument } from '#core/report';
 import { pictureOf, replay, sha256Schema } from '#core/walk';
 import { askQuestion, questionsOf, withoutNames } from '../../questions/askQuestion';
 import { papers } from '../../reports/pdf/writePdf';
-import type { StoredReport } from '../../store/reportStore';
 import type { Context } from '../context';
 import { noteGuess } from '../guessLimit';
-import { notFound, Problem, unprocessable } from '../problems';
+import { COOKIE, linkOpener, linkProblems, revisionQuery, tokenParams } from '../openLink';
+import { notFound, unprocessable } from '../problems';
 import { type AnyRoute, route } from '../route';
 import { sendPhoto, widthSchema } from './photos';
 import { sendRecording } from './recordings';
 import { sendPdf } from './reports';
 
-const tokenParams = z.object({ token: z.string().max(100) });
-const revisionQuery = z.object({ revision: z.coerce.number().int().positive().optional() });
-/** A browser that gave the passphrase of a link; the path keeps it to that link. */
-const COOKIE = 'zelk-unlock';
 const UNLOCKED_MS = 30 * 86_400_000;
-
-const problems = {
-  unknown: () => notFound('report', 'Check that the whole link was copied, or ask the yard for a new one.'),
-  revoked: () =>
-    new Problem(
-      410,
-      'link-revoked',
-      'This link was withdrawn',
-      'The yard has withdrawn this link. Ask them for a new one.',
-    ),
-  expired: () =>
-    new Problem(
-      410,
-      'link-expired',
-      'This link has run out',
-      'It was made for a time that is over. Ask the yard for a new one.',
-    ),
-  locked: () =>
-    new Problem(
-      401,
-      'passphrase-wanted',
-      'This report asks for a passphrase',
-      'The yard gave it to you apart from the link. Type it to open the report.',
-    ),
-} as const;
 
 /** Everything a link opens: one walk's reports, their pictures and recordings, and nothing else. */
 export function sharedRoutes(context: Context): AnyRoute[] {
   const { stores, now } = context;
 
-  const opened = (request: Request, response: Response, token: string) => {
-    const cookies = request.cookies as Record<string, string | undefined>;
-    const answer = stores.shares.open(token, now().toISOString(), cookies[COOKIE]);
-    if (answer.status === 'unknown') noteGuess(response);
-    if (answer.status !== 'open') throw problems[answer.status]();
-    return answer;
-  };
-  const revisionsBeside = (reportId: string) => {
-    const sent = stores.reports.head(reportId);
-    if (!sent) throw problems.unknown();
-    return { sent, all: stores.reports.ofWalk(sent.walk) };
-  };
-  const revisionOf = (reportId: string, revision?: number): StoredReport => {
-    const { all } = revisionsBeside(reportId);
-    const found = revision === undefined ? all.at(-1) : all.find((each) => each.revision === revision);
-    const stored = found && stores.reports.stored(found.id);
-    if (!stored) throw notFound('revision', 'Open the link without it to see the newest.');
-    return stored;
-  };
+  const { opened, revisionsBeside, revisionOf } = linkOpener(context);
   /** The newest revision that names something, so that older ones stay whole. */
   const reportWith = (reportId: string, has: (report: ReportDocument) => boolean) => {
     const { all } = revisionsBeside(reportId);
@@ -165,7 +118,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
         const answer = stores.shares.open(params.token, at);
         if (answer.status === 'open') return { status: 'open' };
         if (answer.status === 'unknown') noteGuess(response);
-        if (answer.status !== 'locked') throw problems[answer.status]();
+        if (answer.status !== 'locked') throw linkProblems[answer.status]();
         const unlock = stores.shares.unlock(answer.share, body.passphrase, at);
         if (!unlock) {
           noteGuess(response);
@@ -206,10 +159,12 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       gives: 'image/jpeg',
       handle: ({ params }, request, response) => {
         const isIt = ({ sha256 }: { sha256: string }) => sha256 === params.sha256;
-        const { report: reportId } = opened(request, response, params.token);
+        const { share, report: reportId } = opened(request, response, params.token);
+        const own = stores.arrivals.hasPhoto(share, params.sha256) ? {} : undefined;
         const photo =
           reportWith(reportId, ({ photos }) => photos.some(isIt))?.photos.find(isIt) ??
-          answerPhoto(reportId, params.sha256);
+          answerPhoto(reportId, params.sha256) ??
+          own;
         if (!photo) throw notFound('photo');
         return sendPhoto(context, response, params.sha256, params.width, {
           cache: 'private, max-age=31536000, immutable',

@@ -72,6 +72,19 @@ function strip(sheet: Sheet, finding: ReportFinding): void {
   sheet.y = at;
 }
 
+/** A picture in a box of the given width, three quarters as high, whole; the empty box while it has not come. */
+export function drawPicture(
+  sheet: Sheet,
+  file: ReturnType<PhotoPath>,
+  x: number,
+  y: number,
+  width: number,
+): void {
+  const height = width * PHOTO_RATIO;
+  if (file) sheet.pdf.image(file, x, y, { fit: [width, height], align: 'center', valign: 'center' });
+  else sheet.pdf.rect(x, y, width, height).lineWidth(0.5).stroke(soft);
+}
+
 /** A photo in a box of the given width, whole, with its number beneath. */
 export function drawPhoto(
   sheet: Sheet,
@@ -83,8 +96,7 @@ export function drawPhoto(
 ): void {
   const height = width * PHOTO_RATIO;
   const file = path(photo.sha256);
-  if (file) sheet.pdf.image(file, x, y, { fit: [width, height], align: 'center', valign: 'center' });
-  else sheet.pdf.rect(x, y, width, height).lineWidth(0.5).stroke(soft);
+  drawPicture(sheet, file, x, y, width);
   const at = sheet.y;
   sheet.y = y + height + 1;
   const missing = file ? '' : ': not sent yet';

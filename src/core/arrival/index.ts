@@ -1,0 +1,19 @@
+export {
+  type ArrivalAnswer,
+  type ArrivalCheck,
+  arrivalCheckSchema,
+  type CheckedPart,
+  type FilledCheck,
+  filledCheckSchema,
+  MOST_PHOTOS_A_CHECK,
+  MOST_PHOTOS_A_PART,
+  type Occasion,
+  occasions,
+  type Signature,
+  signatureSchema,
+  type Verdict,
+  verdicts,
+} from './arrivalCheckSchema';
+export { type ComposedCheck, composeCheck } from './composeCheck';
+export { type OnTheWay, onTheWay } from './onTheWay';
+export { checkSummary, occasionWords, verdictWords } from './words';

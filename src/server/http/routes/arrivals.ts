@@ -1,0 +1,139 @@
+import type { Response } from 'express';
+import { z } from 'zod';
+import { checksPageSchema, ownChecksSchema, storedCheckSchema } from '#core/api';
+import { filledCheckSchema, MOST_PHOTOS_A_CHECK } from '#core/arrival';
+import { sha256Schema } from '#core/walk';
+import { checkOf, takeInCheck } from '../../arrival/takeInCheck';
+import { writeCheckPdf } from '../../arrival/writeCheckPdf';
+import { papers } from '../../reports/pdf/writePdf';
+import type { StoredCheck } from '../../store/arrivalStore';
+import type { Context } from '../context';
+import { linkOpener, tokenParams } from '../openLink';
+import { notFound, unprocessable } from '../problems';
+import { type AnyRoute, route } from '../route';
+
+/** So many photos one link may send: those of a check at collection and one on arrival. */
+const MOST_PHOTOS_A_LINK = 2 * MOST_PHOTOS_A_CHECK;
+
+const paper = z.object({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') });
+const checkParams = z.object({ check: z.uuid('That is not a check of this yard.') });
+const givenOf = ({ check, sha256, receivedAt }: StoredCheck) => ({ check, sha256, receivedAt });
+
+/** Cars held against their reports: signed by whoever has the link, seen by them and by the yard. */
+export function arrivalRoutes(context: Context): AnyRoute[] {
+  const { stores, files, takeIn, now } = context;
+  const { opened, revisionsBeside, revisionOf } = linkOpener(context);
+
+  const sendPdf = async (
+    { check, sha256 }: StoredCheck,
+    wanted: (typeof papers)[number],
+    response: Response,
+  ) => {
+    const name = `${check.stockNumber}-${check.occasion}-check.pdf`.replace(/[^\w.-]+/g, '-');
+    response.attachment(name).type('application/pdf');
+    const isHere = (photo: string) => stores.photos.get(photo)?.stored === true;
+    await writeCheckPdf(
+      check,
+      sha256,
+      wanted,
+      (photo) => isHere(photo) && files.derivative(photo, 1600),
+      response,
+    );
+  };
+
+  return [
+    route({
+      method: 'put',
+      path: '/api/shared/:token/photos/:sha256',
+      summary: 'Send a photo for a check; repeating it is harmless',
+      params: tokenParams.extend({ sha256: sha256Schema }),
+      takes: ['image/jpeg', 'image/png', 'image/webp'],
+      gives: z.object({ sha256: sha256Schema }),
+      handle: async ({ params }, request, response) => {
+        const { share } = opened(request, response, params.token);
+        const { sha256 } = params;
+        if (stores.arrivals.hasPhoto(share, sha256)) {
+          request.resume();
+          return { sha256 };
+        }
+        if (stores.arrivals.photosOf(share) >= MOST_PHOTOS_A_LINK)
+          throw unprocessable(
+            'too-many-photos',
+            `${MOST_PHOTOS_A_LINK} photos have come by this link, and no more are taken. Send others to the yard by mail.`,
+          );
+        // Taken in whole even when it is known here: only who has the picture may name it.
+        const record = await takeIn(request, sha256);
+        const at = now().toISOString();
+        if (!stores.photos.get(sha256)?.stored) stores.photos.put(record, true, at);
+        stores.arrivals.notePhoto(share, sha256, at);
+        return { sha256 };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/shared/:token/checks',
+      summary: 'Sign a check of the car against the report; the same one again changes nothing',
+      params: tokenParams,
+      body: filledCheckSchema,
+      status: 201,
+      gives: storedCheckSchema,
+      handle: ({ params, body }, request, response) => {
+        const { share, report } = opened(request, response, params.token);
+        return givenOf(takeInCheck(stores, body, revisionOf(report, body.revision), share, now()));
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/checks',
+      summary: 'Checks that came by this link',
+      params: tokenParams,
+      gives: ownChecksSchema,
+      handle: ({ params }, request, response) => {
+        response.set('Cache-Control', 'private, no-store');
+        const { share, report } = opened(request, response, params.token);
+        const { sent } = revisionsBeside(report);
+        const own = stores.arrivals.ofWalk(sent.walk).filter((stored) => stored.share === share);
+        return { checks: own.map(givenOf) };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/checks/:check/pdf',
+      summary: 'A check that came by this link, as PDF',
+      params: tokenParams.extend(checkParams.shape),
+      query: paper,
+      gives: 'application/pdf',
+      handle: ({ params, query }, request, response) =>
+        sendPdf(
+          checkOf(stores, params.check, opened(request, response, params.token).share),
+          query.paper,
+          response,
+        ),
+    }),
+    route({
+      method: 'get',
+      path: '/api/walks/:id/checks',
+      summary: 'Checks of the car against reports of this walk',
+      params: z.object({ id: z.uuid('That is not a walk of this yard.') }),
+      gives: checksPageSchema,
+      handle: ({ params }) => {
+        if (!stores.walks.get(params.id)) throw notFound('walk');
+        return {
+          checks: stores.arrivals
+            .ofWalk(params.id)
+            .map((stored) => ({ ...givenOf(stored), from: stores.shares.labelOf(stored.share) })),
+        };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/checks/:check/pdf',
+      summary: 'A check as PDF',
+      params: checkParams,
+      query: paper,
+      gives: 'application/pdf',
+      handle: ({ params, query }, _request, response) =>
+        sendPdf(checkOf(stores, params.check), query.paper, response),
+    }),
+  ];
+}
