@@ -14,7 +14,17 @@ export default defineConfig({
     emptyOutDir: true,
     // Fonts and pictures stay files: the content policy allows no data: fonts, and caches work better.
     assetsInlineLimit: 0,
-    rolldownOptions: { input: [page('index.html'), page('buyer.html')] },
+    rolldownOptions: {
+      input: {
+        index: page('index.html'),
+        buyer: page('buyer.html'),
+        'arrival-worker': page('buyer/arrival/worker.ts'),
+      },
+      output: {
+        // A worker answers for the pages beside and below it, and is found again by its name.
+        entryFileNames: ({ name }) => (name === 'arrival-worker' ? '[name].js' : 'assets/[name]-[hash].js'),
+      },
+    },
   },
   server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
 });

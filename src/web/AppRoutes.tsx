@@ -38,6 +38,9 @@ const KitScreen = lazy(() => import('./screens/kit/KitScreen').then((file) => ({
 const QuestionsScreen = lazy(() =>
   import('./screens/questions/QuestionsScreen').then((file) => ({ default: file.QuestionsScreen })),
 );
+const ChecksScreen = lazy(() =>
+  import('./screens/checks/ChecksScreen').then((file) => ({ default: file.ChecksScreen })),
+);
 const CompareScreen = lazy(() =>
   import('./screens/compare/CompareScreen').then((file) => ({ default: file.CompareScreen })),
 );
@@ -67,6 +70,7 @@ export function AppRoutes() {
         <Route path="/walks/:id/tyres" element={<ReadingsScreen key="tyres" what="tyres" />} />
         <Route path="/walks/:id/paint" element={<ReadingsScreen key="paint" what="paint" />} />
         <Route path="/walks/:id/glass" element={<ReadingsScreen key="glass" what="glass" />} />
+        <Route path="/walks/:id/checks" element={<ChecksScreen />} />
         <Route path="/walks/:id/functions" element={<FunctionsScreen />} />
         <Route path="/walks/:id/kit" element={<KitScreen />} />
         <Route path="/walks/:id/questions" element={<QuestionsScreen />} />

@@ -74,6 +74,16 @@ export async function sendFile<S extends z.ZodType>(
   return schema.parse(await request(path, { method: 'POST', headers: { 'Content-Type': type }, body: file }));
 }
 
+/** Sends a file to the place named by its content; repeating it is harmless. */
+export async function putFile<S extends z.ZodType>(
+  path: string,
+  file: Blob,
+  schema: S,
+): Promise<z.output<S>> {
+  const headers = { 'Content-Type': file.type || 'application/octet-stream' };
+  return schema.parse(await request(path, { method: 'PUT', headers, body: file }));
+}
+
 /** Below this, asking what is there costs as much as sending it again. */
 const WORTH_ASKING = 512 * 1024;
 

@@ -1,4 +1,4 @@
-import { FileDown } from 'lucide-react';
+import { ClipboardCheck, FileDown } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { z } from 'zod';
 import { type SharedPage, sharedPageSchema } from '#core/api';
@@ -128,6 +128,15 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           />
         </Suspense>
       )}
+      <section className="mx-auto max-w-3xl px-4 pb-6">
+        <h2 className="text-2xl">When you stand before it</h2>
+        <p className="my-2">
+          Hold the car against this report part by part, at collection or on arrival, and sign what you find.
+        </p>
+        <a className={buttonLook('main')} href="?arrival=1">
+          <ClipboardCheck aria-hidden size={20} /> Check the car against the report
+        </a>
+      </section>
       <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10">
         <a className={buttonLook()} href={pdf('a4')} download>
           <FileDown aria-hidden size={20} /> PDF, A4

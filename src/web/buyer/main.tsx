@@ -1,12 +1,23 @@
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BuyerPage } from './BuyerPage';
 import '../styles.css';
 
+const ArrivalPage = lazy(() =>
+  import('./arrival/ArrivalPage').then((file) => ({ default: file.ArrivalPage })),
+);
+
 const token = window.location.pathname.split('/')[2] ?? '';
+const isArrival = new URLSearchParams(window.location.search).has('arrival');
 
 createRoot(document.getElementById('app') as HTMLElement).render(
   <StrictMode>
-    <BuyerPage token={token} />
+    {isArrival ? (
+      <Suspense fallback={<p className="p-6">Opening the check…</p>}>
+        <ArrivalPage token={token} />
+      </Suspense>
+    ) : (
+      <BuyerPage token={token} />
+    )}
   </StrictMode>,
 );

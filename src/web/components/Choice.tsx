@@ -1,5 +1,7 @@
 interface ChoiceProps<T extends string> {
   legend: string;
+  /** Told to those who cannot see that it is clear from its place. */
+  isLegendHidden?: boolean;
   value: T | undefined;
   options: readonly { value: T; label: string; mark?: React.ReactNode }[];
   /** Tapping the chosen one takes the answer back. */
@@ -7,10 +9,16 @@ interface ChoiceProps<T extends string> {
 }
 
 /** One of a few answers, side by side, one tap each. */
-export function Choice<T extends string>({ legend, value, options, onChange }: ChoiceProps<T>) {
+export function Choice<T extends string>({
+  legend,
+  isLegendHidden,
+  value,
+  options,
+  onChange,
+}: ChoiceProps<T>) {
   return (
     <fieldset>
-      <legend className="mb-1 text-sm font-bold text-soft">{legend}</legend>
+      <legend className={isLegendHidden ? 'sr-only' : 'mb-1 text-sm font-bold text-soft'}>{legend}</legend>
       <div className="grid auto-cols-fr grid-flow-col overflow-hidden rounded-md border border-line">
         {options.map((option) => (
           <button

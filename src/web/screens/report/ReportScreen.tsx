@@ -7,6 +7,7 @@ import { Notice } from '../../components/Notice';
 import type { ReportFiles } from '../../report/photoUrl';
 import { ReportView } from '../../report/ReportView';
 import { Bar } from '../../shell/Bar';
+import { useChecks } from '../checks/useChecks';
 import { useQuestions } from '../questions/useQuestions';
 import { Sharing } from './Sharing';
 
@@ -39,6 +40,7 @@ export function ReportScreen() {
       {page.data && report && (
         <>
           <AskedNote walk={page.data.report.walk} open={open} />
+          <CheckedNote walk={report.walk} />
           <Sharing report={report.id} shares={page.data.shares} />
           <ReportView
             report={report}
@@ -50,6 +52,24 @@ export function ReportScreen() {
         </>
       )}
     </>
+  );
+}
+
+/** What came of holding the car against it. */
+function CheckedNote({ walk }: { walk: string }) {
+  const checks = useChecks(walk).data?.checks ?? [];
+  if (checks.length === 0) return null;
+  const different = checks.filter(({ check }) =>
+    check.parts.some(({ verdict }) => verdict === 'different'),
+  ).length;
+  return (
+    <Notice className="m-4">
+      {checks.length === 1 ? 'One signed check has' : `${checks.length} signed checks have`} come
+      {different > 0 && `, ${different} with something new or different`}.{' '}
+      <Link to={`/walks/${walk}/checks`} className="font-bold underline underline-offset-4">
+        Collection and arrival
+      </Link>
+    </Notice>
   );
 }
 

@@ -1,0 +1,117 @@
+import type { Page } from '@playwright/test';
+import { details } from '../builders/car';
+import { begun, CAR, entriesOf, idOf, noted, WALK } from '../builders/entries';
+import { jpeg } from '../builders/photos';
+import type { RunningServer } from '../builders/runningServer';
+import { fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, test } from './server';
+import { NELL, openYard } from './steps';
+
+/** A frozen report of a car with two findings, and the path of a link to it. */
+async function linkTo(page: Page, server: RunningServer): Promise<string> {
+  await openYard(page, server);
+  await server.post('/api/cars', { id: CAR, details });
+  const entries = entriesOf([
+    begun,
+    noted(1),
+    noted(2, 'roof'),
+    { kind: 'odometer-read', body: { value: 48_213, unit: 'mi' } },
+  ]).map((entry) => ({ ...entry, who: NELL }));
+  expect((await server.post(`/api/walks/${WALK}/entries`, { entries })).ok).toBe(true);
+  const id = idOf(0xd01);
+  await server.post(`/api/walks/${WALK}/reports`, { id, signer: NELL });
+  const share = await server.post(`/api/reports/${id}/shares`, { label: 'Mirela in the harbour' });
+  return `${server.origin}${((await share.json()) as { path: string }).path}`;
+}
+
+async function signWithFinger(page: Page): Promise<void> {
+  const pad = page.getByTestId('signature');
+  await pad.scrollIntoViewIfNeeded();
+  const box = (await pad.boundingBox()) as { x: number; y: number; width: number; height: number };
+  await page.mouse.move(box.x + 30, box.y + box.height / 2);
+  await page.mouse.down();
+  for (let i = 1; i <= 8; i++)
+    await page.mouse.move(box.x + 30 + i * 25, box.y + box.height / 2 + (i % 2 ? 18 : -18));
+  await page.mouse.up();
+}
+
+const side = (page: Page, name: string) =>
+  page.locator('details').filter({ has: page.getByRole('heading', { name, exact: true }) });
+
+test('a car is held against its report without signal, signed, and sent when there is some', async ({
+  page,
+  server,
+  browser,
+}) => {
+  const link = await linkTo(page, server);
+  const stranger = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
+  const buyer = await stranger.newPage();
+  await buyer.goto(link);
+  await buyer.getByRole('link', { name: 'Check the car against the report' }).click();
+  await expect(buyer.getByRole('heading', { name: 'Arrival check' })).toBeVisible();
+  await noAxeFindings(buyer);
+  await fitsSideways(buyer);
+
+  // What is missing is said, and nothing is lost by it.
+  await buyer.getByLabel('Buyer, driver, or for whom').fill('buyer');
+  await buyer.getByRole('button', { name: 'Sign and send' }).click();
+  await expect(buyer.getByText('Type your name.')).toBeVisible();
+  await expect(buyer.getByText('Say where the car is.')).toBeVisible();
+  await expect(buyer.getByText('Sign in the field with a finger.')).toBeVisible();
+  await expect(buyer.getByLabel('Buyer, driver, or for whom')).toHaveValue('buyer');
+
+  // Kept on the phone by a worker: it opens again with no network at all.
+  await expect
+    .poll(() => buyer.evaluate(async () => (await (await caches.open('zelk-arrival-1')).keys()).length))
+    .toBeGreaterThan(3);
+  await buyer.reload();
+  await expect(buyer.getByLabel('Buyer, driver, or for whom')).toHaveValue('buyer');
+  await stranger.setOffline(true);
+  await buyer.reload();
+  await expect(buyer.getByLabel('Buyer, driver, or for whom')).toHaveValue('buyer');
+
+  await buyer.getByLabel('Your name').fill('Ida Brenn');
+  await buyer.getByLabel('Where the car is').fill('Quay 4, Sandholm');
+  await buyer.getByLabel('Odometer now, mi').fill('48,300 mls');
+  const offside = side(buyer, 'Offside (right)');
+  await offside.locator('summary').click();
+  const door = offside.locator('#part-door-fr');
+  await door.getByRole('button', { name: 'New or different' }).click();
+  await signWithFinger(buyer);
+  await buyer.getByRole('button', { name: 'Sign and send' }).click();
+  await expect(buyer.getByText('Say in a note what is different, or take a photo.')).toBeVisible();
+  await expect(buyer.getByText('Type the odometer in figures')).toBeVisible();
+  await door.getByLabel('What is new or different?').fill('Scratched along the lower edge');
+  await door.locator('input[type=file]').setInputFiles({
+    name: 'door.jpg',
+    mimeType: 'image/jpeg',
+    buffer: await jpeg(8),
+  });
+  await expect(door.getByAltText('Taken for this part')).toBeVisible();
+  await offside.getByRole('button', { name: /The other \d+ as described/ }).click();
+  await expect(offside.getByText('✓ all answered')).toBeVisible();
+  await buyer.getByLabel('Odometer now, mi').fill('48,300');
+  await buyer.getByRole('button', { name: 'Sign and send' }).click();
+  await expect(buyer.getByText('Signed. It is kept on this phone')).toBeVisible();
+
+  await stranger.setOffline(false);
+  await expect(buyer.getByText('Signed and sent')).toBeVisible({ timeout: 20_000 });
+  await expect(buyer.getByText('87 miles more than in the report', { exact: false })).toBeVisible();
+  await noAxeFindings(buyer);
+  await fitsSideways(buyer);
+  // Opened once more it is there, signed, and not to be signed twice.
+  await buyer.reload();
+  await expect(buyer.getByText('Signed and sent')).toBeVisible();
+  await expect(buyer.getByRole('button', { name: 'Sign and send' })).toHaveCount(0);
+
+  // The yard sees the difference.
+  await page.goto(`${server.origin}/reports/${idOf(0xd01)}`);
+  await expect(page.getByText('One signed check has come, 1 with something new or different')).toBeVisible();
+  await page.getByRole('link', { name: 'Collection and arrival' }).click();
+  await expect(page.getByText('link for Mirela in the harbour')).toBeVisible();
+  await expect(page.getByText('Found: Scratched along the lower edge')).toBeVisible();
+  await expect(page.getByAltText('Offside front door (right) as found, 1 of 1')).toBeVisible();
+  await noAxeFindings(page);
+  await fitsSideways(page);
+  await stranger.close();
+});
