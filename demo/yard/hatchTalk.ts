@@ -11,8 +11,8 @@ interface Asked {
   answer?: string;
 }
 
-/** Two buyers of the flagship, each with a link of their own. */
-export const buyers = ['Buyer in the harbour town', 'Buyer beyond the border'] as const;
+/** Two buyers of the flagship and who drives it there, each with a link of their own. */
+export const buyers = ['Buyer in the harbour town', 'Buyer beyond the border', 'Driver'] as const;
 
 /** What they asked; two wait for a second look. */
 export const asked: readonly Asked[] = [
@@ -62,7 +62,9 @@ export function afterwards(
   report: ReportDocument,
   questions: ReturnType<typeof questionsOf>,
   now: Date,
+  afterPhoto: string,
 ): Entry[] {
+  const dented = report.findings.find(({ part, kind }) => part === 'quarter-rl' && kind === 'dent');
   const [scuffed] = report.findings.filter(({ part }) => part === 'bumper-rear');
   const facts: Fact[] = [
     ...questions.flatMap(({ body, answer }): Fact[] =>
@@ -75,6 +77,15 @@ export function afterwards(
             body: { finding: scuffed.id, changes: { note: 'Washed and looked at again: no crack beneath.' } },
           } satisfies Fact,
         ]
+      : []),
+    ...(dented?.id
+      ? ([
+          { kind: 'put-right', body: { finding: dented.id, says: 'Dent pressed out, paint whole' } },
+          {
+            kind: 'photo-attached',
+            body: { photo: afterPhoto, role: 'after', part: 'quarter-rl', finding: dented.id },
+          },
+        ] satisfies Fact[])
       : []),
     { kind: 'item-counted', body: { item: 'jack', count: 1, condition: 'good' } },
   ];

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import type { ReportDocument } from '#core/report';
 import type { Truth } from '../picture-maker/truth';
 import { cars } from './cars';
+import { arrival, collection, journeyPictures } from './hatchJourney';
 import { hatchScript } from './hatchScript';
 import { afterwards, buyers, questionsOf } from './hatchTalk';
 import { nell, tomas } from './people';
@@ -13,12 +14,21 @@ import { picturesNamed } from './script';
 import { engineTick } from './sounds';
 import { walks } from './walks';
 
+const HOUR_MS = 3_600_000;
+/** The flagship's walk is over after so long. */
+const HOURS_OF_A_WALK = 4;
 const BATCH = 200;
 /** Pictures under way together. */
 const AT_ONCE = 4;
 
 /** Loads the invented yard through the public API, as any client would. */
-export async function loadYard(origin: string, picturesDir: string, now: Date): Promise<void> {
+export async function loadYard(
+  origin: string,
+  picturesDir: string,
+  now: Date,
+  /** Sets the clock of a server that lets itself be set, so that what was frozen earlier is dated so. */
+  setClock: (at: Date) => void = () => undefined,
+): Promise<void> {
   const send = async (method: string, path: string, body: BodyInit, type = 'application/json') => {
     const response = await fetch(origin + path, { method, body, headers: { 'Content-Type': type } });
     if (!response.ok) throw new Error(`${method} ${path}: ${await response.text()}`);
@@ -39,36 +49,70 @@ export async function loadYard(origin: string, picturesDir: string, now: Date): 
   };
   const truthOf = (file: string) =>
     JSON.parse(readFileSync(join(picturesDir, `${file}.json`), 'utf8')) as Truth;
+  const putPhoto = async (file: string, to: string) => {
+    const bytes = await readFile(join(picturesDir, `${file}.jpg`));
+    return send('PUT', `${to}/${hashOf(file)}`, new Uint8Array(bytes), 'image/jpeg');
+  };
+  const hoursAgo = (hours: number) => new Date(now.getTime() - hours * HOUR_MS);
   for (const { script, car, who, isFrozen } of walks) {
     const { walk, entries } = playScript(script, car, who, now, hashOf, truthOf);
     for (let i = 0; i < entries.length; i += BATCH)
       await post(`/api/walks/${walk}/entries`, { entries: entries.slice(i, i + BATCH) });
     if (!isFrozen) continue;
+    if (script === hatchScript) setClock(hoursAgo(script.hoursAgo - HOURS_OF_A_WALK));
     const report = (await post(`/api/walks/${walk}/reports`, {
       id: randomUUID(),
       signer: who.id,
     })) as ReportDocument;
-    if (script === hatchScript) await talk(post, walk, who.id, report, now);
+    if (script !== hatchScript) continue;
+    await talk({ post, putPhoto, hashOf, setClock }, walk, who.id, report, hoursAgo);
+    setClock(now);
   }
 }
 
-/** Buyers ask about the flagship, the yard answers, and a second look makes the second revision. */
+/**
+ * Buyers ask about the flagship, the yard answers, a second look and a repair make the second revision, a driver fetches the car and it arrives
+ * with one scratch more.
+ */
 async function talk(
-  post: (path: string, body: unknown) => Promise<unknown>,
+  { post, putPhoto, hashOf, setClock }: Yard,
   walk: string,
   who: string,
   report: ReportDocument,
-  now: Date,
+  hoursAgo: (hours: number) => Date,
 ): Promise<void> {
   const tokens: string[] = [];
   for (const label of buyers) {
     const share = (await post(`/api/reports/${report.id}/shares`, { label, days: 90 })) as { token: string };
     tokens.push(share.token);
   }
+  setClock(hoursAgo(20));
   const questions = questionsOf(report);
   for (const { by, body } of questions) await post(`/api/shared/${tokens[by]}/questions`, body);
-  await post(`/api/walks/${walk}/entries`, { entries: afterwards(walk, who, report, questions, now) });
-  await post(`/api/walks/${walk}/reports`, { id: randomUUID(), signer: who });
+  setClock(hoursAgo(17));
+  const entries = afterwards(walk, who, report, questions, hoursAgo(17), hashOf(journeyPictures.pressedOut));
+  await post(`/api/walks/${walk}/entries`, { entries });
+  const revised = (await post(`/api/walks/${walk}/reports`, {
+    id: randomUUID(),
+    signer: who,
+  })) as ReportDocument;
+  setClock(hoursAgo(7));
+  await post(`/api/shared/${tokens[2]}/checks`, collection(revised, hoursAgo(7)));
+  setClock(hoursAgo(1));
+  await putPhoto(journeyPictures.scratched, `/api/shared/${tokens[0]}/photos`);
+  await post(
+    `/api/shared/${tokens[0]}/checks`,
+    arrival(revised, hoursAgo(1), hashOf(journeyPictures.scratched)),
+  );
+}
+
+/** What loading works with. */
+interface Yard {
+  post: (path: string, body: unknown) => Promise<unknown>;
+  /** Sends a picture to a place named by its content. */
+  putPhoto: (file: string, to: string) => Promise<unknown>;
+  hashOf: (file: string) => string;
+  setClock: (at: Date) => void;
 }
 
 type Send = (method: string, path: string, body: BodyInit, type?: string) => Promise<unknown>;
@@ -76,7 +120,8 @@ type Send = (method: string, path: string, body: BodyInit, type?: string) => Pro
 /** Sends the pictures the walks name, a few at a time, and tells each one's hash. */
 async function sendPictures(picturesDir: string, send: Send): Promise<Map<string, string>> {
   const hashes = new Map<string, string>();
-  const waiting = [...new Set(walks.flatMap(({ script }) => picturesNamed(script)))];
+  const named = [...walks.flatMap(({ script }) => picturesNamed(script)), ...Object.values(journeyPictures)];
+  const waiting = [...new Set(named)];
   const sendNext = async (): Promise<void> => {
     const file = waiting.pop();
     if (!file) return;

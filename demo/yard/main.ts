@@ -24,12 +24,15 @@ if (!process.argv.includes('--fresh') && existsSync(join(dataDir, 'zelk.db'))) {
 rmSync(making, { recursive: true, force: true });
 mkdirSync(making, { recursive: true });
 
-const context = makeContext(making, pino({ level: 'warn' }, pino.destination(2)));
+let clock = new Date();
+const context = makeContext(making, pino({ level: 'warn' }, pino.destination(2)), () => clock);
 context.stores.people.setYard(yard);
 const server = createServer(createApp(context, webDir));
 await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
 const { port } = server.address() as AddressInfo;
-await loadYard(`http://127.0.0.1:${port}`, resolve('demo/pictures'), new Date());
+await loadYard(`http://127.0.0.1:${port}`, resolve('demo/pictures'), clock, (at) => {
+  clock = at;
+});
 server.closeAllConnections();
 await new Promise((done) => server.close(done));
 // The server judges the pictures when it first starts.

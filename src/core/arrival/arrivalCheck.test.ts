@@ -42,7 +42,7 @@ describe('a car held against its report', () => {
     });
     expect(check.parts.map(({ part }) => part)).toEqual(report.parts.map(({ part }) => part));
     expect(check.parts.find(({ part }) => part === 'door-fl')).toMatchObject({
-      described: 'Finding 1',
+      described: '1. Dent',
       verdict: 'different',
       note: 'A second dent',
     });

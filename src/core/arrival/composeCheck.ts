@@ -32,7 +32,7 @@ export function composeCheck(
       part,
       name,
       ...(face && { face }),
-      described: says,
+      described: describedOf(part, says, report),
       verdict: answer?.verdict ?? 'not-looked-at',
       note: answer?.note ?? '',
       photos: answer?.photos ?? [],
@@ -64,6 +64,12 @@ export function composeCheck(
   };
   return { ok: true, check };
 }
+
+/** What the report says of a part, its findings in words. */
+const describedOf = (part: string, says: string, { findings }: ReportDocument): string => {
+  const here = findings.filter((finding) => finding.part === part);
+  return here.length > 0 ? here.map(({ number, line }) => `${number}. ${line}`).join('; ') : says;
+};
 
 function odometerSays(now: NonNullable<FilledCheck['odometer']>, { odometerRead, odometer }: ReportDocument) {
   const reads = `Odometer ${speakDistanceBothWays(now.value, now.unit)}`;

@@ -1,3 +1,4 @@
+import { sentence } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
@@ -20,7 +21,7 @@ export function PutRightSection({ report, photoUrl }: { report: ReportDocument; 
             {mended.number}. {mended.line}
           </h3>
           <p>
-            {mended.partName}: <span className="font-bold">{mended.says}</span>,{' '}
+            {sentence(mended.partName)}: <span className="font-bold">{mended.says}</span>,{' '}
             {new Date(mended.at).toLocaleDateString([], { dateStyle: 'medium' })}
           </p>
           <div className="mt-2 grid grid-cols-2 gap-2">

@@ -74,7 +74,7 @@ export function ArrivalForm({ store, draft, change }: ArrivalFormProps) {
         <Field id="odometer" label={`Odometer now, ${draft.unit}`} error={problems.odometer}>
           <div className="flex gap-2">
             <input {...text('odometer')} inputMode="numeric" maxLength={12} autoComplete="off" />
-            <Button onClick={() => change({ unit: draft.unit === 'mi' ? 'km' : 'mi' })}>
+            <Button className="shrink-0" onClick={() => change({ unit: draft.unit === 'mi' ? 'km' : 'mi' })}>
               {draft.unit === 'mi' ? 'in km' : 'in miles'}
             </Button>
           </div>
