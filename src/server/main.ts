@@ -2,15 +2,21 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { readConfig } from './config';
+import type { Context } from './http/context';
 import { createApp } from './http/createApp';
 import { makeContext, sweepOrphans } from './makeContext';
+import { smtpDelivery } from './messages/writeMail';
 
 const STOP_WITHIN_MS = 5000;
 
 const config = readConfig(process.env);
 // Standard output is for the one line that says where to go; logs go beside it.
 const log = pino({ level: config.logLevel }, pino.destination(2));
-const context = makeContext(config.dataDir, log);
+const context: Context = {
+  ...makeContext(config.dataDir, log),
+  ...(config.smtp && { deliver: smtpDelivery(config.smtp) }),
+  ...(config.publicUrl && { publicUrl: config.publicUrl }),
+};
 await sweepOrphans(context);
 context.judge.addUnjudged();
 const app = createApp(context, config.webDir);

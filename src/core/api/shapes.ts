@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { arrivalCheckSchema } from '../arrival';
 import { carSchema, checkedCarDetailsSchema } from '../car';
 import { personSchema, photoRecordSchema } from '../exchange';
+import { messageKinds } from '../messages';
 import { askedQuestionSchema, questionSchema } from '../questions';
 import { reportChangesSchema, reportDocumentSchema } from '../report';
 import { savedRouteSchema, schoolIds } from '../route';
@@ -112,6 +113,29 @@ export const sharedPageSchema = z.object({
   /** What is new since the revision that was sent, or since the one before. */
   changes: reportChangesSchema.optional(),
 });
+/** What went out to lead to a report, or would have. */
+export const messageSchema = z.object({
+  id: z.uuid(),
+  report: z.uuid(),
+  kind: z.enum(messageKinds),
+  to: z.string(),
+  /** Of a mail; empty in a text message. */
+  subject: z.string(),
+  text: z.string(),
+  createdAt: z.string(),
+  /** A mail server took it. */
+  sentAt: z.string().optional(),
+  /** Why it did not. */
+  problem: z.string().optional(),
+});
+export type Message = z.output<typeof messageSchema>;
+export const messagesPageSchema = z.object({
+  messages: z.array(messageSchema),
+  /** A mail server is set: mails really go out. */
+  isDelivering: z.boolean(),
+});
+export const newMessageSchema = z.object({ message: messageSchema, share: newShareSchema });
+
 /** A signed check as it is kept. */
 export const storedCheckSchema = z.object({
   check: arrivalCheckSchema,

@@ -3,6 +3,7 @@ import { carDetailsSchema, faceIds } from '../car';
 import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { walkFigureSchema } from '../readings';
 import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
+import { yardSchema } from '../yard';
 import { reportReadingsShape } from './reportReadingsShape';
 
 export const REPORT_VERSION = 1;
@@ -83,7 +84,7 @@ export const reportDocumentSchema = z.strictObject({
   walkedFrom: z.iso.datetime(),
   walkedTo: z.iso.datetime(),
   signedBy: text,
-  yard: z.strictObject({ name: text, place: text, phone: text }),
+  yard: yardSchema,
   title: text,
   car: carDetailsSchema.omit({ identityAsRead: true }),
   bodyStyleName: text,

@@ -1,4 +1,5 @@
 import type { Logger } from 'pino';
+import type { Deliver } from '../messages/writeMail';
 import type { Burner } from '../photos/burn';
 import type { Judge } from '../photos/judge';
 import type { PhotoFiles } from '../photos/photoFiles';
@@ -17,4 +18,8 @@ export interface Context {
   burned: Burner;
   now: () => Date;
   log: Logger;
+  /** Hands a mail to a real mail server; absent where none is set. */
+  deliver?: Deliver;
+  /** How Zelk is reached from outside; by the address a request came to when left out. */
+  publicUrl?: string;
 }

@@ -15,6 +15,7 @@ import { describeApi } from './openapi';
 import { mount, route } from './route';
 import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
+import { messageRoutes } from './routes/messages';
 import { photoRoutes } from './routes/photos';
 import { questionRoutes } from './routes/questions';
 import { readingRoutes } from './routes/readings';
@@ -23,6 +24,7 @@ import { reportRoutes } from './routes/reports';
 import { sharedRoutes } from './routes/shared';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
+import { logoBody, yardRoutes } from './routes/yard';
 
 /** A walk of thousands of entries with its reports, as JSON. */
 const JSON_LIMIT = '32mb';
@@ -40,6 +42,8 @@ export function createApp(context: Context, webDir: string): Express {
     ...sharedRoutes(context),
     ...questionRoutes(context),
     ...arrivalRoutes(context),
+    ...messageRoutes(context),
+    ...yardRoutes(context),
   ];
   routes.push(
     route({
@@ -82,6 +86,8 @@ export function createApp(context: Context, webDir: string): Express {
       contentSecurityPolicy: {
         directives: {
           upgradeInsecureRequests: null,
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          fontSrc: ["'self'"],
           imgSrc: ["'self'", 'blob:', 'data:'],
           mediaSrc: ["'self'", 'blob:'],
         },
@@ -91,6 +97,7 @@ export function createApp(context: Context, webDir: string): Express {
   );
   app.use(compression());
   app.use('/api', express.json({ limit: JSON_LIMIT }));
+  app.use('/api/yard/logo', logoBody());
   app.use('/api/shared', cookieParser(), guessLimit());
   const router = Router();
   mount(router, routes);

@@ -169,4 +169,34 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ) STRICT, WITHOUT ROWID;
     `,
   },
+  {
+    number: 7,
+    sql: `
+      ALTER TABLE yard ADD COLUMN mail TEXT NOT NULL DEFAULT '';
+      -- #rrggbb; NULL for the colour of Zelk.
+      ALTER TABLE yard ADD COLUMN colour TEXT;
+      ALTER TABLE yard ADD COLUMN logo TEXT;
+
+      -- Every logo a report may still show, by its content.
+      CREATE TABLE logos (
+        sha256 TEXT PRIMARY KEY,
+        png BLOB NOT NULL
+      ) STRICT;
+
+      -- What went out to lead to a report, or would have. Like any sent mail it holds the link in plain words.
+      CREATE TABLE messages (
+        id TEXT PRIMARY KEY,
+        report_id TEXT NOT NULL REFERENCES reports (id),
+        kind TEXT NOT NULL,
+        recipient TEXT NOT NULL,
+        subject TEXT NOT NULL,
+        text TEXT NOT NULL,
+        eml BLOB,
+        created_at TEXT NOT NULL,
+        sent_at TEXT,
+        problem TEXT
+      ) STRICT;
+      CREATE INDEX messages_newest ON messages (created_at DESC, id DESC);
+    `,
+  },
 ];

@@ -1,16 +1,20 @@
 import { type WalkerRoutes, walkerRoutesSchema } from '#core/api';
 import { type Person, personSchema } from '#core/exchange';
-import type { ReportDocument } from '#core/report';
+import { type Yard, yardSchema } from '#core/yard';
 import type { Db } from './openDatabase';
-
-export type Yard = ReportDocument['yard'];
 
 export function makePeopleStore(db: Db) {
   const list = db.prepare<[], { id: string; name: string }>('SELECT id, name FROM people ORDER BY name, id');
   const one = db.prepare<[string], { id: string; name: string }>('SELECT id, name FROM people WHERE id = ?');
   const put = db.prepare('INSERT INTO people (id, name) VALUES (?, ?) ON CONFLICT (id) DO NOTHING');
-  const yard = db.prepare<[], Yard>('SELECT name, place, phone FROM yard');
-  const setYard = db.prepare('UPDATE yard SET name = ?, place = ?, phone = ?');
+  const yard = db.prepare<[], Record<keyof Yard, string | null>>(
+    'SELECT name, place, phone, mail, colour, logo FROM yard',
+  );
+  const setYard = db.prepare(
+    'UPDATE yard SET name = ?, place = ?, phone = ?, mail = ?, colour = ?, logo = ?',
+  );
+  const putLogo = db.prepare('INSERT INTO logos (sha256, png) VALUES (?, ?) ON CONFLICT DO NOTHING');
+  const logo = db.prepare<[string], { png: Buffer }>('SELECT png FROM logos WHERE sha256 = ?');
   const routes = db.prepare<[string], { saved: string }>('SELECT saved FROM routes WHERE person_id = ?');
   const setRoutes = db.prepare(
     'INSERT INTO routes (person_id, saved) VALUES (?, ?) ON CONFLICT (person_id) DO UPDATE SET saved = excluded.saved',
@@ -30,10 +34,19 @@ export function makePeopleStore(db: Db) {
     keepRoutes: (person: string, kept: WalkerRoutes): void => {
       setRoutes.run(person, JSON.stringify(kept));
     },
-    yard: (): Yard => yard.get() as Yard,
-    setYard: ({ name, place, phone }: Yard): void => {
-      setYard.run(name, place, phone);
+    yard: (): Yard => {
+      const row = Object.entries(yard.get() ?? {});
+      // What was never told is left out.
+      const told = row.filter(([key, value]) => value !== null && (key !== 'mail' || value !== ''));
+      return yardSchema.parse(Object.fromEntries(told));
     },
+    setYard: ({ name, place, phone, mail = '', colour, logo }: Yard): void => {
+      setYard.run(name, place, phone, mail, colour ?? null, logo ?? null);
+    },
+    putLogo: (sha256: string, png: Buffer): void => {
+      putLogo.run(sha256, png);
+    },
+    logo: (sha256: string): Buffer | undefined => logo.get(sha256)?.png,
   };
 }
 

@@ -1,5 +1,6 @@
 import { makeArrivalStore } from './arrivalStore';
 import { makeCarStore } from './carStore';
+import { makeMessageStore } from './messageStore';
 import type { Db } from './openDatabase';
 import { makePeopleStore } from './peopleStore';
 import { makePhotoStore } from './photoStore';
@@ -16,6 +17,7 @@ export function makeStores(db: Db) {
     db,
     arrivals: makeArrivalStore(db),
     cars,
+    messages: makeMessageStore(db),
     people: makePeopleStore(db),
     walks: makeWalkStore(db, (id) => cars.get(id) !== undefined),
     photos: makePhotoStore(db),

@@ -8,23 +8,11 @@ import type { StoredReport } from '../../store/reportStore';
 import type { Context } from '../context';
 import { notFound } from '../problems';
 import { type AnyRoute, route } from '../route';
+import { shareBody, shareWish } from '../shareWish';
 
 const idParams = z.object({ id: z.uuid('That is not a report of this yard.') });
 const paperQuery = z.object({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') });
 const freezeBody = z.object({ id: z.uuid(), signer: z.uuid('Choose who signs the report.') });
-const shareBody = z.object({
-  label: z.string().trim().max(80, 'At most 80 characters.').default(''),
-  /** For so many days; for ever when left out. */
-  days: z.int().min(1, 'At least a day.').max(3650, 'At most ten years.').optional(),
-  passphrase: z
-    .string()
-    .trim()
-    .min(6, 'A passphrase has at least 6 characters.')
-    .max(200, 'At most 200 characters.')
-    .optional(),
-});
-const DAY_MS = 86_400_000;
-
 /** Sends a report as PDF, its pictures with everything hidden burned in. */
 export async function sendPdf(
   { stores, burned }: Context,
@@ -88,14 +76,9 @@ export function reportRoutes(context: Context): AnyRoute[] {
       status: 201,
       gives: newShareSchema,
       handle: ({ params, body }) => {
-        const { label, days, passphrase } = body;
         const at = now();
-        const wish = {
-          label,
-          ...(days !== undefined && { expiresAt: new Date(at.getTime() + days * DAY_MS).toISOString() }),
-          ...(passphrase && { passphrase }),
-        };
-        const share = stores.shares.create(storedOf(params.id).report.id, wish, at.toISOString());
+        const report = storedOf(params.id).report.id;
+        const share = stores.shares.create(report, shareWish(body, at), at.toISOString());
         return { ...share, path: `/r/${share.token}` };
       },
     }),

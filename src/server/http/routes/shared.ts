@@ -15,6 +15,7 @@ import { type AnyRoute, route } from '../route';
 import { sendPhoto, widthSchema } from './photos';
 import { sendRecording } from './recordings';
 import { sendPdf } from './reports';
+import { sendLogo } from './yard';
 
 const UNLOCKED_MS = 30 * 86_400_000;
 
@@ -170,6 +171,18 @@ export function sharedRoutes(context: Context): AnyRoute[] {
           cache: 'private, max-age=31536000, immutable',
           overlay: photo,
         });
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/logos/:sha256',
+      summary: 'The logo on the report a link opens',
+      params: tokenParams.extend({ sha256: sha256Schema }),
+      gives: 'image/png',
+      handle: ({ params }, request, response) => {
+        const { report } = opened(request, response, params.token);
+        if (!reportWith(report, ({ yard }) => yard.logo === params.sha256)) throw notFound('logo');
+        sendLogo(context, params.sha256, response);
       },
     }),
     route({

@@ -1,0 +1,2 @@
+export { contrast, inkOn, inks } from './inkOn';
+export { colourSchema, type Yard, yardLine, yardSchema } from './yardSchema';

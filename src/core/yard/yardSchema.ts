@@ -1,0 +1,24 @@
+import { z } from 'zod';
+import { sha256Schema } from '../walk';
+
+const line = (most: number) => z.string().trim().max(most, `At most ${most} characters.`);
+
+/** A colour as #rrggbb. */
+export const colourSchema = z.string().regex(/^#[0-9a-f]{6}$/, 'A colour is written like #0b4a5c.');
+
+/** Who stands behind a report, as its readers see it. Reports keep it as it was when they were frozen. */
+export const yardSchema = z.strictObject({
+  name: line(80).min(1, 'Type the name of the yard.'),
+  /** Address, in one line or several. */
+  place: line(200),
+  phone: line(40),
+  mail: z.union([z.literal(''), z.email('Type a mail address like desk@yard.example.')]).optional(),
+  colour: colourSchema.optional(),
+  /** SHA-256 of its picture. */
+  logo: sha256Schema.optional(),
+});
+export type Yard = z.output<typeof yardSchema>;
+
+/** One line a reader can call, write to and find. */
+export const yardLine = ({ name, place, phone, mail }: Yard): string =>
+  [name, place.replace(/\s*\n\s*/g, ', '), phone, mail].filter(Boolean).join(' · ');

@@ -1,0 +1,70 @@
+import express, { type RequestHandler, type Response } from 'express';
+import { z } from 'zod';
+import { sha256Schema } from '#core/walk';
+import { yardSchema } from '#core/yard';
+import { cleanLogo } from '../../yard/cleanLogo';
+import type { Context } from '../context';
+import { notFound, unprocessable } from '../problems';
+import { type AnyRoute, route } from '../route';
+
+const LARGEST_LOGO = '6mb';
+const logoTypes = ['image/png', 'image/jpeg', 'image/webp'] as const;
+
+/** Reads a logo whole; it is put before the routes. */
+export const logoBody = (): RequestHandler => express.raw({ type: [...logoTypes], limit: LARGEST_LOGO });
+
+/** Sends a logo. The caller has decided that it may. */
+export function sendLogo({ stores }: Pick<Context, 'stores'>, sha256: string, response: Response): void {
+  const png = stores.people.logo(sha256);
+  if (!png) throw notFound('logo');
+  response.set({ 'Cache-Control': 'private, max-age=31536000, immutable' }).type('png').send(png);
+}
+
+/** Who stands behind the reports. */
+export function yardRoutes(context: Context): AnyRoute[] {
+  const { people } = context.stores;
+  return [
+    route({
+      method: 'get',
+      path: '/api/yard',
+      summary: 'The yard as its reports name it',
+      gives: yardSchema,
+      handle: () => people.yard(),
+    }),
+    route({
+      method: 'put',
+      path: '/api/yard',
+      summary: 'Change what reports frozen from now on say of the yard',
+      body: yardSchema,
+      gives: yardSchema,
+      handle: ({ body }) => {
+        if (body.logo && !people.logo(body.logo))
+          throw unprocessable('logo-unknown', 'That logo is not here. Choose the picture again.');
+        people.setYard(body);
+        return people.yard();
+      },
+    }),
+    route({
+      method: 'put',
+      path: '/api/yard/logo',
+      summary: 'Send a picture as logo; it is painted anew and kept under its content',
+      takes: logoTypes,
+      gives: z.object({ sha256: sha256Schema }),
+      handle: async (_input, request) => {
+        const { sha256, png } = await cleanLogo(
+          Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0),
+        );
+        people.putLogo(sha256, png);
+        return { sha256 };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/logos/:sha256',
+      summary: 'A logo',
+      params: z.object({ sha256: sha256Schema }),
+      gives: 'image/png',
+      handle: ({ params }, _request, response) => sendLogo(context, params.sha256, response),
+    }),
+  ];
+}
