@@ -91,6 +91,7 @@ export async function benchPdf(dir: string): Promise<Row[]> {
           fingerprintOf(report),
           'a4',
           (sha256) => byHash.get(sha256),
+          undefined,
           createWriteStream(join(dir, 'zelk.pdf')),
         ),
       ),

@@ -124,7 +124,14 @@ describe('page, PDF and tables', () => {
     try {
       for (const paper of ['a4', 'letter'] as const) {
         const file = join(dir, `${paper}.pdf`);
-        await writePdf(report, fingerprintOf(report), paper, () => undefined, createWriteStream(file));
+        await writePdf(
+          report,
+          fingerprintOf(report),
+          paper,
+          () => undefined,
+          undefined,
+          createWriteStream(file),
+        );
         const paperSays = bare(execFileSync('pdftotext', ['-raw', file, '-']).toString());
         const items = itemsOf(report);
         expect(items.length).toBeGreaterThan(250);

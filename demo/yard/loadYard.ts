@@ -8,11 +8,12 @@ import { cars } from './cars';
 import { arrival, collection, journeyPictures } from './hatchJourney';
 import { hatchScript } from './hatchScript';
 import { afterwards, buyers, questionsOf } from './hatchTalk';
-import { nell, tomas } from './people';
+import { nell, tomas, yard } from './people';
 import { playScript } from './playScript';
 import { picturesNamed } from './script';
 import { engineTick } from './sounds';
 import { walks } from './walks';
+import { yardLogo } from './yardLogo';
 
 const HOUR_MS = 3_600_000;
 /** The flagship's walk is over after so long. */
@@ -36,6 +37,10 @@ export async function loadYard(
   };
   const post = (path: string, body: unknown) => send('POST', path, JSON.stringify(body));
 
+  const { sha256: logo } = (await send('PUT', '/api/yard/logo', await yardLogo(), 'image/png')) as {
+    sha256: string;
+  };
+  await send('PUT', '/api/yard', JSON.stringify({ ...yard, logo }));
   for (const person of [nell, tomas]) await post('/api/people', person);
   // Oldest first: the list shows the newest on top.
   for (const car of cars.toReversed()) await post('/api/cars', car);

@@ -7,7 +7,6 @@ import { readConfig } from '../../src/server/config';
 import { createApp } from '../../src/server/http/createApp';
 import { makeContext } from '../../src/server/makeContext';
 import { loadYard } from './loadYard';
-import { yard } from './people';
 
 /**
  * Makes the demo yard in the data folder. It is made aside and moved into place when whole,
@@ -26,7 +25,6 @@ mkdirSync(making, { recursive: true });
 
 let clock = new Date();
 const context = makeContext(making, pino({ level: 'warn' }, pino.destination(2)), () => clock);
-context.stores.people.setYard(yard);
 const server = createServer(createApp(context, webDir));
 await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
 const { port } = server.address() as AddressInfo;

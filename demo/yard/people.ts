@@ -1,10 +1,12 @@
 import type { Person } from '#core/exchange';
-import type { ReportDocument } from '#core/report';
+import type { Yard } from '#core/yard';
 
-export const yard: ReportDocument['yard'] = {
+export const yard: Yard = {
   name: 'Brindle & Tew Motor Yard',
   place: 'Port Averil',
   phone: '01632 960104',
+  mail: 'desk@brindle-tew.example',
+  colour: '#24486b',
 };
 
 export const nell: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a01', name: 'Nell Harrick' };

@@ -47,6 +47,12 @@ const CompareScreen = lazy(() =>
 const CueScreen = lazy(() =>
   import('./screens/cues/CueScreen').then((file) => ({ default: file.CueScreen })),
 );
+const MessagesScreen = lazy(() =>
+  import('./screens/messages/MessagesScreen').then((file) => ({ default: file.MessagesScreen })),
+);
+const YardScreen = lazy(() =>
+  import('./screens/yard/YardScreen').then((file) => ({ default: file.YardScreen })),
+);
 const RoutesScreen = lazy(() =>
   import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
 );
@@ -59,6 +65,8 @@ export function AppRoutes() {
     <Suspense fallback={<p className="p-4">Opening…</p>}>
       <Routes>
         <Route path="/" element={<StockScreen />} />
+        <Route path="/messages" element={<MessagesScreen />} />
+        <Route path="/yard" element={<YardScreen />} />
         <Route path="/import" element={<ImportScreen />} />
         <Route path="/cars/new" element={<CarFormScreen key="new" />} />
         <Route path="/cars/:id" element={<CarScreen />} />

@@ -111,6 +111,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           files={{
             photoUrl,
             recordingUrl: (recording) => `${path}/recordings/${recording}`,
+            logoUrl: (logo) => `${path}/logos/${logo}`,
           }}
         />
       </AskContext>

@@ -11,6 +11,7 @@ import type { ReportFiles } from './photoUrl';
 import { QuestionsSection } from './QuestionsSection';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
+import { YardBand } from './YardBand';
 
 // Words first: the map is drawn once they stand.
 const ReportMap = lazy(() => import('./ReportMap'));
@@ -48,8 +49,8 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
   }));
   return (
     <main className="mx-auto max-w-3xl pb-16">
-      <header className="px-4 pt-4">
-        <p className="text-soft">{[yard.name, yard.place, yard.phone].filter(Boolean).join(' · ')}</p>
+      <YardBand yard={yard} logoUrl={files.logoUrl} />
+      <header className="px-4 pt-2">
         <h1 className="mt-1 text-3xl leading-tight">{report.title}</h1>
         <p className="text-soft">
           Condition report, revision {report.revision}, {day(report.frozenAt)}

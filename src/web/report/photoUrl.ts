@@ -5,4 +5,5 @@ export type PhotoUrl = (sha256: string, width: 320 | 1600) => string;
 export interface ReportFiles {
   photoUrl: PhotoUrl;
   recordingUrl: (sha256: string) => string;
+  logoUrl: (sha256: string) => string;
 }

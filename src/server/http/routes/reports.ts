@@ -26,7 +26,8 @@ export async function sendPdf(
   for (const photo of report.photos)
     if (stores.photos.get(photo.sha256)?.stored)
       copies.set(photo.sha256, await burned(photo.sha256, photo, 1600));
-  await writePdf(report, fingerprint, paper, (sha256) => copies.get(sha256), response);
+  const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
+  await writePdf(report, fingerprint, paper, (sha256) => copies.get(sha256), logo, response);
 }
 
 export function reportRoutes(context: Context): AnyRoute[] {

@@ -6,6 +6,7 @@ import { type NoticeDistance, noticeDistances, noticeWords } from '#core/walk';
 import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
 import { readings } from './readings';
 import { type Paper, Sheet, soft } from './sheet';
+import { yardHead } from './yardHead';
 
 export { type Paper, papers } from './sheet';
 
@@ -15,12 +16,13 @@ export async function writePdf(
   fingerprint: string,
   paper: Paper,
   path: PhotoPath,
+  logo: Buffer | undefined,
   out: Writable,
 ): Promise<void> {
   const sheet = new Sheet(paper, `${report.title}: condition report`);
   sheet.pdf.pipe(out);
   const closed = Promise.race([once(out, 'finish'), once(out, 'close')]);
-  head(sheet, report, path);
+  head(sheet, report, path, logo);
   findings(sheet, report, path);
   promises(sheet, report);
   putRight(sheet, report, path);
@@ -39,9 +41,9 @@ export async function writePdf(
   await closed;
 }
 
-function head(sheet: Sheet, report: ReportDocument, path: PhotoPath): void {
+function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffer | undefined): void {
   const { car, yard } = report;
-  sheet.text([yard.name, yard.place, yard.phone].filter(Boolean).join(' · '), { colour: soft, gap: 8 });
+  yardHead(sheet, yard, logo);
   sheet.text(report.title, { size: 22, weight: 'bold', gap: 2 });
   sheet.text(`Condition report, revision ${report.revision}`, { size: 12, gap: 8 });
   const cover = report.photos.find((photo) => photo.cover || photo.role === 'whole-car');

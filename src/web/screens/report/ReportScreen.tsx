@@ -14,6 +14,7 @@ import { Sharing } from './Sharing';
 const staffFiles: ReportFiles = {
   photoUrl: (sha256, width) => `/api/photos/${sha256}/${width}`,
   recordingUrl: (sha256) => `/api/recordings/${sha256}`,
+  logoUrl: (sha256) => `/api/logos/${sha256}`,
 };
 
 /** A frozen report at the yard: how to hand it over, then the report as the buyer will see it. */

@@ -1,12 +1,28 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { Copy, FileDown, Link2 } from 'lucide-react';
+import { FileDown, Link2, Send } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
-import { type NewShare, newShareSchema, type Share, shareSchema } from '#core/api';
+import { Link } from 'react-router';
+import { v4 as newId } from 'uuid';
+import {
+  type Message,
+  type NewShare,
+  newMessageSchema,
+  newShareSchema,
+  type Share,
+  shareSchema,
+} from '#core/api';
+import { ADDRESSEE_WANTED, addressee } from '#core/messages';
 import { sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
-import { HandoverCode } from './HandoverCode';
+import { NewLink } from './NewLink';
+
+/** A link, and what it was sent with. */
+interface Made {
+  share: NewShare;
+  message?: Message;
+}
 
 /** Links that open the report without signing in, and the PDF. */
 export function Sharing({ report, shares }: { report: string; shares: readonly Share[] }) {
@@ -14,22 +30,29 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
   const [label, setLabel] = useState('');
   const [days, setDays] = useState('90');
   const [passphrase, setPassphrase] = useState('');
+  const [to, setTo] = useState('');
   const refresh = () => client.invalidateQueries({ queryKey: ['report', report] });
   const make = useMutation({
-    mutationFn: () =>
-      sendJson(
+    mutationFn: async (): Promise<Made> => {
+      const wish = {
+        label,
+        ...(days && { days: Number(days) }),
+        ...(passphrase.trim() && { passphrase: passphrase.trim() }),
+      };
+      if (!to.trim())
+        return { share: await sendJson('POST', `/api/reports/${report}/shares`, wish, newShareSchema) };
+      if (!addressee(to)) throw new Error(ADDRESSEE_WANTED);
+      return sendJson(
         'POST',
-        `/api/reports/${report}/shares`,
-        {
-          label,
-          ...(days && { days: Number(days) }),
-          ...(passphrase.trim() && { passphrase: passphrase.trim() }),
-        },
-        newShareSchema,
-      ),
+        `/api/reports/${report}/messages`,
+        { ...wish, id: newId(), to },
+        newMessageSchema,
+      );
+    },
     onSuccess: () => {
       setLabel('');
       setPassphrase('');
+      setTo('');
       return refresh();
     },
   });
@@ -84,8 +107,22 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
               />
             </Field>
           </div>
+          <div className="min-w-56 flex-1">
+            <Field id="send-to" label="Send it to, if wanted">
+              <input
+                id="send-to"
+                className={inputLook}
+                maxLength={200}
+                autoComplete="off"
+                placeholder="Mail address or telephone"
+                value={to}
+                onChange={(event) => setTo(event.target.value)}
+              />
+            </Field>
+          </div>
           <Button type="submit" look="main" disabled={make.isPending}>
-            <Link2 aria-hidden size={20} /> Make a link
+            {to.trim() ? <Send aria-hidden size={20} /> : <Link2 aria-hidden size={20} />}
+            {to.trim() ? 'Make and send a link' : 'Make a link'}
           </Button>
           <a className={buttonLook()} href={`/api/reports/${report}/pdf?paper=a4`} download>
             <FileDown aria-hidden size={20} /> PDF, A4
@@ -95,7 +132,15 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
           </a>
         </form>
         <p className="text-sm text-soft">Make each buyer a link of their own: then you know who asks.</p>
-        {make.data && <NewLink share={make.data} />}
+        {make.data?.message && (
+          <Notice>
+            {make.data.message.kind === 'mail' ? 'Mail' : 'Text message'} to {make.data.message.to} written.{' '}
+            <Link to="/messages" className="font-bold underline underline-offset-4">
+              Messages
+            </Link>
+          </Notice>
+        )}
+        {make.data && <NewLink share={make.data.share} />}
         {(make.error ?? revoke.error) && <Notice look="warn">{(make.error ?? revoke.error)?.message}</Notice>}
         {shares.length > 0 && (
           <ul className="border-t border-line">
@@ -137,30 +182,4 @@ function shareWords({ createdAt, expiresAt, hasPassphrase, opened, lastOpenedAt 
     ? `opened ${opened === 1 ? 'once' : `${opened} times`}, last ${moment(lastOpenedAt)}`
     : 'not opened yet';
   return `${made}; ${seen}`;
-}
-
-function NewLink({ share }: { share: NewShare }) {
-  const url = new URL(share.path, window.location.origin).href;
-  const [copied, setCopied] = useState(false);
-  return (
-    <Notice>
-      <div className="flex flex-wrap items-start gap-4">
-        <div className="min-w-48 flex-1">
-          <p className="font-bold">Copy this link now: it is shown only once.</p>
-          <p className="my-1 break-all" data-testid="share-link">
-            {url}
-          </p>
-          <div className="flex flex-wrap gap-2">
-            <Button onClick={() => navigator.clipboard.writeText(url).then(() => setCopied(true))}>
-              <Copy aria-hidden size={18} /> {copied ? 'Copied' : 'Copy'}
-            </Button>
-            <a className={buttonLook()} href={url} target="_blank" rel="noreferrer">
-              Open it
-            </a>
-          </div>
-        </div>
-        <HandoverCode url={url} />
-      </div>
-    </Notice>
-  );
 }

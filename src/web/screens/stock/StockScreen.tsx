@@ -1,5 +1,5 @@
 import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
-import { FileInput, Plus, Search } from 'lucide-react';
+import { FileInput, Mail, Plus, Search, Store } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
 import { carListSchema } from '#core/api';
@@ -11,6 +11,8 @@ import { Bar } from '../../shell/Bar';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { WalkerPicker } from '../../shell/WalkerPicker';
 import { StockRow } from './StockRow';
+
+const iconLink = 'grid size-12 shrink-0 place-items-center';
 
 /** The yard's cars, newest first. */
 export function StockScreen() {
@@ -30,6 +32,17 @@ export function StockScreen() {
   return (
     <>
       <Bar title="">
+        <Link to="/messages" aria-label="Messages" title="Messages" className={iconLink}>
+          <Mail aria-hidden size={22} />
+        </Link>
+        <Link
+          to="/yard"
+          aria-label="The yard on its reports"
+          title="The yard on its reports"
+          className={iconLink}
+        >
+          <Store aria-hidden size={22} />
+        </Link>
         <OutboxBadge />
         <WalkerPicker />
       </Bar>

@@ -1,0 +1,20 @@
+import { useQuery } from '@tanstack/react-query';
+import { yardSchema } from '#core/yard';
+import { getJson } from '../../api/client';
+import { Notice } from '../../components/Notice';
+import { Bar } from '../../shell/Bar';
+import { YardForm } from './YardForm';
+
+/** How the yard stands on its reports. */
+export function YardScreen() {
+  const yard = useQuery({ queryKey: ['yard'], queryFn: () => getJson('/api/yard', yardSchema) });
+  return (
+    <>
+      <Bar title="The yard on its reports" back={{ to: '/', label: 'Back to the stock list' }} />
+      <main className="mx-auto max-w-2xl p-4">
+        {yard.error && <Notice look="warn">{yard.error.message}</Notice>}
+        {yard.data && <YardForm yard={yard.data} />}
+      </main>
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import sharp from 'sharp';
+import { details } from '../builders/car';
+import { begun, CAR, entriesOf, idOf, noted, WALK } from '../builders/entries';
+import { fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, test } from './server';
+import { NELL, openYard } from './steps';
+
+test('the yard puts its mark on a report and sends a link to it', async ({ page, server, browser }) => {
+  await openYard(page, server);
+  await page.getByRole('link', { name: 'The yard on its reports' }).click();
+  await page.getByLabel('Name').fill('Brindle Yard');
+  await page.getByLabel('Mail address').fill('desk at brindle');
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Type a mail address like')).toBeVisible();
+  await page.getByLabel('Mail address').fill('desk@brindle.example');
+  await page.getByLabel('Colour', { exact: true }).fill('#7a3b00');
+  const file = page.locator('input[type=file]');
+  await file.setInputFiles({ name: 'logo.png', mimeType: 'image/png', buffer: Buffer.from('no picture') });
+  await expect(page.getByText('A logo is a PNG, JPEG or WebP picture')).toBeVisible();
+  const logo = await sharp({ create: { width: 300, height: 100, channels: 3, background: '#7a3b00' } })
+    .png()
+    .toBuffer();
+  await file.setInputFiles({ name: 'logo.png', mimeType: 'image/png', buffer: logo });
+  await expect(page.locator('img[src^="/api/logos/"]')).toBeVisible();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText('Saved. Reports frozen from now on')).toBeVisible();
+  await noAxeFindings(page);
+  await fitsSideways(page);
+
+  await server.post('/api/cars', { id: CAR, details });
+  const entries = entriesOf([begun, noted(1)]).map((entry) => ({ ...entry, who: NELL }));
+  await server.post(`/api/walks/${WALK}/entries`, { entries });
+  await server.post(`/api/walks/${WALK}/reports`, { id: idOf(0xd01), signer: NELL });
+  await page.goto(`${server.origin}/reports/${idOf(0xd01)}`);
+  await page.getByLabel('Send it to, if wanted').fill('ida');
+  await page.getByRole('button', { name: 'Make and send a link' }).click();
+  await expect(page.getByText('Type a mail address like ida@town.example')).toBeVisible();
+  await page.getByLabel('Send it to, if wanted').fill('ida@town.example');
+  await page.getByRole('button', { name: 'Make and send a link' }).click();
+  const link = (await page.getByTestId('share-link').textContent()) as string;
+  await page.getByRole('link', { name: 'Messages' }).click();
+  await expect(page.getByRole('heading', { name: 'Condition report: Fenlark Tessel (2017)' })).toBeVisible();
+  await expect(page.getByText(link, { exact: false })).toBeVisible();
+  await noAxeFindings(page);
+  await fitsSideways(page);
+  const saving = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Save as mail (.eml)' }).click();
+  expect((await saving).suggestedFilename()).toMatch(/\.eml$/);
+
+  const buyer = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await buyer.goto(link);
+  await expect(buyer.locator('img[src*="/logos/"]')).toBeVisible();
+  await expect(buyer.getByText('desk@brindle.example')).toBeVisible();
+  await noAxeFindings(buyer);
+  await buyer.context().close();
+});
