@@ -12,7 +12,11 @@ interface Asked {
 }
 
 /** Two buyers of the flagship and who drives it there, each with a link of their own. */
-export const buyers = ['Buyer in the harbour town', 'Buyer beyond the border', 'Driver'] as const;
+export const buyers = [
+  { label: 'Buyer in the harbour town', to: 'ida.brenn@sandholm.example', note: 'As promised on the phone.' },
+  { label: 'Buyer beyond the border', to: 'stock@overland.example', note: '' },
+  { label: 'Driver', to: '+44 1632 960 177', note: '' },
+] as const;
 
 /** What they asked; two wait for a second look. */
 export const asked: readonly Asked[] = [

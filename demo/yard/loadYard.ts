@@ -87,9 +87,9 @@ async function talk(
   hoursAgo: (hours: number) => Date,
 ): Promise<void> {
   const tokens: string[] = [];
-  for (const label of buyers) {
-    const share = (await post(`/api/reports/${report.id}/shares`, { label, days: 90 })) as { token: string };
-    tokens.push(share.token);
+  for (const buyer of buyers) {
+    const sent = await post(`/api/reports/${report.id}/messages`, { ...buyer, id: randomUUID(), days: 90 });
+    tokens.push((sent as { share: { token: string } }).share.token);
   }
   setClock(hoursAgo(20));
   const questions = questionsOf(report);

@@ -4,6 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { join, resolve } from 'node:path';
 import { pino } from 'pino';
 import { readConfig } from '../../src/server/config';
+import type { Context } from '../../src/server/http/context';
 import { createApp } from '../../src/server/http/createApp';
 import { makeContext } from '../../src/server/makeContext';
 import { loadYard } from './loadYard';
@@ -12,7 +13,7 @@ import { loadYard } from './loadYard';
  * Makes the demo yard in the data folder. It is made aside and moved into place when whole,
  * so that breaking off leaves nothing half-made behind.
  */
-const { dataDir, webDir } = readConfig(process.env);
+const { dataDir, webDir, port: startsOn } = readConfig(process.env);
 const stored = ['zelk.db', 'zelk.db-wal', 'zelk.db-shm', 'photos'];
 const making = join(dataDir, 'making');
 
@@ -24,7 +25,11 @@ rmSync(making, { recursive: true, force: true });
 mkdirSync(making, { recursive: true });
 
 let clock = new Date();
-const context = makeContext(making, pino({ level: 'warn' }, pino.destination(2)), () => clock);
+const context: Context = {
+  ...makeContext(making, pino({ level: 'warn' }, pino.destination(2)), () => clock),
+  // Links in its messages lead to the server that is started next, not to the one that loads the yard.
+  publicUrl: `http://127.0.0.1:${startsOn}`,
+};
 const server = createServer(createApp(context, webDir));
 await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
 const { port } = server.address() as AddressInfo;

@@ -64,7 +64,7 @@ function CheckedNote({ walk }: { walk: string }) {
     check.parts.some(({ verdict }) => verdict === 'different'),
   ).length;
   return (
-    <Notice className="m-4">
+    <Notice className="mx-4 my-3 md:mx-auto md:w-[44rem]">
       {checks.length === 1 ? 'One signed check has' : `${checks.length} signed checks have`} come
       {different > 0 && `, ${different} with something new or different`}.{' '}
       <Link to={`/walks/${walk}/checks`} className="font-bold underline underline-offset-4">
@@ -77,7 +77,7 @@ function CheckedNote({ walk }: { walk: string }) {
 function AskedNote({ walk, open }: { walk: string; open: number }) {
   if (open === 0) return null;
   return (
-    <Notice className="m-4">
+    <Notice className="mx-4 my-3 md:mx-auto md:w-[44rem]">
       {open === 1 ? 'One question waits' : `${open} questions wait`} for an answer.{' '}
       <Link to={`/walks/${walk}/questions`} className="font-bold underline underline-offset-4">
         Second looks, in walk order
