@@ -3,68 +3,13 @@ import { createWriteStream, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { composeReport, type ReportDocument } from '#core/report';
-import type { Fact } from '#core/walk';
+import { composeReport } from '#core/report';
 import { archiveTables } from '../src/server/archive/tables';
 import { writePdf } from '../src/server/reports/pdf/writePdf';
 import { fingerprintOf } from '../src/server/store/reportStore';
 import { testCar } from './builders/car';
-import { begun, entriesOf, idOf, noted, WALK } from './builders/entries';
-
-const facts: Fact[] = [
-  begun,
-  noted(1),
-  noted(2, 'roof', { suspected: true }),
-  noted(3, 'bonnet'),
-  {
-    kind: 'finding-amended',
-    body: {
-      finding: idOf(0xf001),
-      changes: { lengthMm: 46, notice: 'across-the-bay', action: 'dent-removal', note: 'Seen in low sun.' },
-    },
-  },
-  {
-    kind: 'finding-dismissed',
-    body: { finding: idOf(0xf003), why: 'meant to be so: a crease of the shape' },
-  },
-  { kind: 'part-not-seen', body: { part: 'sill-l', why: 'against a wall or fence' } },
-  { kind: 'odometer-read', body: { value: 48_213, unit: 'mi' } },
-  { kind: 'tread-read', body: { part: 'tyre-fl', depth: { lowMm: 1.2, highMm: 1.2 }, unit: 'mm' } },
-  { kind: 'paint-read', body: { part: 'roof', um: [110, 112, 114], source: 'gauge' } },
-  {
-    kind: 'functions-tried',
-    body: { functions: ['engine-noise'], state: 'faulty', says: 'ticks when cold' },
-  },
-  { kind: 'functions-tried', body: { functions: ['audio', 'clock'], state: 'works' } },
-  { kind: 'functions-tried', body: { functions: ['phone'], state: 'not-tried', says: 'no phone at hand' } },
-  { kind: 'lamps-noted', body: { on: ['airbag', 'engine'] } },
-  { kind: 'drive-noted', body: { driver: 'Nell', coverConfirmed: true, distance: 4, unit: 'mi' } },
-  {
-    kind: 'recording-attached',
-    body: {
-      recording: 'a'.repeat(64),
-      of: 'sound',
-      function: 'engine-noise',
-      seconds: 6,
-      says: 'bonnet open',
-    },
-  },
-  { kind: 'smell-noted', body: { noticed: [{ smell: 'smoke', strength: 'faint' }] } },
-  { kind: 'item-counted', body: { item: 'mats', count: 4, condition: 'worn' } },
-  { kind: 'item-counted', body: { item: 'jack', count: 0 } },
-  {
-    kind: 'alteration-noted',
-    body: { alteration: idOf(0xb1), what: 'exhaust', says: 'steel from the axle back', standardPart: 'gone' },
-  },
-  {
-    kind: 'service-noted',
-    body: {
-      service: idOf(0xc1),
-      entry: { day: '2024-04-02', distance: 31_200, proof: 'stamp', works: ['oil', 'belt'] },
-    },
-  },
-  { kind: 'papers-noted', body: { keys: 2, keysTried: 1, keepers: 3 } },
-];
+import { entriesOf, idOf, WALK } from './builders/entries';
+import { fullWalk, itemsOf } from './builders/fullWalk';
 
 const report = composeReport({
   id: idOf(0xd0c),
@@ -74,46 +19,9 @@ const report = composeReport({
   yard: { name: 'Yard', place: 'Port', phone: '1' },
   car: testCar,
   walk: WALK,
-  entries: entriesOf(facts),
+  entries: entriesOf(fullWalk),
   photos: new Map(),
 });
-
-/** Everything a reader of the page is told, item by item. */
-function itemsOf(told: ReportDocument): string[] {
-  const { functions, kit, papers, tyres, paint } = told;
-  return [
-    told.title,
-    told.paragraph ?? '',
-    ...told.summary,
-    ...told.findings.flatMap(({ line, partName, action, note }) => [line, partName, action, note]),
-    ...told.dismissed.flatMap(({ line, why }) => [line, why]),
-    ...told.notSeen.flatMap(({ name, why }) => [name, why]),
-    ...told.notLookedAt,
-    ...told.readingsMissing,
-    ...told.parts.flatMap(({ name, says }) => [name, says]),
-    ...(tyres ? [tyres.law, ...tyres.rows.map(({ name }) => name)] : []),
-    ...(paint
-      ? [...paint.says, ...paint.rows.filter(({ um }) => um.length > 0).map(({ name }) => name)]
-      : []),
-    ...(functions
-      ? [
-          functions.summary,
-          functions.lampsSay ?? '',
-          functions.drive ?? '',
-          ...functions.faulty.flatMap(({ name, says }) => [name, says]),
-          ...functions.works.flatMap(({ names }) => names),
-          ...functions.notTried.flatMap(({ name, says }) => [name, says]),
-          ...functions.left,
-          ...(functions.recordings ?? []).flatMap(({ name, says }) => [name, says]),
-        ]
-      : []),
-    ...(kit
-      ? [...kit.there, ...kit.missing, ...kit.left, ...kit.altered, ...kit.notes, kit.smell ?? '']
-      : []),
-    ...(papers ? [...papers.asks, ...papers.says, ...papers.services, ...papers.left] : []),
-    ...told.cautions,
-  ].filter((item) => item !== '');
-}
 
 /** Lines are broken anew on paper: only the signs are compared. */
 const bare = (text: string) => text.replace(/\s+/g, '');

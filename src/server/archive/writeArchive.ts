@@ -4,31 +4,29 @@ import { PassThrough, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { ZipFile } from 'yazl';
 import { type ArchivedPicture, xmpOf } from '#core/archive';
-import type { ReportDocument } from '#core/report';
-import { archiveIndex } from './archiveIndex';
-import { archiveTables } from './tables';
+import type { ArchivedRecording } from './recordingFiles';
 
 export interface ArchiveContents {
-  report: ReportDocument;
+  /** Written on every file as the time it was made. */
+  at: Date;
+  /** Pages, tables and data by name. */
+  files: readonly (readonly [name: string, content: string | Buffer])[];
+  /** What is made while it is written. */
+  streams?: readonly (readonly [name: string, open: () => Readable])[];
   pictures: readonly ArchivedPicture[];
-  /** Sounds and videos as they may be played: where they lie, and where they go. */
-  recordings: readonly { path: string; file: string; says: string }[];
-  /** The walk as one file, already JSON. */
-  walkJson: string;
+  recordings: readonly ArchivedRecording[];
   /** Path of the copy that may leave the yard; undefined while its pixels have not come. */
   copyOf: (picture: ArchivedPicture) => Promise<string | undefined>;
 }
 
-/** Streams a walk's pictures and data as a ZIP. One picture is open at a time: memory does not grow with their number. */
+/** Streams pictures and data as a ZIP. One picture is open at a time: memory does not grow with their number. */
 export async function writeArchive(contents: ArchiveContents, out: NodeJS.WritableStream): Promise<void> {
-  const { report, pictures, recordings, walkJson, copyOf } = contents;
-  const mtime = new Date(report.frozenAt);
+  const { at: mtime, files, streams = [], pictures, recordings, copyOf } = contents;
   const zip = new ZipFile();
   const sent = pipeline(zip.outputStream as Readable, out);
-  zip.addBuffer(Buffer.from(archiveIndex(report, pictures, recordings)), 'index.html', { mtime });
-  for (const [name, text] of archiveTables(report, pictures))
-    zip.addBuffer(Buffer.from(text), name, { mtime });
-  zip.addBuffer(Buffer.from(walkJson), 'walk.json', { mtime });
+  for (const [name, content] of files) zip.addBuffer(Buffer.from(content), name, { mtime });
+  for (const [name, open] of streams)
+    zip.addReadStreamLazy(name, { compress: false, mtime }, (give) => give(null, open()));
   for (const picture of pictures) {
     const file = await copyOf(picture);
     if (!file) continue;

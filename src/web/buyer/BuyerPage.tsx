@@ -1,4 +1,4 @@
-import { ClipboardCheck, FileDown } from 'lucide-react';
+import { ClipboardCheck, FileArchive, FileDown } from 'lucide-react';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { z } from 'zod';
 import { type SharedPage, sharedPageSchema } from '#core/api';
@@ -144,6 +144,9 @@ function Opened({ path, page, onRevision }: OpenedProps) {
         </a>
         <a className={buttonLook()} href={pdf('letter')} download>
           <FileDown aria-hidden size={20} /> PDF, US Letter
+        </a>
+        <a className={buttonLook()} href={`${path}/archive?revision=${report.revision}`} download>
+          <FileArchive aria-hidden size={20} /> All of it to keep (ZIP)
         </a>
         {revisions
           .filter(({ revision }) => revision !== report.revision)

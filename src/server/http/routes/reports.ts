@@ -2,6 +2,8 @@ import type { Response } from 'express';
 import { z } from 'zod';
 import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
 import { reportDocumentSchema } from '#core/report';
+import { archiveOfReport } from '../../archive/archiveOfReport';
+import { writeArchive } from '../../archive/writeArchive';
 import { freeze } from '../../reports/freeze';
 import { type Paper, papers, writePdf } from '../../reports/pdf/writePdf';
 import type { StoredReport } from '../../store/reportStore';
@@ -28,6 +30,21 @@ export async function sendPdf(
       copies.set(photo.sha256, await burned(photo.sha256, photo, 1600));
   const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
   await writePdf(report, fingerprint, paper, (sha256) => copies.get(sha256), logo, response);
+}
+
+/** Sends a report to keep, everything hidden burned in. */
+export async function sendArchive(
+  context: Context,
+  stored: StoredReport,
+  isForYard: boolean,
+  response: Response,
+): Promise<void> {
+  const { car, revision } = stored.report;
+  const contents = await archiveOfReport(context, stored, isForYard);
+  response
+    .attachment(`${car.stockNumber}-revision-${revision}.zip`.replace(/[^\w.-]+/g, '-'))
+    .type('application/zip');
+  await writeArchive(contents, response);
 }
 
 export function reportRoutes(context: Context): AnyRoute[] {
@@ -67,6 +84,14 @@ export function reportRoutes(context: Context): AnyRoute[] {
       gives: 'application/pdf',
       handle: ({ params, query }, _request, response) =>
         sendPdf(context, storedOf(params.id), query.paper, response),
+    }),
+    route({
+      method: 'get',
+      path: '/api/reports/:id/archive',
+      summary: 'A frozen report to keep: page, PDF, tables, pictures and the walk itself as a ZIP',
+      params: idParams,
+      gives: 'application/zip',
+      handle: ({ params }, _request, response) => sendArchive(context, storedOf(params.id), true, response),
     }),
     route({
       method: 'post',

@@ -14,7 +14,7 @@ import { notFound, unprocessable } from '../problems';
 import { type AnyRoute, route } from '../route';
 import { sendPhoto, widthSchema } from './photos';
 import { sendRecording } from './recordings';
-import { sendPdf } from './reports';
+import { sendArchive, sendPdf } from './reports';
 import { sendLogo } from './yard';
 
 const UNLOCKED_MS = 30 * 86_400_000;
@@ -149,6 +149,21 @@ export function sharedRoutes(context: Context): AnyRoute[] {
           context,
           revisionOf(opened(request, response, params.token).report, query.revision),
           query.paper,
+          response,
+        ),
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/archive',
+      summary: 'The report a link opens, to keep: page, PDF, tables and pictures as a ZIP',
+      params: tokenParams,
+      query: revisionQuery,
+      gives: 'application/zip',
+      handle: ({ params, query }, request, response) =>
+        sendArchive(
+          context,
+          revisionOf(opened(request, response, params.token).report, query.revision),
+          false,
           response,
         ),
     }),

@@ -64,7 +64,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       gives: 'application/zip',
       handle: async ({ params }, _request, response) => {
         const contents = archiveOfWalk(context, params.id);
-        response.attachment(archiveName(contents.report.car.stockNumber)).type('application/zip');
+        response.attachment(archiveName(contents.stock)).type('application/zip');
         await writeArchive(contents, response);
       },
     }),

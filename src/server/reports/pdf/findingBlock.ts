@@ -1,6 +1,4 @@
-import { sentence } from '#core/car';
-import type { ReportDocument, ReportFinding, ReportPhoto } from '#core/report';
-import { noticeWords } from '#core/walk';
+import { findingLines, type ReportFinding, type ReportPhoto } from '#core/report';
 import { ink, type Sheet, soft, tape } from './sheet';
 
 /** Path of a photo's shareable copy, when its pixels are here. */
@@ -17,13 +15,11 @@ const stripWidth = { 'up-close': 24, 'one-step-back': 38, 'across-the-bay': 56 }
 export function findingBlock(
   sheet: Sheet,
   finding: ReportFinding,
-  report: ReportDocument,
+  photos: readonly ReportPhoto[],
   path: PhotoPath,
 ): void {
-  const photos = finding.photos.flatMap((n) => report.photos.find((photo) => photo.number === n) ?? []);
   const textWidth = sheet.width * (photos.length > 0 ? TEXT_SHARE : 1);
-  const lines = linesOf(finding);
-  const name = finding.suspected ? `Suspected: ${finding.line}. A second look is wanted.` : finding.line;
+  const { name, lines } = findingLines(finding);
   const nameStyle = { ...NAME, width: textWidth, gap: 2 };
   const nameHeight = sheet.heightOf(name, nameStyle) + 2;
   const textHeight =
@@ -36,7 +32,7 @@ export function findingBlock(
   const top = sheet.y;
   const page = sheet.page;
   // Photos before words: a very long note may run on to the next page, the photos stay with the strip.
-  photos.slice(0, 4).forEach((photo, i) => {
+  photos.forEach((photo, i) => {
     const x = sheet.left + textWidth + PHOTO_GAP + (i % 2) * (cell + PHOTO_GAP);
     drawPhoto(sheet, photo, path, x, top + Math.floor(i / 2) * cellHeight, cell);
   });
@@ -47,17 +43,6 @@ export function findingBlock(
   if (sheet.page === page) sheet.y = Math.max(sheet.y, top + Math.min(rows, 2) * cellHeight);
   sheet.y += 4;
   sheet.line();
-}
-
-function linesOf(finding: ReportFinding): string[] {
-  return [
-    sentence(finding.partName),
-    finding.notice ? `Noticed: ${noticeWords[finding.notice].name.toLowerCase()}` : '',
-    finding.tests && sentence(finding.tests),
-    finding.action && `${finding.promised ? 'Will be done' : 'Decision'}: ${finding.action}`,
-    ...finding.note.split('\n'),
-    finding.caution ? `Caution: ${finding.caution}` : '',
-  ].filter((line) => line !== '');
 }
 
 function strip(sheet: Sheet, finding: ReportFinding): void {
@@ -96,7 +81,7 @@ export function drawPhoto(
 ): void {
   const height = width * PHOTO_RATIO;
   const file = path(photo.sha256);
-  drawPicture(sheet, file, x, y, width);
+  sheet.figure(photo.caption, () => drawPicture(sheet, file, x, y, width));
   const at = sheet.y;
   sheet.y = y + height + 1;
   const missing = file ? '' : ': not sent yet';

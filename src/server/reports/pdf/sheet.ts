@@ -21,6 +21,8 @@ export interface TextStyle {
   width?: number;
   /** Space below, in points. */
   gap?: number;
+  /** What it is to a screen reader: a paragraph when left out. */
+  as?: 'H1' | 'H2';
 }
 
 /** A page that is written from top to bottom and turns by itself. Measures in points. */
@@ -30,6 +32,7 @@ export class Sheet {
   y = MARGIN;
   /** Counts pages turned. */
   page = 1;
+  readonly #document: PDFKit.PDFStructureElement;
   readonly #known = new Set<FontName>();
   readonly #heights = new Map<string, number>();
 
@@ -41,7 +44,11 @@ export class Sheet {
       info: { Title: title, Producer: 'Zelk', Creator: 'Zelk' },
       lang: 'en',
       displayTitle: true,
+      pdfVersion: '1.7',
+      tagged: true,
     });
+    this.#document = this.pdf.struct('Document');
+    this.pdf.addStructure(this.#document);
   }
 
   get width(): number {
@@ -78,17 +85,27 @@ export class Sheet {
   }
 
   text(text: string, style: TextStyle = {}): void {
-    const { size = 10, weight = 'regular', colour = ink, x = this.left, width = this.width, gap = 3 } = style;
+    const {
+      size = 10,
+      weight = 'regular',
+      colour = ink,
+      x = this.left,
+      width = this.width,
+      gap = 3,
+      as = 'P',
+    } = style;
     const height = this.heightOf(text, style);
     this.need(height);
     this.pdf.fontSize(size).fillColor(colour);
     const runs = runsOf(text, weight);
-    runs.forEach((run, i) => {
-      this.#setFont(run.font);
-      const options = { width, lineGap: LINE_GAP, continued: i < runs.length - 1 };
-      if (i === 0) this.pdf.text(run.text, x, this.y, options);
-      else this.pdf.text(run.text, options);
-    });
+    this.#tag(as, {}, () =>
+      runs.forEach((run, i) => {
+        this.#setFont(run.font);
+        const options = { width, lineGap: LINE_GAP, continued: i < runs.length - 1 };
+        if (i === 0) this.pdf.text(run.text, x, this.y, options);
+        else this.pdf.text(run.text, options);
+      }),
+    );
     this.y += height + gap;
   }
 
@@ -100,11 +117,21 @@ export class Sheet {
     this.pdf.text(text, x - width / 2, y - size * 0.6, { lineBreak: false });
   }
 
-  heading(text: string): void {
-    this.need(70);
+  /** `room`: what must fit on the page with it. */
+  heading(text: string, room = 70): void {
+    this.need(room);
     this.y += 12;
     this.pdf.outline.addItem(text);
-    this.text(text, { size: 14, weight: 'bold', gap: 5 });
+    this.text(text, { size: 14, weight: 'bold', gap: 5, as: 'H2' });
+  }
+
+  /** Something drawn, with what it shows for those who cannot see it. */
+  figure(alt: string, draw: () => void): void {
+    this.#tag('Figure', { alt }, draw);
+  }
+
+  #tag(as: 'P' | 'H1' | 'H2' | 'Figure', options: { alt?: string }, draw: () => void): void {
+    this.#document.add(this.pdf.struct(as, options, draw));
   }
 
   line(): void {

@@ -2,19 +2,14 @@ import type { Sheet, TextStyle } from './sheet';
 
 const GAP = 6;
 
-export interface Column {
-  /** Share of the sheet's width. */
-  share: number;
-}
-
-/** One row of a table, its cells beside each other, kept on one page. */
+/** One row of a table, its columns by their shares of the sheet's width, its cells beside each other, kept on one page. */
 export function tableRow(
   sheet: Sheet,
-  columns: readonly Column[],
+  shares: readonly number[],
   cells: readonly string[],
   style: Pick<TextStyle, 'weight' | 'size' | 'colour'> = {},
 ): void {
-  const widths = columns.map(({ share }) => share * sheet.width - GAP);
+  const widths = shares.map((share) => share * sheet.width - GAP);
   const height = Math.max(
     ...cells.map((cell, i) => (cell ? sheet.heightOf(cell, { ...style, width: widths[i] as number }) : 0)),
   );

@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { FileDown, Link2, Send } from 'lucide-react';
+import { FileArchive, FileDown, Link2, Send } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as newId } from 'uuid';
@@ -129,6 +129,9 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
           </a>
           <a className={buttonLook()} href={`/api/reports/${report}/pdf?paper=letter`} download>
             <FileDown aria-hidden size={20} /> PDF, US Letter
+          </a>
+          <a className={buttonLook()} href={`/api/reports/${report}/archive`} download>
+            <FileArchive aria-hidden size={20} /> All of it (ZIP)
           </a>
         </form>
         <p className="text-sm text-soft">Make each buyer a link of their own: then you know who asks.</p>

@@ -1,0 +1,153 @@
+import { countryOf, sentence } from '../../car';
+import { type NoticeDistance, noticeDistances, noticeWords } from '../../walk';
+import { fingerprintWords } from '../canonicalForm';
+import { findingsDrawing } from '../drawings/findingsDrawing';
+import type { ReportDocument, ReportPhoto } from '../reportDocument';
+import { type Block, heading, line, quiet } from './block';
+import { readingBlocks } from './readingBlocks';
+
+/** So many photos of a finding stand beside it; the others come at the end. */
+const BESIDE = 4;
+
+/** The figures at the top of a report, those that are known. */
+export function reportFacts(report: ReportDocument): [name: string, value: string][] {
+  const { car } = report;
+  const facts: [string, string][] = [
+    ['Stock number', car.stockNumber],
+    ['Body', report.bodyStyleName],
+    ['Colour', car.colour],
+    ['Fuel', car.fuel],
+    ['Number plate', car.plate],
+    ['Identity number', car.identityNumber],
+    ['Used in', `${countryOf(car.country).name}, steering wheel on the ${car.steering}`],
+    ['Odometer', report.odometer ?? 'not read'],
+    ['Walked', `${utc(report.walkedFrom)} to ${utc(report.walkedTo)}`],
+    ['Signed', `${report.signedBy}, ${utc(report.frozenAt)}`],
+  ];
+  return facts.filter(([, value]) => value !== '');
+}
+
+const utc = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
+
+/** The picture a report begins with: the one chosen, or the first of the whole car. */
+export const coverOf = ({ photos }: ReportDocument): ReportPhoto | undefined =>
+  photos.find(({ cover }) => cover) ?? photos.find(({ role }) => role === 'whole-car');
+
+/** Everything below the head of a report, from the far view inwards (handing over order of the trade; common practice). */
+export const reportBlocks = (report: ReportDocument, fingerprint: string): Block[] => [
+  ...(report.findings.length > 0
+    ? [heading('Where the findings are'), { is: 'drawing', drawing: findingsDrawing(report) } as const]
+    : []),
+  ...findings(report),
+  ...promises(report),
+  ...putRight(report),
+  ...notChecked(report),
+  ...seenUnder(report),
+  heading('Part by part, in walking order'),
+  ...report.parts.map(({ name, says }) => line(`${name}: ${says}`)),
+  ...readingBlocks(report),
+  ...otherPhotos(report),
+  ...dismissed(report),
+  heading('Cautions and limits'),
+  ...report.cautions.map(line),
+  quiet(
+    `Fingerprint of this revision (SHA-256 over its canonical form, RFC 8785): ${fingerprintWords(fingerprint)}`,
+  ),
+];
+
+const photosNumbered = ({ photos }: ReportDocument, numbers: readonly number[]): ReportPhoto[] =>
+  numbers.flatMap((n) => photos.find(({ number }) => number === n) ?? []);
+
+function findings(report: ReportDocument): Block[] {
+  const groups: (NoticeDistance | undefined)[] = [...[...noticeDistances].reverse(), undefined];
+  return groups.flatMap((distance): Block[] => {
+    const here = report.findings.filter(({ notice }) => notice === distance);
+    if (here.length === 0) return [];
+    const title = distance
+      ? `${noticeWords[distance].name}: ${noticeWords[distance].hint}`
+      : 'Distance not noted';
+    return [
+      heading(title),
+      ...here.map(
+        (finding): Block => ({
+          is: 'finding',
+          finding,
+          photos: photosNumbered(report, finding.photos.slice(0, BESIDE)),
+        }),
+      ),
+    ];
+  });
+}
+
+function promises({ findings: all }: ReportDocument): Block[] {
+  const promised = all.filter((finding) => finding.promised);
+  if (promised.length === 0) return [];
+  return [
+    heading('Will be put right before collection'),
+    ...promised.map(({ number, action, partName, line: says }) =>
+      line(`${number}. ${action}: ${partName}, ${says}`),
+    ),
+  ];
+}
+
+function putRight(report: ReportDocument): Block[] {
+  if (!report.putRight) return [];
+  return [
+    heading('Put right since it was found'),
+    ...report.putRight.flatMap(({ number, partName, line: was, says, at, before, after }): Block[] => [
+      line(`${number}. ${was}, ${partName}: ${says}, ${at.slice(0, 10)}`),
+      { is: 'photos', photos: photosNumbered(report, [...before, ...after]), size: 'small' },
+    ]),
+  ];
+}
+
+function notChecked({ outOfScope, notSeen, notLookedAt, readingsMissing }: ReportDocument): Block[] {
+  return [
+    heading('What was not looked at'),
+    line(outOfScope),
+    ...notSeen.map(({ name, why }) => line(`${name}: could not be seen, ${why}`)),
+    ...(notLookedAt.length > 0 ? [line(`Not looked at: ${notLookedAt.join('; ')}.`)] : []),
+    ...(readingsMissing.length > 0 ? [line(`Not read: ${readingsMissing.join('; ')}.`)] : []),
+    ...(notLookedAt.length + notSeen.length + readingsMissing.length === 0
+      ? [line('Every part on the route was looked at and every reading taken.')]
+      : []),
+  ];
+}
+
+function seenUnder({ conditions, mayHide }: ReportDocument): Block[] {
+  if (conditions.length === 0) return [];
+  return [heading('In what light, and what that may have hidden'), ...[...conditions, ...mayHide].map(line)];
+}
+
+function otherPhotos(report: ReportDocument): Block[] {
+  const shown = new Set([
+    ...report.findings.flatMap((finding) => finding.photos.slice(0, BESIDE)),
+    ...(report.putRight ?? []).flatMap(({ before, after }) => [...before, ...after]),
+  ]);
+  const others = report.photos.filter(({ number }) => !shown.has(number));
+  return others.length === 0 ? [] : [heading('More photos'), { is: 'photos', photos: others, size: 'large' }];
+}
+
+function dismissed({ dismissed: all }: ReportDocument): Block[] {
+  if (all.length === 0) return [];
+  return [
+    heading('Looks like a fault, but is not'),
+    ...all.map(({ number, partName, line: looks, why }) => line(`${number}. ${partName}, ${looks}: ${why}`)),
+  ];
+}
+
+/** What stands beside the photos of a finding, line by line. */
+export function findingLines(finding: ReportDocument['findings'][number]): { name: string; lines: string[] } {
+  const { line: says, suspected, partName, notice, tests, action, promised, note, caution } = finding;
+  return {
+    name: suspected ? `Suspected: ${says}. A second look is wanted.` : says,
+    lines: [
+      sentence(partName),
+      notice ? `Noticed: ${noticeWords[notice].name.toLowerCase()}` : '',
+      tests && sentence(tests),
+      action && `${promised ? 'Will be done' : 'Decision'}: ${action}`,
+      ...note.split('\n'),
+      caution ? `Caution: ${caution}` : '',
+    ].filter((each) => each !== ''),
+  };
+}

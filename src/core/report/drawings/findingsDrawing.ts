@@ -1,0 +1,51 @@
+import { insideFaces, styleOf } from '../../car';
+import type { ReportDocument, ReportFinding } from '../reportDocument';
+import { carDrawing } from './carDrawing';
+import { colours, type Drawing, type Place, type Shape } from './drawing';
+
+const STRIP = 9;
+/** A strip of tape is longer the farther off the finding is noticed. */
+const lengths = { 'up-close': 13, 'one-step-back': 21, 'across-the-bay': 32 } as const;
+
+/** Where the findings are: every strip of tape at its spot, on the outside and in the places where something was found. */
+export function findingsDrawing({ car, findings }: ReportDocument): Drawing {
+  const style = styleOf(car);
+  const faceOf = ({ part }: ReportFinding) => style.parts.get(part)?.face;
+  return carDrawing({
+    says: 'Where the findings are, by their numbers; each is told below.',
+    style,
+    speech: car,
+    inside: insideFaces.filter((face) => findings.some((finding) => faceOf(finding) === face)),
+    partLook: () => ({ fill: colours.sheet, stroke: colours.soft }),
+    over: (parts, at) =>
+      parts.flatMap(({ id, box }) =>
+        findings
+          .filter(({ part }) => part === id)
+          .flatMap((finding) =>
+            strip(finding, at([box.x + finding.spot.u * box.width, box.y + finding.spot.v * box.height])),
+          ),
+      ),
+  });
+}
+
+function strip({ number, notice, suspected }: ReportFinding, [x, y]: Place): Shape[] {
+  const half = (notice ? lengths[notice] : lengths['up-close']) / 2;
+  const [top, foot] = [y - STRIP / 2, y + STRIP / 2];
+  return [
+    {
+      is: 'polygon',
+      points: [
+        [x - half, top],
+        [x + half, top],
+        [x + half - 1.5, y],
+        [x + half, foot],
+        [x - half, foot],
+      ],
+      fill: suspected ? colours.sheet : colours.tape,
+      stroke: colours.ink,
+      line: 0.5,
+      ...(suspected && { isDashed: true as const }),
+    },
+    { is: 'label', at: [x, y], text: String(number), size: 7 },
+  ];
+}

@@ -1,0 +1,69 @@
+import { PassThrough } from 'node:stream';
+import { z } from 'zod';
+import { planArchive } from '#core/archive';
+import { styleOf } from '#core/car';
+import { walkFileSchema } from '#core/exchange';
+import { reportDocumentSchema } from '#core/report';
+import type { Context } from '../http/context';
+import { exportWalk } from '../reports/exchange';
+import { writePdf } from '../reports/pdf/writePdf';
+import type { StoredReport } from '../store/reportStore';
+import { recordingFiles } from './recordingFiles';
+import { reportHtml } from './reportHtml';
+import { archiveTables } from './tables';
+import type { ArchiveContents } from './writeArchive';
+
+/** JSON Schema 2020-12 of a shape that travels. */
+export const jsonSchemaOf = (shape: z.ZodType, title: string): string =>
+  JSON.stringify({ ...z.toJSONSchema(shape, { io: 'input', unrepresentable: 'any' }), title }, null, 2);
+
+const LOGO = 'logo.png';
+
+/**
+ * A frozen report to keep: page, PDF, tables, pictures by place, and itself as data. Only the yard's own copy holds the walk's log, which has what no
+ * reader is told: who made each entry, and what was taken back.
+ */
+export async function archiveOfReport(
+  { stores, files, burned, now }: Context,
+  { report, sha256: fingerprint }: StoredReport,
+  isForYard: boolean,
+): Promise<ArchiveContents> {
+  const pictures = planArchive(report, styleOf(report.car), report.car);
+  const recordings = recordingFiles({ stores, files }, report);
+  const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
+  const copies = new Map<string, string>();
+  for (const { sha256, overlay } of pictures)
+    if (stores.photos.get(sha256)?.stored) copies.set(sha256, await burned(sha256, overlay, 1600));
+  const walk: [string, string][] = isForYard
+    ? [
+        ['walk.json', JSON.stringify(exportWalk(stores, report.walk, now()))],
+        ['walk.schema.json', jsonSchemaOf(walkFileSchema, 'Zelk walk file')],
+      ]
+    : [];
+  return {
+    at: new Date(report.frozenAt),
+    files: [
+      ['report.html', reportHtml({ report, fingerprint, pictures, recordings, logo: logo && LOGO })],
+      ...(logo ? [[LOGO, logo] as const] : []),
+      ...archiveTables(report, pictures),
+      ['report.json', JSON.stringify(report)],
+      ['report.schema.json', jsonSchemaOf(reportDocumentSchema, 'Zelk report')],
+      ...walk,
+    ],
+    streams: [
+      [
+        'report.pdf',
+        () => {
+          const out = new PassThrough();
+          writePdf(report, fingerprint, 'a4', (sha256) => copies.get(sha256), logo, out).catch((error) =>
+            out.destroy(error as Error),
+          );
+          return out;
+        },
+      ],
+    ],
+    pictures,
+    recordings,
+    copyOf: async ({ sha256 }) => copies.get(sha256),
+  };
+}

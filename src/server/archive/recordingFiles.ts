@@ -1,0 +1,29 @@
+import { slug } from '#core/archive';
+import type { ReportDocument } from '#core/report';
+import type { Context } from '../http/context';
+
+export interface ArchivedRecording {
+  path: string;
+  /** Where it lies. */
+  file: string;
+  says: string;
+}
+
+/** The sounds and videos of a report as they may be played, those that are here. */
+export function recordingFiles(
+  { stores, files }: Pick<Context, 'stores' | 'files'>,
+  report: ReportDocument,
+): ArchivedRecording[] {
+  return (report.functions?.recordings ?? []).flatMap(({ sha256, name, of, seconds }, i) => {
+    const known = stores.recordings.get(sha256);
+    if (!known?.stored) return [];
+    const number = String(i + 1).padStart(2, '0');
+    return [
+      {
+        path: `recordings/${number}-${slug(name)}-${sha256}.${known.record.mime.split('/')[1]}`,
+        file: files.recording(sha256),
+        says: `${name}: ${of}, ${Math.round(seconds)} s`,
+      },
+    ];
+  });
+}

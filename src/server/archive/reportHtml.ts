@@ -1,0 +1,108 @@
+import type { ArchivedPicture } from '#core/archive';
+import {
+  type Block,
+  coverOf,
+  findingLines,
+  type ReportDocument,
+  type ReportPhoto,
+  reportBlocks,
+  reportFacts,
+  svgOf,
+} from '#core/report';
+import { inkOn, yardLine } from '#core/yard';
+import { asText, htmlPage } from './html';
+
+interface ReportHtmlInputs {
+  report: ReportDocument;
+  fingerprint: string;
+  /** In the order of the report's photos. */
+  pictures: readonly ArchivedPicture[];
+  recordings: readonly { path: string; says: string }[];
+  /** Name of the yard's logo beside the page. */
+  logo: string | undefined;
+}
+
+const styles = `
+body{max-width:52rem}h1{font-size:2rem;line-height:1.15;margin:.75rem 0 .25rem}h2{margin:2rem 0 .5rem}h3{margin:.25rem 0}
+p{margin:.3rem 0}.yard{display:flex;gap:1rem;align-items:center;padding:.75rem 1rem;margin:-1rem -1rem 0}.yard img{height:3rem;background:#fff;padding:.25rem}
+dl{display:grid;grid-template-columns:max-content 1fr;gap:.15rem 1rem}dt{color:#414a51}dd{margin:0}
+.quiet{color:#414a51;font-size:.9rem}.bold{font-weight:700}.sum{border-left:.5rem solid #ffc933;padding-left:.75rem;font-size:1.1rem}
+.finding{border-bottom:1px solid #c9cdc8;padding:1rem 0;display:grid;gap:1rem}@media(min-width:40rem){.finding.has{grid-template-columns:2fr 3fr}}
+.photos{display:grid;grid-template-columns:repeat(auto-fill,minmax(10rem,1fr));gap:.75rem;align-content:start}.large{grid-template-columns:repeat(auto-fill,minmax(16rem,1fr))}
+.tape{display:inline-block;background:#ffc933;font-weight:700;padding:0 .5rem;transform:rotate(-3deg)}.tape.far{padding-right:2.5rem}.tape.step{padding-right:1.25rem}
+.tape.unsure{background:#fff;outline:1px dashed #14181c}table{border-collapse:collapse;width:100%}.scroll{overflow-x:auto}
+th,td{text-align:left;vertical-align:top;padding:.3rem .6rem .3rem 0;border-bottom:1px solid #c9cdc8}th{color:#414a51;font-weight:400}`;
+
+/** The report as one page that opens from a folder, without a network, with its pictures beside it. */
+export function reportHtml({ report, fingerprint, pictures, recordings, logo }: ReportHtmlInputs): string {
+  const pathOf = ({ number }: ReportPhoto) => pictures[number - 1]?.path;
+  const figure = (photo: ReportPhoto) => {
+    const path = pathOf(photo);
+    if (!path) return '';
+    return `<figure><a href="${asText(path)}"><img src="${asText(path)}" alt="${asText(photo.caption)}" loading="lazy"></a><figcaption><b>Photo ${photo.number}</b> ${asText(photo.caption)}</figcaption></figure>`;
+  };
+  const cover = coverOf(report);
+  const head = [
+    yardOf(report, logo),
+    `<h1>${asText(report.title)}</h1>`,
+    `<p class="quiet">Condition report, revision ${report.revision}</p>`,
+    cover ? figure(cover) : '',
+    `<dl>${reportFacts(report)
+      .map(([name, value]) => `<dt>${asText(name)}</dt><dd>${asText(value)}</dd>`)
+      .join('')}</dl>`,
+    report.paragraph ? `<p>${asText(report.paragraph)}</p>` : '',
+    `<div class="sum">${report.summary.map((line) => `<p>${asText(line)}</p>`).join('')}</div>`,
+  ];
+  const body = [
+    ...head,
+    ...reportBlocks(report, fingerprint).map((block) => blockOf(block, figure)),
+    ...(recordings.length > 0
+      ? [
+          '<h2>Recordings</h2>',
+          ...recordings.map(({ path, says }) => `<p><a href="${asText(path)}">${asText(says)}</a></p>`),
+        ]
+      : []),
+  ];
+  return htmlPage(`${report.title}: condition report`, styles, body.filter(Boolean).join('\n'));
+}
+
+function yardOf({ yard }: ReportDocument, logo: string | undefined): string {
+  const look = yard.colour ? ` style="background:${yard.colour};color:${inkOn(yard.colour)}"` : '';
+  return `<div class="yard"${look}>${logo ? `<img src="${asText(logo)}" alt="">` : ''}<span>${asText(yardLine(yard))}</span></div>`;
+}
+
+const tapeLook = { 'across-the-bay': ' far', 'one-step-back': ' step', 'up-close': '' } as const;
+
+function blockOf(block: Block, figure: (photo: ReportPhoto) => string): string {
+  switch (block.is) {
+    case 'heading':
+      return `<h2>${asText(block.text)}</h2>`;
+    case 'text': {
+      const look = block.weight ?? (block.isQuiet ? 'quiet' : undefined);
+      return `<p${look ? ` class="${look}"` : ''}>${asText(block.text)}</p>`;
+    }
+    case 'table':
+      return `<div class="scroll" tabindex="0" role="region" aria-label="Table"><table><thead>${row('th', block.head)}</thead><tbody>${block.rows.map((cells) => row('td', cells)).join('')}</tbody></table></div>`;
+    case 'drawing':
+      return svgOf(block.drawing);
+    case 'finding': {
+      const { finding, photos } = block;
+      const { name, lines } = findingLines(finding);
+      const look = `${finding.notice ? tapeLook[finding.notice] : ''}${finding.suspected ? ' unsure' : ''}`;
+      return `<section class="finding${photos.length > 0 ? ' has' : ''}"><div><span class="tape${look}">${finding.number}</span><h3>${asText(name)}</h3>${lines.map((line) => `<p>${asText(line)}</p>`).join('')}</div>${grid(photos, '', figure)}</section>`;
+    }
+    case 'photos':
+      return grid(block.photos, block.size === 'large' ? ' large' : '', figure);
+    default:
+      return block satisfies never;
+  }
+}
+
+const row = (tag: 'th' | 'td', cells: readonly string[]): string =>
+  `<tr>${cells.map((cell) => `<${tag}>${asText(cell)}</${tag}>`).join('')}</tr>`;
+
+const grid = (
+  photos: readonly ReportPhoto[],
+  look: string,
+  figure: (photo: ReportPhoto) => string,
+): string => (photos.length === 0 ? '' : `<div class="photos${look}">${photos.map(figure).join('')}</div>`);

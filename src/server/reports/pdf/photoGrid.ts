@@ -1,0 +1,33 @@
+import type { ReportPhoto } from '#core/report';
+import { drawPhoto, type PhotoPath } from './findingBlock';
+import type { Sheet } from './sheet';
+
+const columns = { small: 4, large: 2 } as const;
+const GAP = 10;
+const RATIO = 3 / 4;
+
+/** Photos in rows, each with its number; large ones with their captions. */
+export function photoGrid(
+  sheet: Sheet,
+  photos: readonly ReportPhoto[],
+  size: keyof typeof columns,
+  path: PhotoPath,
+): void {
+  const n = columns[size];
+  const width = (sheet.width - (n - 1) * GAP) / n;
+  const height = width * RATIO + (size === 'large' ? 34 : 14);
+  for (let i = 0; i < photos.length; i += n) {
+    sheet.need(height);
+    const top = sheet.y;
+    photos.slice(i, i + n).forEach((photo, column) => {
+      const x = sheet.left + column * (width + GAP);
+      drawPhoto(sheet, photo, path, x, top, width);
+      if (size === 'large') {
+        sheet.y = top + width * RATIO + 12;
+        sheet.text(photo.caption, { x, width, size: 8.5, gap: 0 });
+        sheet.y = top;
+      }
+    });
+    sheet.y = top + height;
+  }
+}

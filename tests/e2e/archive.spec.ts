@@ -1,0 +1,144 @@
+import { execFileSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import type { Page } from '@playwright/test';
+import { Ajv2020 } from 'ajv/dist/2020.js';
+import addFormats from 'ajv-formats';
+import { canonicalForm, type ReportDocument } from '#core/report';
+import type { Fact } from '#core/walk';
+import { details } from '../builders/car';
+import { CAR, entriesOf, idOf, WALK } from '../builders/entries';
+import { fullWalk, itemsOf } from '../builders/fullWalk';
+import { jpeg, sha256Of } from '../builders/photos';
+import { unzip } from '../builders/unzip';
+import { fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, test } from './server';
+import { NELL, openYard } from './steps';
+
+/** What a reader sees: what is folded away does not count. */
+// biome-ignore lint/performance/useDomNodeTextContent: hidden text is not read
+const seenOn = (page: Page) => page.locator('body').innerText();
+
+/** Lines are broken anew everywhere: only the signs are compared, and letters in one size. */
+const bare = (text: string) => text.replace(/\s+/g, '').toLowerCase();
+
+test('page, PDF and the archive opened without a network say the same, item by item', async ({
+  page,
+  server,
+  browser,
+}) => {
+  await openYard(page, server);
+  await server.post('/api/cars', { id: CAR, details });
+  const shots = await Promise.all([1, 2, 3].map((seed) => jpeg(seed)));
+  for (const shot of shots)
+    await fetch(`${server.origin}/api/photos/${sha256Of(shot)}`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'image/jpeg' },
+      body: new Uint8Array(shot),
+    });
+  const attached = (i: number, role: 'whole-car' | 'what' | 'after', finding?: string): Fact => ({
+    kind: 'photo-attached',
+    body: { photo: sha256Of(shots[i] as Buffer), role, ...(finding && { finding }) },
+  });
+  // The recording never came: nothing can be played, and its line still stands.
+  const facts = [
+    ...fullWalk,
+    attached(0, 'whole-car'),
+    attached(1, 'what', idOf(0xf001)),
+    attached(2, 'after', idOf(0xf004)),
+  ];
+  const entries = entriesOf(facts).map((entry) => ({ ...entry, who: NELL }));
+  expect((await server.post(`/api/walks/${WALK}/entries`, { entries })).ok).toBe(true);
+  const id = idOf(0xd01);
+  const frozen = await server.post(`/api/walks/${WALK}/reports`, { id, signer: NELL });
+  const report = (await frozen.json()) as ReportDocument;
+  const { path, token } = (await (await server.post(`/api/reports/${id}/shares`, {})).json()) as {
+    path: string;
+    token: string;
+  };
+  const items = [...itemsOf(report), ...report.photos.map(({ caption }) => caption)];
+  expect(items.length).toBeGreaterThan(250);
+  const missingIn = (text: string) => items.filter((item) => !bare(text).includes(bare(item)));
+
+  await page.goto(server.origin + path);
+  await expect(page.getByText('Is this the report that was signed?')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Papers' })).toBeVisible();
+  expect(missingIn(await seenOn(page))).toEqual([]);
+
+  const dir = mkdtempSync(join(tmpdir(), 'zelk-archive-'));
+  const stranger = await browser.newContext({ offline: true, viewport: { width: 390, height: 844 } });
+  try {
+    const saving = page.waitForEvent('download');
+    await page.getByRole('link', { name: 'All of it to keep (ZIP)' }).click();
+    const zip = join(dir, 'report.zip');
+    await (await saving).saveAs(zip);
+    const names = await unzip(zip, dir);
+    for (const wanted of [
+      'report.html',
+      'report.pdf',
+      'report.json',
+      'report.schema.json',
+      'findings.csv',
+      'tyres.csv',
+      'paint.csv',
+      'functions.csv',
+    ])
+      expect(names).toContain(wanted);
+    // The log is the yard's own: who did what and what was taken back is in no reader's copy.
+    expect(names).not.toContain('walk.json');
+
+    const kept = await stranger.newPage();
+    const asked: string[] = [];
+    kept.on('request', (request) => asked.push(request.url()));
+    await kept.goto(pathToFileURL(join(dir, 'report.html')).href);
+    expect(missingIn(await seenOn(kept))).toEqual([]);
+    expect(asked.filter((url) => !url.startsWith('file:'))).toEqual([]);
+    await expect
+      .poll(() =>
+        kept.evaluate(() => {
+          for (const img of document.images) img.loading = 'eager';
+          return [...document.images].filter(({ complete, naturalWidth }) => complete && naturalWidth > 0)
+            .length;
+        }),
+      )
+      // The cover stands on top and in its place.
+      .toBeGreaterThanOrEqual(3);
+    await noAxeFindings(kept);
+    await fitsSideways(kept);
+
+    const paper = execFileSync('pdftotext', ['-raw', join(dir, 'report.pdf'), '-']).toString();
+    expect(itemsOf(report).filter((item) => !bare(paper).includes(bare(item)))).toEqual([]);
+    // PDF 1.7, 14.8: pdfinfo of poppler-utils reads the structure independently.
+    const structure = execFileSync('pdfinfo', ['-struct', join(dir, 'report.pdf')]).toString();
+    expect(structure.match(/^ *H1/gm)).toHaveLength(1);
+    expect(structure.match(/^ *H2/gm)?.length).toBeGreaterThan(8);
+    expect(structure).toContain('Figure');
+
+    const copy = JSON.parse(readFileSync(join(dir, 'report.json'), 'utf8'));
+    expect(copy).toEqual(report);
+    const shared = await fetch(`${server.origin}/api/shared/${token}`);
+    const { sha256 } = (await shared.json()) as { sha256: string };
+    expect(createHash('sha256').update(canonicalForm(copy)).digest('hex')).toBe(sha256);
+    const ajv = new Ajv2020({ strict: false });
+    addFormats.default(ajv);
+    expect(ajv.validate(JSON.parse(readFileSync(join(dir, 'report.schema.json'), 'utf8')), copy)).toBe(true);
+
+    const own = await fetch(`${server.origin}/api/reports/${id}/archive`);
+    mkdirSync(join(dir, 'own'));
+    writeFileSync(join(dir, 'own.zip'), Buffer.from(await own.arrayBuffer()));
+    const ownNames = await unzip(join(dir, 'own.zip'), join(dir, 'own'));
+    expect(ownNames).toEqual(expect.arrayContaining(['walk.json', 'walk.schema.json', 'report.html']));
+    expect(
+      ajv.validate(
+        JSON.parse(readFileSync(join(dir, 'own/walk.schema.json'), 'utf8')),
+        JSON.parse(readFileSync(join(dir, 'own/walk.json'), 'utf8')),
+      ),
+    ).toBe(true);
+  } finally {
+    rmSync(dir, { recursive: true });
+    await stranger.close();
+  }
+});
