@@ -159,6 +159,7 @@ export const hatchScript: Script = {
           what: true,
           mark: { kind: 'scratch', lengthMm: 140, widthMm: 1.1, depthUm: 70, angleDeg: 12 },
           scale: 'tape-measure',
+          isMeasured: true,
         },
       },
       {

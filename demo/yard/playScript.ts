@@ -5,6 +5,7 @@ import { planRoute, usualRoute } from '#core/route';
 import type { Conditions, Entry, Fact } from '#core/walk';
 import type { Truth } from '../picture-maker/truth';
 import type { DemoCar } from './cars';
+import { measuredOn } from './measuredOn';
 import { platesOn } from './platesOn';
 import { readingFacts } from './readings';
 import { odometerName, photosOf, type Script, treadName, wholeName } from './script';
@@ -91,7 +92,7 @@ function stopFacts(
         body: { photo: hashOf(odometerName(script)), role: 'what', part },
       });
   }
-  script.findings[part]?.forEach(({ kind, spot, suspected = false, dismissed, details }, i) => {
+  script.findings[part]?.forEach(({ kind, spot, suspected = false, dismissed, details, shots }, i) => {
     const finding = newId();
     facts.push({ kind: 'finding-noted', body: { finding, part, spot, kind, suspected, details: {} } });
     if (Object.keys(details).length > 0)
@@ -108,6 +109,10 @@ function stopFacts(
           body: { photo: hashOf(file), finding, at: { x: seen.pixel[0] / width, y: seen.pixel[1] / height } },
         });
     }
+    const close = photosOf(script, part, i).find(({ role }) => role === 'what');
+    const { isMeasured, mark } = shots ?? {};
+    if (close && isMeasured && mark?.kind === 'scratch')
+      facts.push(...measuredOn(truthOf(close.file), hashOf(close.file), finding, mark));
     if (dismissed) facts.push({ kind: 'finding-dismissed', body: { finding, why: dismissed } });
   });
   const why = script.notSeen[part];

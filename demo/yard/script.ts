@@ -14,6 +14,8 @@ export interface Shots {
   kerbing?: { fromDeg: number; toDeg: number; depthMm: number };
   tread?: { outerMm: number; centreMm: number; innerMm: number };
   scale?: Scale['kind'];
+  /** Its length is taken from the close-up by the tape measure beside it. */
+  isMeasured?: true;
 }
 
 export interface ScriptedFinding {

@@ -36,3 +36,4 @@ export {
 } from './measureOnPicture';
 export { orderCorners } from './orderCorners';
 export { refineCard } from './refineCard';
+export { mmPerPixelAt, roundLength } from './scaleAt';

@@ -81,7 +81,7 @@ const cardCorners: readonly Vec2[] = [
 ];
 
 /** From picture to the plane's millimetres. */
-function toPlane(scale: PictureScale): ((point: Vec2) => Vec2 | undefined) | Problem {
+export function toPlane(scale: PictureScale): ((point: Vec2) => Vec2 | undefined) | Problem {
   if (scale.by === 'line') {
     const px = Math.hypot(scale.to[0] - scale.from[0], scale.to[1] - scale.from[1]);
     if (!(px > 0) || !(scale.lengthMm > 0)) return 'scale-has-no-length';
@@ -115,7 +115,7 @@ function sizeOf(scale: PictureScale, mark: PictureMark): number | Problem {
 
 const leastPoints = { length: 2, area: 3, circle: 3 } as const;
 
-const pointsOf = (mark: PictureMark): readonly Vec2[] =>
+export const pointsOf = (mark: PictureMark): readonly Vec2[] =>
   mark.of === 'length' ? [mark.from, mark.to] : mark.of === 'area' ? mark.corners : mark.rim;
 
 /** Area inside a closed outline (Gauss’s area formula). */

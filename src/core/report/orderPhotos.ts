@@ -54,12 +54,20 @@ export function orderPhotos(
         function: works,
         width: size?.width,
         height: size?.height,
+        ...scaleOf(photo, finding, size),
         ...(photo.sha256 === state.cover && { cover: true as const }),
         ...(said.marks.length > 0 && { marks: [...said.marks] }),
         ...(said.boxes && said.boxes.length > 0 && { boxes: [...said.boxes] }),
         ...(spots.length > 0 && { spots: spots.sort((a, b) => a.number - b.number) }),
       };
     });
+}
+
+/** So wide is what a picture shows, where it was measured. */
+function scaleOf({ sha256 }: AttachedPhoto, finding: Finding | undefined, size: PhotoFacts | undefined) {
+  const { measured } = finding ?? {};
+  if (!size || measured?.photo !== sha256 || !measured.mmPerPixel) return {};
+  return { mmAcross: Math.round(measured.mmPerPixel * size.width * 10) / 10 };
 }
 
 const partOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) =>

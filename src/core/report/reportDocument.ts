@@ -48,6 +48,8 @@ const reportPhotoSchema = z.strictObject({
   function: text.optional(),
   width: z.int().positive().optional(),
   height: z.int().positive().optional(),
+  /** Millimetres the picture covers from left to right, where its measured fault is. */
+  mmAcross: z.number().positive().optional(),
   /** Chosen by hand to come first. */
   cover: z.literal(true).optional(),
   /** Drawn over it wherever it is shown. */

@@ -1,3 +1,4 @@
+import { mmPerPixelAt } from '../picture';
 import type { Entry, EntryKind, EntryOf, FindingChanges } from './entries';
 import { noFunctions, noteFunction } from './functionState';
 import { noKit, noteKit } from './kitState';
@@ -216,10 +217,11 @@ function withMeasured(finding: Finding, body: EntryOf<'picture-measured'>['body'
   const { photo, measurement, value, plusMinus } = body;
   const of = measurement.mark.of;
   const size = of === 'area' ? { areaMm2: Math.round(value) } : { lengthMm: Math.round(value * 10) / 10 };
+  const mmPerPixel = mmPerPixelAt(measurement);
   return {
     ...finding,
     details: { ...finding.details, ...size },
-    measured: { photo, of, value, plusMinus },
+    measured: { photo, of, value, plusMinus, ...(mmPerPixel && { mmPerPixel }) },
   };
 }
 

@@ -47,6 +47,8 @@ export interface MeasuredSize {
   /** Millimetres, or square millimetres of an area. */
   value: number;
   plusMinus: number;
+  /** Millimetres to a pixel of the upright picture, at the mark. */
+  mmPerPixel?: number;
 }
 
 export interface AttachedPhoto {

@@ -107,8 +107,10 @@ function proveReport(file: WalkFile, report: ReportDocument): void {
       ),
     ),
   });
-  // A report frozen before this field came is whole without it.
+  // A report frozen before these fields came is whole without them.
   if (report.odometerRead === undefined) delete again.odometerRead;
+  if (!report.photos.some(({ mmAcross }) => mmAcross))
+    for (const photo of again.photos) delete photo.mmAcross;
   if (report.walk !== file.walk || !isDeepStrictEqual(again, report)) {
     throw unprocessable(
       'report-differs',

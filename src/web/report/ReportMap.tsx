@@ -1,8 +1,11 @@
-import { useMemo } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { type FaceId, faceIds, faceName, outsideFaces, sentence, styleOf } from '#core/car';
-import type { ReportDocument } from '#core/report';
-import type { PartStatus } from '#core/walk';
+import type { ReportDocument, ReportFinding } from '#core/report';
+import type { PartStatus, Spot } from '#core/walk';
 import { FaceMap, type MapFinding } from '../map/FaceMap';
+import type { PhotoUrl } from './photoUrl';
+
+const FindingSheet = lazy(() => import('./FindingSheet'));
 
 /** Ends beside each other, sides below, then the places with a map of their own. */
 const order: readonly FaceId[] = [
@@ -19,8 +22,12 @@ const heightOf = (face: FaceId) => {
   return face === 'left' || face === 'right' ? 'h-36 sm:h-44' : 'h-64';
 };
 
-/** Where the findings are. Tapping a part goes to its first finding. */
-export default function ReportMap({ report }: { report: ReportDocument }) {
+/** A finger may miss a strip by so much of the drawing's width. */
+const REACH = 0.09;
+
+/** Where the findings are. Tapping a strip shows it with its pictures. */
+export default function ReportMap({ report, photoUrl }: { report: ReportDocument; photoUrl: PhotoUrl }) {
+  const [picked, setPicked] = useState<ReportFinding>();
   const style = styleOf(report.car);
   const statuses = useMemo(() => new Map(report.parts.map((part) => [part.part, part.status])), [report]);
   const statusOf = (part: string): PartStatus => statuses.get(part) ?? 'not-looked-at';
@@ -35,9 +42,23 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
       standing: finding.suspected ? 'suspected' : 'confirmed',
     }),
   );
-  const go = (part: string) => {
-    const first = report.findings.find((finding) => finding.part === part);
-    if (first) document.getElementById(`finding-${first.number}`)?.scrollIntoView({ behavior: 'smooth' });
+  const placeOf = (id: string, { u, v }: Spot) => {
+    const { box } = style.parts.get(id) ?? {};
+    return box && ([box.x + u * box.width, box.y + v * box.height] as const);
+  };
+  // A strip often hangs over the next part: the nearest one under the finger is meant, whatever it is stuck on.
+  const pick = (part: string, spot: Spot) => {
+    const at = placeOf(part, spot);
+    const face = style.parts.get(part)?.face;
+    if (!at || !face) return;
+    const [nearest] = report.findings
+      .flatMap((finding) => {
+        const place = style.parts.get(finding.part)?.face === face && placeOf(finding.part, finding.spot);
+        return place ? [{ finding, far: Math.hypot(place[0] - at[0], place[1] - at[1]) }] : [];
+      })
+      .toSorted((a, b) => a.far - b.far);
+    const isNear = nearest && nearest.far < REACH * style.faces[face].width;
+    if (nearest && (isNear || nearest.finding.part === part)) setPicked(nearest.finding);
   };
   return (
     <section aria-label="Where the findings are" className="mt-6 px-4">
@@ -59,7 +80,7 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
                 speech={report.car}
                 statusOf={statusOf}
                 findings={findings}
-                onPart={go}
+                onPart={pick}
                 className={`w-full overflow-visible ${heightOf(face)}`}
               />
               <figcaption className="absolute top-0 left-0 text-sm text-soft">
@@ -70,8 +91,19 @@ export default function ReportMap({ report }: { report: ReportDocument }) {
       </div>
       <p className="mt-1 text-sm text-soft">
         A ✓ is a part looked at and clear. The longer the strip of tape, the farther off the finding is
-        noticed.
+        noticed. Tap one to see it.
       </p>
+      {picked && (
+        <Suspense fallback={null}>
+          <FindingSheet
+            finding={picked}
+            report={report}
+            photoUrl={photoUrl}
+            onFinding={setPicked}
+            onClose={() => setPicked(undefined)}
+          />
+        </Suspense>
+      )}
     </section>
   );
 }

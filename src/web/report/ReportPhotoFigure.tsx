@@ -2,6 +2,7 @@ import { useState } from 'react';
 import type { ReportPhoto } from '#core/report';
 import { AskButton } from './AskContext';
 import type { PhotoUrl } from './photoUrl';
+import { useView } from './ViewContext';
 
 /** A photo with its number and caption; opens large. Its place is kept while it loads. */
 export function ReportPhotoFigure({
@@ -15,6 +16,7 @@ export function ReportPhotoFigure({
 }) {
   const { sha256, width = 4, height = 3, caption, number } = photo;
   const [missing, setMissing] = useState(false);
+  const view = useView();
   const large = photoUrl(sha256, 1600);
   return (
     <figure className="min-w-0">
@@ -26,7 +28,18 @@ export function ReportPhotoFigure({
           This picture has not been sent yet.
         </div>
       ) : (
-        <a href={large} target="_blank" rel="noreferrer" className="block">
+        <a
+          href={large}
+          target="_blank"
+          rel="noreferrer"
+          className="block"
+          onClick={(event) => {
+            // Asked for in a tab of its own, it opens there.
+            if (!view || event.metaKey || event.ctrlKey) return;
+            event.preventDefault();
+            view(photo);
+          }}
+        >
           <img
             src={eager ? large : photoUrl(sha256, 320)}
             srcSet={`${photoUrl(sha256, 320)} 320w, ${large} 1600w`}

@@ -1,0 +1,63 @@
+import type { ReportDocument } from '#core/report';
+import { Section } from './Section';
+
+/** What the yard has undertaken to do. */
+export function Promised({ report }: { report: ReportDocument }) {
+  const promised = report.findings.filter((finding) => finding.promised);
+  if (promised.length === 0) return null;
+  return (
+    <Section title="Will be put right before collection">
+      <ul className="space-y-1">
+        {promised.map((finding) => (
+          <li key={finding.number}>
+            <a href={`#finding-${finding.number}`} className="underline underline-offset-4">
+              <span className="font-bold">{finding.number}</span> {finding.action}
+            </a>
+            : {finding.partName}, {finding.line.toLowerCase()}
+          </li>
+        ))}
+      </ul>
+    </Section>
+  );
+}
+
+/** Light, wet and dirt as noted, and what they may have hidden. */
+export function SeenUnder({ report }: { report: ReportDocument }) {
+  if (report.conditions.length === 0) return null;
+  return (
+    <Section title="In what light, and what that may have hidden">
+      {report.conditions.map((line) => (
+        <p key={line}>{line}.</p>
+      ))}
+      {report.mayHide.map((line) => (
+        <p key={line} className="mt-1">
+          {line}
+        </p>
+      ))}
+    </Section>
+  );
+}
+
+/** What nobody looked at, read or could see. */
+export function NotChecked({ report }: { report: ReportDocument }) {
+  const complete = report.notLookedAt.length + report.notSeen.length + report.readingsMissing.length === 0;
+  return (
+    <Section title="What was not looked at">
+      <p>{report.outOfScope}</p>
+      {report.notSeen.map(({ name, why }) => (
+        <p key={name} className="mt-1">
+          {name}: could not be seen, {why}.
+        </p>
+      ))}
+      {report.notLookedAt.length > 0 && (
+        <p className="mt-2">Not looked at: {report.notLookedAt.join('; ')}.</p>
+      )}
+      {report.readingsMissing.length > 0 && (
+        <p className="mt-2">Not read: {report.readingsMissing.join('; ')}.</p>
+      )}
+      {complete && (
+        <p className="mt-2">Otherwise every part on the route was looked at and every reading taken.</p>
+      )}
+    </Section>
+  );
+}
