@@ -42,7 +42,8 @@ async function shoot(
   });
   await page.addInitScript((id) => localStorage.setItem('zelk.walker', id), NELL);
   await page.goto(origin + path);
-  await page.waitForLoadState('networkidle');
+  await page.waitForLoadState('load');
+  await page.waitForTimeout(1500);
   await before(page);
   await page.waitForTimeout(400);
   await page.screenshot({ path: join(out, `${name}.png`) });

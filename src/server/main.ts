@@ -41,6 +41,7 @@ function stop(signal: string): void {
   const force = setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS);
   force.unref();
   context.judge.stop();
+  context.live.end();
   server.close(async () => {
     await context.judge.idle();
     context.stores.db.close();

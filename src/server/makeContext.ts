@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { Context } from './http/context';
+import { makeLive } from './live/live';
 import { makeBurner } from './photos/burn';
 import { Judge } from './photos/judge';
 import { PhotoFiles } from './photos/photoFiles';
@@ -19,7 +20,17 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
   const takeIn = makePhotoIntake(files);
   const judge = new Judge(files, stores.photos, log, takeIn.isBusy);
   const takeInRecording = makeRecordingIntake(files);
-  return { stores, files, takeIn, takeInRecording, judge, burned: makeBurner(files), now, log };
+  return {
+    stores,
+    files,
+    takeIn,
+    takeInRecording,
+    judge,
+    burned: makeBurner(files),
+    live: makeLive(),
+    now,
+    log,
+  };
 }
 
 /** Files that no row names, left by a server killed between file and row. */

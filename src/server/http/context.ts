@@ -1,4 +1,5 @@
 import type { Logger } from 'pino';
+import type { Live } from '../live/live';
 import type { Deliver } from '../messages/writeMail';
 import type { Burner } from '../photos/burn';
 import type { Judge } from '../photos/judge';
@@ -18,6 +19,8 @@ export interface Context {
   burned: Burner;
   now: () => Date;
   log: Logger;
+  /** Tells open pages of news. */
+  live: Live;
   /** Hands a mail to a real mail server; absent where none is set. */
   deliver?: Deliver;
   /** How Zelk is reached from outside; by the address a request came to when left out. */

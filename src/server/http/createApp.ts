@@ -15,6 +15,7 @@ import { describeApi } from './openapi';
 import { mount, route } from './route';
 import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
+import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { photoRoutes } from './routes/photos';
 import { questionRoutes } from './routes/questions';
@@ -42,6 +43,7 @@ export function createApp(context: Context, webDir: string): Express {
     ...sharedRoutes(context),
     ...questionRoutes(context),
     ...arrivalRoutes(context),
+    ...liveRoutes(context),
     ...messageRoutes(context),
     ...yardRoutes(context),
   ];

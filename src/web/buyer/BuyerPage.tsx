@@ -9,10 +9,11 @@ import { Notice } from '../components/Notice';
 import { AskContext, type AskedAbout } from '../report/AskContext';
 import type { PhotoUrl } from '../report/photoUrl';
 import { ReportView } from '../report/ReportView';
+import { useLive } from '../sync/useLive';
 import { Passphrase } from './Passphrase';
 
 const AskDialog = lazy(() => import('./AskDialog').then((file) => ({ default: file.AskDialog })));
-const questionsSchema = z.object({ questions: z.array(questionSchema) });
+const newsSchema = z.object({ questions: z.array(questionSchema), newest: z.number() });
 
 type Load =
   | { status: 'loading'; revision?: number }
@@ -66,25 +67,21 @@ interface OpenedProps {
   onRevision: (revision: number) => void;
 }
 
-/** New answers are looked for so often. */
-const ASK_AGAIN_MS = 20_000;
-
 function Opened({ path, page, onRevision }: OpenedProps) {
   const [questions, setQuestions] = useState(page.questions);
   const [asked, setAsked] = useState<AskedAbout>();
-  useEffect(() => {
-    const timer = setInterval(() => {
-      if (document.visibilityState !== 'visible') return;
-      getJson(`${path}/questions`, questionsSchema)
-        .then((answer) => setQuestions(answer.questions))
-        // Out of signal: what is on the page stays, and the next try may get through.
-        .catch(() => undefined);
-    }, ASK_AGAIN_MS);
-    return () => clearInterval(timer);
-  }, [path]);
+  const [newest, setNewest] = useState(page.revisions.at(-1)?.revision ?? page.report.revision);
+  useLive(`${path}/live`, () => {
+    getJson(`${path}/questions`, newsSchema)
+      .then((news) => {
+        setQuestions(news.questions);
+        setNewest(news.newest);
+      })
+      // Out of signal: what is on the page stays, and the next try may get through.
+      .catch(() => undefined);
+  });
   const photoUrl: PhotoUrl = (photo, width) => `${path}/photos/${photo}/${width}`;
   const { report, revisions, sent, sha256, changes } = page;
-  const newest = revisions.at(-1)?.revision ?? report.revision;
   const pdf = (paper: 'a4' | 'letter') => `${path}/pdf?paper=${paper}&revision=${report.revision}`;
   return (
     <>

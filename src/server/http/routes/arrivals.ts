@@ -79,7 +79,9 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       gives: storedCheckSchema,
       handle: ({ params, body }, request, response) => {
         const { share, report } = opened(request, response, params.token);
-        return givenOf(takeInCheck(stores, body, revisionOf(report, body.revision), share, now()));
+        const stored = takeInCheck(stores, body, revisionOf(report, body.revision), share, now());
+        context.live.tell(stored.check.walk);
+        return givenOf(stored);
       },
     }),
     route({

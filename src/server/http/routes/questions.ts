@@ -13,7 +13,7 @@ const worryBody = newQuestionSchema.extend({
 });
 
 /** What was asked about a walk, for the yard. Answers are entries of its log. */
-export function questionRoutes({ stores, now }: Context): AnyRoute[] {
+export function questionRoutes({ stores, live, now }: Context): AnyRoute[] {
   return [
     route({
       method: 'get',
@@ -36,6 +36,7 @@ export function questionRoutes({ stores, now }: Context): AnyRoute[] {
       gives: questionsPageSchema,
       handle: ({ params, body: { from, ...question } }) => {
         askQuestion(stores, question, { walk: params.id, from, askedAt: now().toISOString() });
+        live.tell(params.id);
         return { questions: questionsOf(stores, params.id) };
       },
     }),

@@ -65,7 +65,11 @@ export function reportRoutes(context: Context): AnyRoute[] {
       body: freezeBody,
       status: 201,
       gives: reportDocumentSchema,
-      handle: ({ params, body }) => freeze(stores, params.id, body.id, body.signer, now()),
+      handle: ({ params, body }) => {
+        const report = freeze(stores, params.id, body.id, body.signer, now());
+        context.live.tell(report.walk);
+        return report;
+      },
     }),
     route({
       method: 'get',

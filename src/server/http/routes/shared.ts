@@ -64,18 +64,22 @@ export function sharedRoutes(context: Context): AnyRoute[] {
           from: stores.shares.labelOf(share),
           askedAt: now().toISOString(),
         });
+        context.live.tell(sent.walk);
         return { questions: withoutNames(questionsOf(stores, sent.walk)) };
       },
     }),
     route({
       method: 'get',
       path: '/api/shared/:token/questions',
-      summary: 'What was asked and answered so far',
+      summary: 'What was asked and answered so far, and the newest revision',
       params: tokenParams,
-      gives: z.object({ questions: z.array(questionSchema) }),
+      gives: z.object({ questions: z.array(questionSchema), newest: z.int().positive() }),
       handle: ({ params }, request, response) => {
-        const { sent } = revisionsBeside(opened(request, response, params.token).report);
-        return { questions: withoutNames(questionsOf(stores, sent.walk)) };
+        const { sent, all } = revisionsBeside(opened(request, response, params.token).report);
+        return {
+          questions: withoutNames(questionsOf(stores, sent.walk)),
+          newest: all.at(-1)?.revision ?? sent.revision,
+        };
       },
     }),
     route({

@@ -43,7 +43,11 @@ export function walkRoutes(context: Context): AnyRoute[] {
       params: idParams,
       body: appendSchema,
       gives: appendedSchema,
-      handle: ({ params, body }) => walks.append(params.id, body.entries, now()),
+      handle: ({ params, body }) => {
+        const appended = walks.append(params.id, body.entries, now());
+        if (appended.accepted.length > 0) context.live.tell(params.id);
+        return appended;
+      },
     }),
     route({
       method: 'get',

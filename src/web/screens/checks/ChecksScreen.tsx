@@ -5,6 +5,7 @@ import { occasionWords } from '#core/arrival';
 import { CheckStatement } from '../../arrival/CheckStatement';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { useWalkNews } from '../questions/useWalkNews';
 import { Journey } from './Journey';
 import { useChecks } from './useChecks';
 
@@ -14,6 +15,7 @@ type Check = ChecksPage['checks'][number];
 export function ChecksScreen() {
   const { id = '' } = useParams();
   const query = useChecks(id);
+  useWalkNews(id);
   const checks = query.data?.checks ?? [];
   const [chosen, setChosen] = useState<string>();
   const shown = checks.find(({ check }) => check.id === chosen) ?? checks.at(-1);

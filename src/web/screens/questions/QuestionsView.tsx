@@ -5,12 +5,14 @@ import { Notice } from '../../components/Notice';
 import type { OpenWalk } from '../../sync/useWalk';
 import { AskedItem } from './AskedItem';
 import { useQuestions } from './useQuestions';
+import { useWalkNews } from './useWalkNews';
 import { WorryForm } from './WorryForm';
 
 /** Questions in walk order, each with its answer form; the answered ones below. */
 export function QuestionsView({ walk }: { walk: OpenWalk }) {
   const { state, style, page } = walk;
   const query = useQuestions(page.walk);
+  useWalkNews(page.walk);
   const all = useMemo(
     () =>
       (query.data?.questions ?? []).map((question) => {

@@ -9,6 +9,7 @@ import { ReportView } from '../../report/ReportView';
 import { Bar } from '../../shell/Bar';
 import { useChecks } from '../checks/useChecks';
 import { useQuestions } from '../questions/useQuestions';
+import { useWalkNews } from '../questions/useWalkNews';
 import { Sharing } from './Sharing';
 
 const staffFiles: ReportFiles = {
@@ -26,6 +27,7 @@ export function ReportScreen() {
   });
   const report = page.data?.report;
   const questions = useQuestions(report?.walk);
+  useWalkNews(report?.walk);
   const open = (questions.data?.questions ?? []).filter(isOpen).length;
   return (
     <>
