@@ -12,6 +12,7 @@ import type { Context } from './context';
 import { answerErrors, noSuchRoute } from './errors';
 import { guessLimit } from './guessLimit';
 import { describeApi } from './openapi';
+import { outsideScope } from './outsideScope';
 import { mount, route } from './route';
 import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
@@ -97,6 +98,7 @@ export function createApp(context: Context, webDir: string): Express {
       strictTransportSecurity: false,
     }),
   );
+  app.use(outsideScope(context.publicUrl));
   app.use(compression());
   app.use('/api', express.json({ limit: JSON_LIMIT }));
   app.use('/api/yard/logo', logoBody());
