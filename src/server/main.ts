@@ -44,6 +44,7 @@ function stop(signal: string): void {
   context.live.end();
   server.close(async () => {
     await context.judge.idle();
+    context.stores.shares.flush();
     context.stores.db.close();
     process.exit(0);
   });

@@ -36,7 +36,9 @@ export function makeQuestionStore(db: Db) {
   const ofWalk = db.prepare<[string], QuestionRow>(
     'SELECT * FROM questions WHERE walk_id = ? ORDER BY asked_at, id',
   );
+  const count = db.prepare<[string], { n: number }>('SELECT count(*) AS n FROM questions WHERE walk_id = ?');
   return {
+    count: (walk: string): number => count.get(walk)?.n ?? 0,
     get: (id: string): StoredQuestion | undefined => {
       const row = one.get(id);
       return row && toQuestion(row);

@@ -19,6 +19,9 @@ export interface StoredReport {
 export const fingerprintOf = (document: object): string =>
   createHash('sha256').update(canonicalForm(document), 'utf8').digest('hex');
 
+/** So many reports are kept parsed, a few hundred kilobytes each. */
+const MOST_READ = 40;
+
 interface ReportRow {
   id: string;
   revision: number;
@@ -39,11 +42,19 @@ export function makeReportStore(db: Db) {
   const insert = db.prepare(
     'INSERT INTO reports (id, walk_id, revision, position, frozen_at, document, sha256) VALUES (?, ?, ?, ?, ?, ?, ?)',
   );
+  // A frozen report never changes: whoever reads it again need not wait for it to be parsed again.
+  const read = new Map<string, StoredReport>();
   const stored = (id: string): StoredReport | undefined => {
+    const known = read.get(id);
+    if (known) return known;
     const row = one.get(id);
     if (!row) return undefined;
     const report = reportDocumentSchema.parse(JSON.parse(row.document));
-    return { report, sha256: row.sha256 ?? fingerprintOf(report) };
+    const found = { report, sha256: row.sha256 ?? fingerprintOf(report) };
+    const [oldest] = read.keys();
+    if (read.size >= MOST_READ && oldest) read.delete(oldest);
+    read.set(id, found);
+    return found;
   };
   return {
     /** Which walk a report is of, without reading it: every picture a link shows asks for this. */

@@ -1,6 +1,7 @@
 import { createHash, randomBytes, randomUUID, scryptSync, timingSafeEqual } from 'node:crypto';
 import type { Share } from '#core/api';
 import type { Db } from './openDatabase';
+import { makeOpenings } from './openings';
 
 interface ShareRow {
   id: string;
@@ -63,10 +64,7 @@ export function makeShareStore(db: Db) {
      WHERE reports.walk_id = (SELECT walk_id FROM reports WHERE id = ?) ORDER BY shares.created_at, shares.id`,
   );
   const revoke = db.prepare('UPDATE shares SET revoked_at = ? WHERE id = ? AND revoked_at IS NULL');
-  const opened = db.prepare(
-    `UPDATE shares SET opened = opened + 1, first_opened_at = coalesce(first_opened_at, ?), last_opened_at = ?
-     WHERE id = ?`,
-  );
+  const openings = makeOpenings(db);
   const insertUnlock = db.prepare('INSERT INTO unlocks (hash, share_id, created_at) VALUES (?, ?, ?)');
   const unlocked = db.prepare<[string, string], { hash: string }>(
     'SELECT hash FROM unlocks WHERE hash = ? AND share_id = ?',
@@ -101,11 +99,14 @@ export function makeShareStore(db: Db) {
       return unlock;
     },
     labelOf: (share: string): string => byId.get(share)?.label ?? '',
-    noteOpened: (share: string, now: string): void => {
-      opened.run(now, now, share);
-    },
+    noteOpened: openings.note,
+    /** Writes down what was opened lately; for when the server stops. */
+    flush: openings.flush,
     /** All links to the walk a report is of. */
-    beside: (report: string): Share[] => ofWalk.all(report).map(toShare),
+    beside: (report: string): Share[] => {
+      openings.flush();
+      return ofWalk.all(report).map(toShare);
+    },
     revoke: (id: string, now: string): Share | undefined => {
       revoke.run(now, id);
       const row = byId.get(id);

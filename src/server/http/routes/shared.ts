@@ -10,6 +10,7 @@ import { papers } from '../../reports/pdf/writePdf';
 import type { Context } from '../context';
 import { noteGuess } from '../guessLimit';
 import { COOKIE, linkOpener, linkProblems, revisionQuery, tokenParams } from '../openLink';
+import { makePackedAnswers } from '../packedAnswers';
 import { notFound, unprocessable } from '../problems';
 import { type AnyRoute, route } from '../route';
 import { sendPhoto, widthSchema } from './photos';
@@ -18,12 +19,15 @@ import { sendArchive, sendPdf } from './reports';
 import { sendLogo } from './yard';
 
 const UNLOCKED_MS = 30 * 86_400_000;
+/** Pages kept ready: those of the reports that are read these days. */
+const MOST_PAGES = 60;
 
 /** Everything a link opens: one walk's reports, their pictures and recordings, and nothing else. */
 export function sharedRoutes(context: Context): AnyRoute[] {
   const { stores, now } = context;
 
   const { opened, revisionsBeside, revisionOf } = linkOpener(context);
+  const sendPacked = makePackedAnswers(MOST_PAGES);
   /** The newest revision that names something, so that older ones stay whole. */
   const reportWith = (reportId: string, has: (report: ReportDocument) => boolean) => {
     const { all } = revisionsBeside(reportId);
@@ -96,19 +100,24 @@ export function sharedRoutes(context: Context): AnyRoute[] {
         const { report, sha256 } = revisionOf(reportId, query.revision);
         const earlier = all.findLast(({ revision }) => revision < report.revision);
         // Whoever was sent an earlier one is told what came since; others what the last revision brought.
-        const since =
-          sent.revision < report.revision
-            ? stores.reports.get(reportId)
-            : earlier && stores.reports.get(earlier.id);
+        const since = sent.revision < report.revision ? reportId : earlier?.id;
         if (query.revision === undefined) stores.shares.noteOpened(share, now().toISOString());
-        return {
-          report,
-          sha256,
-          sent: sent.revision,
-          questions: withoutNames(questionsOf(stores, report.walk)),
-          revisions: all.map(({ revision, frozenAt }) => ({ revision, frozenAt })),
-          ...(since && { changes: compareReports(since, report) }),
+        const page = () => {
+          const before = since && stores.reports.get(since);
+          return {
+            report,
+            sha256,
+            sent: sent.revision,
+            questions: withoutNames(questionsOf(stores, report.walk)),
+            revisions: all.map(({ revision, frozenAt }) => ({ revision, frozenAt })),
+            ...(before && { changes: compareReports(before, report) }),
+          } satisfies z.input<typeof sharedPageSchema>;
         };
+        // Questions grow by their number, answers and what is hidden in pictures with the log.
+        const asked = stores.questions.count(report.walk);
+        const said = stores.walks.get(report.walk)?.entries;
+        const key = [report.id, since, sent.revision, all.length, asked, said].join(' ');
+        sendPacked(request, response, key, page);
       },
     }),
     route({
