@@ -5,8 +5,9 @@ import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import type { Entry, Fact } from '../walk';
 import { canonicalForm, fingerprintWords } from './canonicalForm';
-import { compareReports, hasChanges } from './compareReports';
+import { compareReports } from './compareReports';
 import { composeReport } from './composeReport';
+import { hasChanges } from './hasChanges';
 import type { ReportDocument } from './reportDocument';
 
 const reportOf = (entries: readonly Entry[], revision: number) =>

@@ -50,9 +50,6 @@ export function compareReports(before: ReportDocument, after: ReportDocument): R
   };
 }
 
-export const hasChanges = ({ added, changed, putRight, withdrawn, others }: ReportChanges): boolean =>
-  added.length + changed.length + putRight.length + withdrawn.length + others.length > 0;
-
 function changesOf(was: ReportFinding, is: ReportFinding): string[] {
   const says: string[] = [];
   if (was.line !== is.line) says.push(`was “${was.line}”, is “${is.line}”`);

@@ -1,2 +1,3 @@
 export { contrast, inkOn, inks } from './inkOn';
-export { colourSchema, type Yard, yardLine, yardSchema } from './yardSchema';
+export { yardLine } from './yardLine';
+export { colourSchema, type Yard, yardSchema } from './yardSchema';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { contrast, inkOn } from './inkOn';
-import { yardLine, yardSchema } from './yardSchema';
+import { yardLine } from './yardLine';
+import { yardSchema } from './yardSchema';
 
 describe('the ink on a colour', () => {
   // WCAG 2.2, success criterion 1.4.3: 4.5 : 1 for text; black on white is 21 : 1 and #777777 on white just fails with 4.48.

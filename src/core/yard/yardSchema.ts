@@ -18,7 +18,3 @@ export const yardSchema = z.strictObject({
   logo: sha256Schema.optional(),
 });
 export type Yard = z.output<typeof yardSchema>;
-
-/** One line a reader can call, write to and find. */
-export const yardLine = ({ name, place, phone, mail }: Yard): string =>
-  [name, place.replace(/\s*\n\s*/g, ', '), phone, mail].filter(Boolean).join(' · ');

@@ -10,7 +10,8 @@ import { walkFileSchema } from '#core/exchange';
 import { tokenPattern } from '../store/shareStore';
 import type { Context } from './context';
 import { answerErrors, noSuchRoute } from './errors';
-import { guessLimit } from './guessLimit';
+import { firstWords } from './firstWords';
+import { goOnWithoutWords, guessLimit, isGuessing, noteGuess } from './guessLimit';
 import { describeApi } from './openapi';
 import { outsideScope } from './outsideScope';
 import { mount, route } from './route';
@@ -110,7 +111,7 @@ export function createApp(context: Context, webDir: string): Express {
   });
   app.use(router);
   app.use('/api', noSuchRoute);
-  serveInterface(app, webDir);
+  serveInterface(app, context, webDir);
   app.use(answerErrors(context.log));
   return app;
 }
@@ -124,7 +125,7 @@ export function walkFileJsonSchema(): unknown {
   };
 }
 
-function serveInterface(app: Express, webDir: string): void {
+function serveInterface(app: Express, context: Context, webDir: string): void {
   if (!existsSync(webDir)) return;
   app.use('/assets', express.static(join(webDir, 'assets'), { immutable: true, maxAge: '365d' }));
   app.use(express.static(webDir, { index: false, maxAge: 0 }));
@@ -133,19 +134,45 @@ function serveInterface(app: Express, webDir: string): void {
     (_request, response) => {
       response.set('Cache-Control', 'no-cache').sendFile(join(webDir, file));
     };
-  app.get('/r/:token', buyerPage(webDir));
+  app.get('/r/:token', guessLimit(goOnWithoutWords), buyerPage(context, webDir));
   app.get('/{*path}', page('index.html'));
 }
 
-/** The buyer's page, told at once what it will ask for, so that the report travels while the page is still being read. */
-function buyerPage(webDir: string): express.RequestHandler {
-  const html = readFileSync(join(webDir, 'buyer.html'), 'utf8');
+/**
+ * The buyer's page with the head of the report in it, told at once what it will ask for: both travel while the page is still being read. A link that
+ * asks for a passphrase, or opens nothing, has the bare page, which asks and helps.
+ */
+function buyerPage({ stores, now }: Context, webDir: string): express.RequestHandler {
+  const html = readAtOnce(webDir);
+  const wordsOf = (token: string, response: express.Response): string => {
+    const answer = stores.shares.open(token, now().toISOString());
+    if (answer.status === 'unknown') noteGuess(response);
+    const sent = answer.status === 'open' ? stores.reports.head(answer.report) : undefined;
+    const newest = sent && stores.reports.ofWalk(sent.walk).at(-1);
+    const report = newest && stores.reports.get(newest.id);
+    return report ? firstWords({ report, sent: sent.revision, path: `/api/shared/${token}` }) : '';
+  };
   return (request, response) => {
     const token = String(request.params.token);
-    if (tokenPattern.test(token))
-      response.set('Link', `</api/shared/${token}>; rel=preload; as=fetch; crossorigin=anonymous`);
-    response.set({ 'Cache-Control': 'no-cache', 'Referrer-Policy': 'no-referrer' }).type('html').send(html);
+    const isCheck = request.query.arrival !== undefined;
+    const isToken = tokenPattern.test(token) && !isGuessing(response);
+    if (isToken) response.set('Link', `</api/shared/${token}>; rel=preload; as=fetch; crossorigin=anonymous`);
+    const words = isToken && !isCheck ? wordsOf(token, response) : '';
+    response
+      .set({ 'Cache-Control': 'private, no-store', 'Referrer-Policy': 'no-referrer' })
+      .type('html')
+      .send(html.replace('<div id="first"></div>', `<div id="first">${words}</div>`));
   };
+}
+
+/** The buyer's page with its looks in it, and its scripts behind its words: the first answer alone can be read. */
+function readAtOnce(webDir: string): string {
+  return readFileSync(join(webDir, 'buyer.html'), 'utf8')
+    .replace(
+      /<link rel="stylesheet"[^>]* href="\/(assets\/[\w.-]+\.css)">/g,
+      (_, file: string) => `<style>${readFileSync(join(webDir, file), 'utf8')}</style>`,
+    )
+    .replace(/<(link rel="modulepreload"|script type="module")/g, '<$1 fetchpriority="low"');
 }
 
 const levelOf = (_request: unknown, response: { statusCode: number }, error?: Error) =>

@@ -11,8 +11,25 @@ export const noteGuess = (response: Response): void => {
   response.locals.isGuess = true;
 };
 
+const refuse: RequestHandler = (_request, _response, next) => {
+  const problem = new Problem(
+    429,
+    'too-many-tries',
+    'Too many wrong tries',
+    'Links or passphrases were tried that do not fit. Wait ten minutes, then open the link as the yard sent it.',
+  );
+  next(problem);
+};
+
+/** Somebody guesses: the page is shown without a word of any report, and tells them why itself. */
+export const goOnWithoutWords: RequestHandler = (_request, response, next) => {
+  response.locals.isGuessing = true;
+  next();
+};
+export const isGuessing = (response: Response): boolean => response.locals.isGuessing === true;
+
 /** Slows down whoever guesses links or passphrases. */
-export const guessLimit = (): RequestHandler =>
+export const guessLimit = (answer: RequestHandler = refuse): RequestHandler =>
   rateLimit({
     windowMs: WINDOW_MS,
     limit: MOST,
@@ -20,13 +37,5 @@ export const guessLimit = (): RequestHandler =>
     requestWasSuccessful: (_request, { locals }) => locals.isGuess !== true,
     standardHeaders: 'draft-8',
     legacyHeaders: false,
-    handler: (_request, _response, next) => {
-      const problem = new Problem(
-        429,
-        'too-many-tries',
-        'Too many wrong tries',
-        'Links or passphrases were tried that do not fit. Wait ten minutes, then open the link as the yard sent it.',
-      );
-      next(problem);
-    },
+    handler: (request, response, next) => answer(request, response, next),
   });

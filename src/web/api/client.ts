@@ -1,54 +1,8 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { receivedSchema } from '#core/api';
+import { RefusedError, request } from './answers';
 
-const problemSchema = z.object({
-  type: z.string(),
-  title: z.string(),
-  status: z.number(),
-  detail: z.string(),
-  errors: z
-    .array(
-      z.object({
-        path: z.string(),
-        detail: z.string(),
-        code: z.string().optional(),
-        entry: z.string().optional(),
-      }),
-    )
-    .optional(),
-});
-export type ProblemDocument = z.output<typeof problemSchema>;
-
-/** The server understood and said no; the message says what to change. */
-export class RefusedError extends Error {
-  constructor(readonly problem: ProblemDocument) {
-    super(problem.detail);
-  }
-}
-
-/** No answer came: out of signal, or the server is down. */
-export class UnreachableError extends Error {
-  constructor(why = 'Zelk’s server cannot be reached. What you do is kept on this device and sent later.') {
-    super(why);
-  }
-}
-
-async function request(path: string, init: RequestInit): Promise<unknown> {
-  let response: Response;
-  try {
-    response = await fetch(path, init);
-  } catch {
-    throw new UnreachableError();
-  }
-  const body: unknown = await response.json().catch(() => undefined);
-  if (response.ok) return body;
-  const problem = problemSchema.safeParse(body);
-  // Nothing is wrong with what was sent: it waits, and the person is told what for.
-  if (problem.success && response.status === 507) throw new UnreachableError(problem.data.detail);
-  // Something between us and the server answered, or the server is stopping: the same as no answer.
-  if (!problem.success || response.status >= 500) throw new UnreachableError();
-  throw new RefusedError(problem.data);
-}
+export { type ProblemDocument, RefusedError, UnreachableError } from './answers';
 
 export async function getJson<S extends z.ZodType>(path: string, schema: S): Promise<z.output<S>> {
   return schema.parse(await request(path, {}));

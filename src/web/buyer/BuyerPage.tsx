@@ -1,19 +1,17 @@
 import { ClipboardCheck, FileArchive, FileDown } from 'lucide-react';
-import { lazy, Suspense, useEffect, useState } from 'react';
-import { z } from 'zod';
-import { type SharedPage, sharedPageSchema } from '#core/api';
-import { questionSchema } from '#core/questions';
-import { getJson, RefusedError } from '../api/client';
+import { lazy, Suspense, useEffect, useLayoutEffect, useState } from 'react';
+import type { SharedPage } from '#core/api';
+import { RefusedError, UnreachableError } from '../api/answers';
 import { Button, buttonLook } from '../components/Button';
 import { Notice } from '../components/Notice';
 import { AskContext, type AskedAbout } from '../report/AskContext';
 import type { PhotoUrl } from '../report/photoUrl';
 import { ReportView } from '../report/ReportView';
 import { useLive } from '../sync/useLive';
-import { Passphrase } from './Passphrase';
+import { readNews, readPage } from './readPage';
 
+const Passphrase = lazy(() => import('./Passphrase').then((file) => ({ default: file.Passphrase })));
 const AskDialog = lazy(() => import('./AskDialog').then((file) => ({ default: file.AskDialog })));
-const newsSchema = z.object({ questions: z.array(questionSchema), newest: z.number() });
 
 type Load =
   | { status: 'loading'; revision?: number }
@@ -27,7 +25,7 @@ export function BuyerPage({ token }: { token: string }) {
   const path = `/api/shared/${encodeURIComponent(token)}`;
   useEffect(() => {
     if (load.status !== 'loading') return;
-    getJson(load.revision ? `${path}?revision=${load.revision}` : path, sharedPageSchema)
+    readPage(load.revision ? `${path}?revision=${load.revision}` : path)
       .then((page) => {
         document.title = page.report.title;
         setLoad({ status: 'open', page });
@@ -35,11 +33,21 @@ export function BuyerPage({ token }: { token: string }) {
       .catch((error: Error) => setLoad(failureOf(error)));
   }, [path, load]);
 
+  const isShown = load.status !== 'loading';
+  // In the same frame in which the page takes their place.
+  useLayoutEffect(() => {
+    if (isShown) document.getElementById('first')?.replaceChildren();
+  }, [isShown]);
+
   switch (load.status) {
     case 'loading':
-      return <p className="p-6">Opening the report…</p>;
+      return hasFirstWords() ? null : <p className="p-6">Opening the report…</p>;
     case 'locked':
-      return <Passphrase path={path} says={load.message} onOpen={() => setLoad({ status: 'loading' })} />;
+      return (
+        <Suspense fallback={<p className="p-6">Opening the report…</p>}>
+          <Passphrase path={path} says={load.message} onOpen={() => setLoad({ status: 'loading' })} />
+        </Suspense>
+      );
     case 'failed':
       return (
         <main className="mx-auto max-w-md p-6">
@@ -61,6 +69,9 @@ export function BuyerPage({ token }: { token: string }) {
   }
 }
 
+/** The head of the report came with the page itself and stands until the page is ready. */
+const hasFirstWords = () => (document.getElementById('first')?.childElementCount ?? 0) > 0;
+
 interface OpenedProps {
   path: string;
   page: SharedPage;
@@ -72,7 +83,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
   const [asked, setAsked] = useState<AskedAbout>();
   const [newest, setNewest] = useState(page.revisions.at(-1)?.revision ?? page.report.revision);
   useLive(`${path}/live`, () => {
-    getJson(`${path}/questions`, newsSchema)
+    readNews(path)
       .then((news) => {
         setQuestions(news.questions);
         setNewest(news.newest);
@@ -167,6 +178,9 @@ function failureOf(error: Error): Load {
   return {
     status: 'failed',
     title: 'The report cannot be opened',
-    message: 'The yard’s server does not answer at the moment. Try again in a while.',
+    message:
+      error instanceof UnreachableError
+        ? 'The yard’s server does not answer at the moment. Try again in a while.'
+        : error.message,
   };
 }

@@ -1,11 +1,10 @@
 import { type ChangeEvent, useState } from 'react';
-import { canonicalForm, fingerprintWords, type ReportDocument, reportDocumentSchema } from '#core/report';
+import type { ReportDocument } from '#core/report';
+import { fingerprintWords } from '#core/report';
 import { buttonLook } from '../components/Button';
 import { Notice } from '../components/Notice';
-import { hashPhoto } from '../sync/hashPhoto';
+import type { Checked } from './checkCopy';
 import { Section } from './Section';
-
-type Checked = { ok: boolean; says: string };
 
 /** The report's fingerprint, and the way to hold a copy of the walk against it. */
 export function Fingerprint({ report, sha256 }: { report: ReportDocument; sha256: string }) {
@@ -13,7 +12,9 @@ export function Fingerprint({ report, sha256 }: { report: ReportDocument; sha256
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {
     const [file] = event.target.files ?? [];
     event.target.value = '';
-    if (file) setChecked(await check(file, report, sha256));
+    if (!file) return;
+    const { checkCopy } = await import('./checkCopy');
+    setChecked(await checkCopy(file, report, sha256));
   };
   return (
     <Section title="Is this the report that was signed?">
@@ -35,31 +36,4 @@ export function Fingerprint({ report, sha256 }: { report: ReportDocument; sha256
       )}
     </Section>
   );
-}
-
-async function check(file: File, report: ReportDocument, sha256: string): Promise<Checked> {
-  let raw: unknown;
-  try {
-    raw = JSON.parse(await file.text());
-  } catch {
-    return { ok: false, says: `${file.name} is not JSON. Choose the walk file that came with the report.` };
-  }
-  const reports = (raw as { reports?: unknown } | null)?.reports;
-  const copies = (Array.isArray(reports) ? reports : [raw]).flatMap((each) => {
-    const parsed = reportDocumentSchema.safeParse(each);
-    return parsed.success ? [parsed.data] : [];
-  });
-  const copy = copies.find(({ id }) => id === report.id);
-  if (!copy)
-    return {
-      ok: false,
-      says: `There is no revision ${report.revision} of this report in ${file.name}. Choose the walk file saved after it was signed.`,
-    };
-  const found = await hashPhoto(new Blob([canonicalForm(copy)]));
-  return found === sha256
-    ? { ok: true, says: `The copy in ${file.name} is the report that was signed, to the letter.` }
-    : {
-        ok: false,
-        says: `The copy in ${file.name} differs from the report that was signed: its fingerprint is ${fingerprintWords(found).slice(0, 19)} …`,
-      };
 }

@@ -1,0 +1,50 @@
+/** A refusal as the server words it (RFC 9457). */
+export interface ProblemDocument {
+  type: string;
+  title: string;
+  status: number;
+  detail: string;
+  errors?: { path: string; detail: string; code?: string; entry?: string }[];
+}
+
+/** The server understood and said no; the message says what to change. */
+export class RefusedError extends Error {
+  constructor(readonly problem: ProblemDocument) {
+    super(problem.detail);
+  }
+}
+
+/** No answer came: out of signal, or the server is down. */
+export class UnreachableError extends Error {
+  constructor(why = 'Zelk’s server cannot be reached. What you do is kept on this device and sent later.') {
+    super(why);
+  }
+}
+
+/** Asks, and gives back what was answered, whatever it is. Throws RefusedError or UnreachableError. */
+export async function request(path: string, init: RequestInit): Promise<unknown> {
+  let response: Response;
+  try {
+    response = await fetch(path, init);
+  } catch {
+    throw new UnreachableError();
+  }
+  const body: unknown = await response.json().catch(() => undefined);
+  if (response.ok) return body;
+  const isTold = isProblem(body);
+  // Nothing is wrong with what was sent: it waits, and the person is told what for.
+  if (isTold && response.status === 507) throw new UnreachableError(body.detail);
+  // Something between us and the server answered, or the server is stopping: the same as no answer.
+  if (!isTold || response.status >= 500) throw new UnreachableError();
+  throw new RefusedError(body);
+}
+
+function isProblem(body: unknown): body is ProblemDocument {
+  const { type, title, status, detail, errors = [] } = (body ?? {}) as Record<string, unknown>;
+  const areErrors =
+    Array.isArray(errors) &&
+    errors.every((each) => typeof each?.path === 'string' && typeof each?.detail === 'string');
+  return (
+    [type, title, detail].every((each) => typeof each === 'string') && typeof status === 'number' && areErrors
+  );
+}
