@@ -108,12 +108,13 @@ export {
   isPaintedPlastic,
   mostTreadMm,
 } from './readable';
-export { type PaintSource, type TreadThird, thirdName, treadThirds } from './readingBodies';
+export type { PaintSource } from './readingBodies';
 export type { PaintRead, ScreenPlanned, TreadRead, TyreDescribed, WheelDescribed } from './readingState';
 export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 export { replay } from './replay';
 export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';
+export { type TreadThird, thirdName, treadThirds } from './treadThirds';
 export {
   type Answer,
   type AttachedPhoto,

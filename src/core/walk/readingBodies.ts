@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import type { Vocabulary } from '../car';
 import { MAX_PAINT_UM, MAX_TREAD_MM } from '../measure';
 import { tyreFlags, tyreLawIds } from '../tyres';
 import { brakeMarks, wheelFinishes } from '../wheels';
 import { spotSchema } from './spot';
+import { treadThirds } from './treadThirds';
 
 const partId = z.string().min(1).max(40);
 
@@ -11,12 +11,6 @@ const depth = z.number().min(0, 'A depth cannot be less than 0 mm.').max(MAX_TRE
 export const depthSchema = z
   .strictObject({ lowMm: depth, highMm: depth })
   .refine((range) => range.lowMm <= range.highMm, 'The low end must not exceed the high end.');
-
-/** Where across a tyre: the outer third is away from the car. */
-export const treadThirds = ['outer', 'centre', 'inner'] as const;
-export type TreadThird = (typeof treadThirds)[number];
-export const thirdName = (third: TreadThird, vocabulary: Vocabulary): string =>
-  third === 'centre' && vocabulary === 'us' ? 'center' : third;
 
 /** Where a paint reading came from; a practice gauge measures nothing, and the report says so. */
 export const paintSources = ['gauge', 'typed', 'practice'] as const;
