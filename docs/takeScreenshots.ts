@@ -1,9 +1,10 @@
 import { execFileSync, spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
+import sharp from 'sharp';
 
 /** Renews docs/screenshots from a demo yard of its own: `npm run screenshots`. */
 const out = 'docs/screenshots';
@@ -13,7 +14,7 @@ const desk = { width: 1280, height: 800 };
 
 const dataDir = mkdtempSync(join(tmpdir(), 'zelk-shots-'));
 const demo = spawn('bin/demo', {
-  env: { ...process.env, PORT: '0', ZELK_DATA: dataDir },
+  env: { ...process.env, PORT: '4391', ZELK_DATA: dataDir },
   stdio: ['ignore', 'pipe', 'ignore'],
 });
 const origin = await new Promise<string>((resolve, reject) => {
@@ -28,12 +29,12 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
 });
 
-async function shoot(
-  name: string,
-  size: typeof phone,
-  path: string,
-  before: (page: Page) => Promise<unknown> = async () => {},
-): Promise<void> {
+interface Shot {
+  path: string;
+  before?: (page: Page) => Promise<unknown>;
+}
+
+async function pictureOf(size: typeof phone, { path, before }: Shot): Promise<Buffer> {
   const page = await browser.newPage({
     viewport: size,
     hasTouch: size === phone,
@@ -42,12 +43,36 @@ async function shoot(
   });
   await page.addInitScript((id) => localStorage.setItem('zelk.walker', id), NELL);
   await page.goto(origin + path);
+  // Pages that listen for news are never idle.
   await page.waitForLoadState('load');
   await page.waitForTimeout(1500);
-  await before(page);
+  await before?.(page);
   await page.waitForTimeout(400);
-  await page.screenshot({ path: join(out, `${name}.png`) });
+  const png = await page.screenshot();
   await page.close();
+  return png;
+}
+
+async function shoot(name: string, size: typeof phone, path: string, before?: Shot['before']): Promise<void> {
+  writeFileSync(join(out, `${name}.png`), await pictureOf(size, { path, ...(before && { before }) }));
+}
+
+/** Views of a phone that belong together, beside each other in one picture. */
+async function shootTogether(name: string, shots: readonly Shot[]): Promise<void> {
+  const gap = 24;
+  const pictures: Buffer[] = [];
+  for (const shot of shots) pictures.push(await pictureOf(phone, shot));
+  await sharp({
+    create: {
+      width: shots.length * (phone.width + gap) - gap,
+      height: phone.height,
+      channels: 3,
+      background: '#ffffff',
+    },
+  })
+    .composite(pictures.map((input, i) => ({ input, left: i * (phone.width + gap), top: 0 })))
+    .png()
+    .toFile(join(out, `${name}.png`));
 }
 
 const getJson = async (path: string) => (await fetch(origin + path)).json();
@@ -68,47 +93,82 @@ try {
   ).json();
 
   await shoot('stock-desk', desk, '/');
-  await shoot('walk-phone', phone, `/walks/${half}`, (page) =>
-    page.getByRole('button', { name: 'Next stop' }).click({ clickCount: 4, delay: 120 }),
-  );
-  await shoot('finding-phone', phone, `/walks/${done}`, async (page) => {
-    await page.getByRole('button', { name: 'Walk on the other way' }).waitFor();
-    await page.getByRole('button', { name: 'Walk on round the car' }).click();
-    await page.locator('[data-part="door-fl"]').click();
-    await page.getByRole('button', { name: /Dent/ }).first().click();
-  });
-  await shoot('walk-desk', desk, `/walks/${done}`);
   const stepBack = async (page: Page) => {
     await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
     await page.getByRole('button', { name: 'Step-back lap' }).click();
     await page.waitForTimeout(400);
   };
-  await shoot('step-back-phone', phone, `/walks/${done}`, stepBack);
-  const pictureOf = (name: string) =>
+  await shootTogether('walk-phone', [
+    {
+      path: `/walks/${half}`,
+      before: (page) => page.getByRole('button', { name: 'Next stop' }).click({ clickCount: 4, delay: 120 }),
+    },
+    {
+      path: `/walks/${done}`,
+      before: async (page) => {
+        await page.getByRole('button', { name: 'Walk on the other way' }).waitFor();
+        await page.getByRole('button', { name: 'Walk on round the car' }).click();
+        await page.locator('[data-part="door-fl"]').click();
+        await page.getByRole('button', { name: /Dent/ }).first().click();
+      },
+    },
+    { path: `/walks/${done}`, before: stepBack },
+  ]);
+  await shoot('walk-desk', desk, `/walks/${done}`);
+  const hashOf = (name: string) =>
     createHash('sha256')
       .update(readFileSync(`demo/pictures/${name}.jpg`))
       .digest('hex');
   const choose = (name: string) => async (page: Page) => {
-    await page.locator(`[data-frame="${pictureOf(name)}"]`).click();
+    await page.locator(`[data-frame="${hashOf(name)}"]`).click();
     await page.waitForTimeout(600);
   };
   await shoot('pictures-desk', desk, `/walks/${done}/pictures`, choose('hatch-bonnet-stone-chip-what'));
-  await shoot('freeze-phone', phone, `/walks/${half}/report`);
+  await shootTogether('freeze-phone', [{ path: `/walks/${half}/report` }, { path: `/walks/${done}/kit` }]);
   await shoot('report-desk', desk, `/reports/${report}`);
   await shoot('report-phone', phone, share.path);
-  await shoot('questions-phone', phone, share.path, (page) =>
-    page
-      .getByRole('heading', { name: 'Questions and answers' })
-      .evaluate((heading) => heading.scrollIntoView()),
-  );
+  const strip = async (page: Page) => {
+    const label = page.locator('[data-face=left] text').filter({ hasText: /^11$/ }).first();
+    await label.scrollIntoViewIfNeeded();
+    await page.waitForTimeout(600);
+    const box = await label.boundingBox();
+    if (box) await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+    await page.getByText('Compare with the other side').click();
+    await page.waitForTimeout(600);
+  };
+  await shootTogether('questions-phone', [
+    {
+      path: share.path,
+      before: (page) =>
+        page
+          .getByRole('heading', { name: 'Questions and answers' })
+          .evaluate((heading) => heading.scrollIntoView()),
+    },
+    { path: share.path, before: strip },
+  ]);
+  await shootTogether('arrival-phone', [
+    { path: `${share.path}?arrival=1` },
+    {
+      path: `${share.path}?arrival=1`,
+      before: async (page) => {
+        await page.locator('summary').nth(1).click();
+        const door = page.locator('#part-door-fl');
+        await door.getByRole('button', { name: 'New or different' }).click();
+        await door.evaluate((part) => part.scrollIntoView());
+      },
+    },
+  ]);
+  await shoot('checks-desk', desk, `/walks/${done}/checks`);
+  await shoot('messages-desk', desk, '/messages');
   await shoot('second-looks-desk', desk, `/walks/${done}/questions`);
-  await shoot('kit-phone', phone, `/walks/${done}/kit`);
   await shoot('cues-phone', phone, `/walks/${done}/cues`);
-  await shoot('tyres-phone', phone, `/walks/${done}/tyres?part=tyre-fr`);
+  await shootTogether('readings-phone', [
+    { path: `/walks/${done}/tyres?part=tyre-fr` },
+    { path: `/walks/${done}/glass` },
+  ]);
   await shoot('paint-desk', desk, `/walks/${painted}/paint?part=door-rr`, (page) =>
     page.waitForTimeout(1500),
   );
-  await shoot('glass-phone', phone, `/walks/${done}/glass`);
   await shoot('papers-desk', desk, `/walks/${done}/papers`, (page) => page.waitForTimeout(1200));
   await shoot('functions-phone', phone, `/walks/${half}/functions`, async (page) => {
     await page.getByRole('button', { name: 'All work' }).first().click();

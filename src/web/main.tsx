@@ -10,6 +10,8 @@ import { openOutboxStore } from './sync/outboxStore';
 import { SyncProvider } from './sync/SyncContext';
 import { WalkSessions } from './sync/walkSession';
 import './styles.css';
+import '@fontsource/atkinson-hyperlegible-next/400.css';
+import '@fontsource/atkinson-hyperlegible-next/700.css';
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -50,7 +50,12 @@ export const routeOf = (state: Pick<WalkState, 'route'>, style: BodyStyle): read
 
 /** A picture a reader will miss. */
 export type PhotoLeft =
-  | { why: 'finding-close-up' | 'finding-place'; part: PartId; finding: string; number: number }
+  | {
+      why: 'finding-close-up' | 'finding-place' | 'finding-after';
+      part: PartId;
+      finding: string;
+      number: number;
+    }
   /** A part whose look is proven by a picture even when it is clear. */
   | { why: 'part'; part: PartId }
   | { why: 'odometer'; part: PartId }
@@ -138,8 +143,11 @@ function photosLeft(
   const placed = new Set(photos.flatMap(({ sha256 }) => [...(pictures.get(sha256)?.spots.keys() ?? [])]));
   const shown = new Set(photos.flatMap(({ part }) => part ?? []));
   for (const { id, part, number, standing } of findings) {
-    if (standing.status !== 'confirmed') continue;
     const own = photos.filter((photo) => photo.finding === id);
+    // What was promised and done is proven by a picture.
+    if (standing.status === 'put-right' && !own.some(({ role }) => role === 'after'))
+      wanted.push({ why: 'finding-after', part, finding: id, number });
+    if (standing.status !== 'confirmed') continue;
     for (const { part: seen } of own) shown.add(seen ?? part);
     if (!own.some(({ role }) => role === 'what'))
       wanted.push({ why: 'finding-close-up', part, finding: id, number });

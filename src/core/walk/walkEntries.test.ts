@@ -2,13 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { bodyStyle, styleOf } from '../car';
 import { planRoute, schools, usualRoute } from '../route';
+import type { PhotoRole } from './choices';
 import { coverage, nextLeft, partStatus, routeOf, WHOLE_CAR_PHOTOS } from './coverage';
 import type { Fact } from './entries';
 import { replay } from './replay';
 
 const stateOf = (...facts: Fact[]) => replay(WALK, entriesOf([begun, ...facts]));
 const style = bodyStyle('hatch-5');
-const photo = (role: 'what' | 'where' | 'whole-car', about: object = {}): Fact => ({
+const photo = (role: PhotoRole, about: object = {}): Fact => ({
   kind: 'photo-attached',
   body: { photo: 'a'.repeat(64), role, ...about },
 });
@@ -105,6 +106,25 @@ describe('the photos left', () => {
       { why: 'finding-place', part: 'door-fl', finding: idOf(0xf001), number: 1 },
       { why: 'odometer', part: 'odometer' },
     ]);
+  });
+
+  it('are one of how it is now where something was put right, and then none of it any more', () => {
+    const mended: Fact[] = [
+      noted(1),
+      { kind: 'put-right', body: { finding: idOf(0xf001), says: 'pressed out' } },
+    ];
+    const of = (...more: Fact[]) =>
+      coverage(stateOf(...mended, ...more), style).photosLeft.flatMap(({ why }) =>
+        why.startsWith('finding') ? [why] : [],
+      );
+    expect(of()).toEqual(['finding-after']);
+    expect(of(photo('after', { part: 'door-fl', finding: idOf(0xf001) }))).toEqual([]);
+    // Said to be there after all, it wants its pictures like any other.
+    const amended: Fact = {
+      kind: 'finding-amended',
+      body: { finding: idOf(0xf001), changes: { suspected: false } },
+    };
+    expect(of(amended)).toEqual(['finding-close-up', 'finding-place']);
   });
 
   it('are none once all are there; a picture of the place is no close-up', () => {

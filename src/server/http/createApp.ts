@@ -170,10 +170,12 @@ function readAtOnce(webDir: string): string {
   return readFileSync(join(webDir, 'buyer.html'), 'utf8')
     .replace(
       /<link rel="stylesheet"[^>]* href="\/(assets\/[\w.-]+\.css)">/g,
-      (_, file: string) => `<style>${readFileSync(join(webDir, file), 'utf8')}</style>`,
+      (_, file: string) => `<style>${withoutComments(readFileSync(join(webDir, file), 'utf8'))}</style>`,
     )
     .replace(/<(link rel="modulepreload"|script type="module")/g, '<$1 fetchpriority="low"');
 }
+
+const withoutComments = (css: string): string => css.replace(/\/\*[\s\S]*?\*\//g, '');
 
 const levelOf = (_request: unknown, response: { statusCode: number }, error?: Error) =>
   error || response.statusCode >= 500 ? 'error' : 'info';

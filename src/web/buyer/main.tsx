@@ -2,6 +2,7 @@ import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BuyerPage } from './BuyerPage';
 import '../styles.css';
+import './fonts.css';
 
 const ArrivalPage = lazy(() =>
   import('./arrival/ArrivalPage').then((file) => ({ default: file.ArrivalPage })),

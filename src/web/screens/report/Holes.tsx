@@ -32,7 +32,7 @@ export function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     if (to.part) walk.record({ kind: 'stop-reached', body: { part: to.part } });
     navigate(`/walks/${walk.page.walk}`);
   };
-  const ofFindings = (why: 'finding-close-up' | 'finding-place') =>
+  const ofFindings = (why: 'finding-close-up' | 'finding-place' | 'finding-after') =>
     cover.photosLeft.flatMap((photo) => (photo.why === why ? [`${photo.number}, ${name(photo.part)}`] : []));
   const others = othersLeft(walk.state, walk.page.car);
   const estimated = walk.state.findings.filter(
@@ -63,6 +63,11 @@ export function Holes({ cover, walk }: { cover: Coverage; walk: OpenWalk }) {
     { title: 'Odometer', names: cover.odometerLeft ? ['not read'] : [], to: at('odometer') },
     { title: 'Suspicions not settled', names: cover.unresolved.map(name), to: at(cover.unresolved[0]) },
     { title: 'No close-up', names: ofFindings('finding-close-up'), to: at(firstOf('finding-close-up')) },
+    {
+      title: 'Put right, and no photo of how it is now',
+      names: ofFindings('finding-after'),
+      to: at(firstOf('finding-after')),
+    },
     {
       title: 'No photo of where it is',
       names: ofFindings('finding-place'),

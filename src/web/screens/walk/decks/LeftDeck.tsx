@@ -43,6 +43,7 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
     { title: 'Second look wanted', parts: cover.unresolved },
     { title: 'Close-up of a finding', parts: photoParts('finding-close-up') },
     { title: 'Photo of where a finding is', parts: photoParts('finding-place') },
+    { title: 'Photo of how it is now, put right', parts: photoParts('finding-after') },
     { title: 'Photo of the part', parts: photoParts('part') },
     { title: 'Photo of the figure', parts: photoParts('odometer') },
   ].filter((group) => group.parts.length > 0);
