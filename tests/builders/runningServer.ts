@@ -13,6 +13,10 @@ export class RunningServer {
     return `http://127.0.0.1:${this.#port}`;
   }
 
+  get pid(): number {
+    return this.#process?.pid ?? 0;
+  }
+
   /** Starts, on the same port as before if it ran already. */
   async start(): Promise<void> {
     const child = spawn(process.execPath, ['dist/server/main.js'], {
