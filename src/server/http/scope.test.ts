@@ -165,6 +165,38 @@ describe('from outside', () => {
   });
 });
 
+describe('the first answer', () => {
+  it('holds the head of the report for a link that is open, and of no other', async () => {
+    writeFileSync(join(server.dir, 'buyer.html'), '<body><div id="first"></div></body>');
+    server.context.stores.people.setYard({ name: 'Tew <script>alert(1)</script>', place: '', phone: '' });
+    await post(`/api/walks/${WALK}/reports`, { id: idOf(0xd77), signer: WHO }).expect(201);
+    const app = createApp(server.context, server.dir);
+    const page = async (token: string) => (await request(app).get(`/r/${token}`).expect(200)).text;
+    const open = await page(tokens.open);
+    expect(open).toContain('Fenlark Tessel (2017)</h1>');
+    expect(open).toContain('revision 2, sent as revision 1');
+    expect(open).toContain('Five-door hatch of 2017');
+    // Plain words, whatever they look like.
+    expect(open).toContain('Tew &lt;script&gt;');
+    expect(open).not.toContain('<script>');
+    for (const kind of ['revoked', 'expired', 'locked', 'unknown', 'malformed'] as const)
+      expect(await page(tokens[kind])).toBe('<body><div id="first"></div></body>');
+    // Nobody counts as having read it by that alone.
+    const { body } = await request(server.app).get(`/api/reports/${idOf(0xd77)}`);
+    expect(body.shares.find(({ id }: { id: string }) => id === tokens.id).opened).toBe(0);
+  });
+
+  it('holds none for whoever has guessed too often, even with the right link', async () => {
+    writeFileSync(join(server.dir, 'buyer.html'), '<body><div id="first"></div></body>');
+    const app = createApp(server.context, server.dir);
+    for (let i = 0; i < 60; i++)
+      await request(app)
+        .get(`/r/${String(i).padStart(27, 'x')}`)
+        .expect(200);
+    expect((await request(app).get(`/r/${tokens.open}`).expect(200)).text).not.toContain('Fenlark');
+  });
+});
+
 describe('two who freeze at once', () => {
   it('get a revision each, and the same one sent twice is one', async () => {
     const freeze = (n: number) => post(`/api/walks/${WALK}/reports`, { id: idOf(0xdd0 + n), signer: WHO });
