@@ -33,6 +33,15 @@ describe('walk against walk', () => {
     ).toEqual(['gone door-fl', 'not-looked-again roof', 'not-looked-again bonnet']);
   });
 
+  it('says put right where the later walk knew of it and has it mended', () => {
+    const mended: Fact = { kind: 'put-right', body: { finding: idOf(0xf001), says: 'pressed out' } };
+    const before = [dent(1, 'door-fl', 0.5), dent(2, 'door-fl', 0.9)];
+    expect(said(before, [dent(1, 'door-fl', 0.52), mended, clear('door-fl')])).toEqual([
+      'put-right door-fl',
+      'gone door-fl',
+    ]);
+  });
+
   it('says grown by a quarter or more, never without figures', () => {
     const grown = (was: object, is: object) =>
       said([dent(1, 'door-fl', 0.5, was)], [dent(1, 'door-fl', 0.5, is)])[0];

@@ -10,6 +10,8 @@ export type WalkDifference =
   | { is: 'same'; part: PartId; before: Finding; after: Finding }
   /** No longer found, although the part was looked at again. */
   | { is: 'gone'; part: PartId; before: Finding }
+  /** Mended, says the later walk, which knew of it. */
+  | { is: 'put-right'; part: PartId; before: Finding; mended: Finding }
   /** The part was not looked at again. */
   | { is: 'not-looked-again'; part: PartId; before: Finding };
 
@@ -35,6 +37,7 @@ export function compareWalks(before: WalkState, after: WalkState): WalkDifferenc
     partner.set(a, b);
     partner.set(b, a);
   }
+  const mendedOf = nearestOf(after.findings.filter(({ standing }) => standing.status === 'put-right'));
   const wasSeen = (part: PartId) => isLookedAt(before, part);
   const isSeen = (part: PartId) => isLookedAt(after, part);
   return [
@@ -47,14 +50,25 @@ export function compareWalks(before: WalkState, after: WalkState): WalkDifferenc
     }),
     ...was
       .filter((finding) => !partner.has(finding))
-      .map(
-        (finding): WalkDifference => ({
-          is: isSeen(finding.part) ? 'gone' : 'not-looked-again',
-          part: finding.part,
-          before: finding,
-        }),
-      ),
+      .map((finding): WalkDifference => {
+        const { part } = finding;
+        const mended = mendedOf(finding);
+        if (mended) return { is: 'put-right', part, before: finding, mended };
+        return { is: isSeen(part) ? 'gone' : 'not-looked-again', part, before: finding };
+      }),
   ];
+}
+
+/** Finds the nearest of them that may be the same thing; each is given once. */
+function nearestOf(findings: readonly Finding[]) {
+  const left = new Set(findings);
+  return (finding: Finding): Finding | undefined => {
+    const [nearest] = [...left]
+      .filter((each) => mayBeSame(finding, each) && distance(finding, each) <= SAME_SPOT)
+      .toSorted((a, b) => distance(finding, a) - distance(finding, b));
+    if (nearest) left.delete(nearest);
+    return nearest;
+  };
 }
 
 const mayBeSame = (a: Finding, b: Finding) => a.part === b.part && a.kind === b.kind;

@@ -9,11 +9,18 @@ import { usePhotoUrl } from '../../components/usePhotoUrl';
 const groups = [
   { is: 'new', title: 'New', isOpen: true },
   { is: 'grown', title: 'Grown', isOpen: true },
+  { is: 'put-right', title: 'Put right', isOpen: true },
   { is: 'gone', title: 'Gone', isOpen: true },
   { is: 'not-known-before', title: 'Nobody looked there before', isOpen: false },
   { is: 'not-looked-again', title: 'Not looked at again', isOpen: false },
   { is: 'same', title: 'As it was', isOpen: false },
 ] as const satisfies readonly { is: WalkDifference['is']; title: string; isOpen: boolean }[];
+
+const afterOf = (each: WalkDifference): Finding | undefined =>
+  each.is === 'put-right' ? each.mended : 'after' in each ? each.after : undefined;
+
+const mendedLine = ({ standing }: Finding): string | undefined =>
+  standing.status === 'put-right' ? `put right: ${standing.says}` : undefined;
 
 const stateOf = ({ walk, entries }: WalkPage) => replay(walk, entries);
 
@@ -33,7 +40,9 @@ export function Differences({ before, after }: { before: WalkPage; after: WalkPa
   return (
     <>
       <p role="status" className="border-l-8 border-tape pl-3 text-lg tabular-nums">
-        {count('new')} new, {count('grown')} grown, {count('gone')} gone, {count('same')} as before
+        {count('new')} new, {count('grown')} grown,{' '}
+        {count('put-right') > 0 && `${count('put-right')} put right, `}
+        {count('gone')} gone, {count('same')} as before
       </p>
       {groups.map(({ is: wanted, title, isOpen }) => {
         const here = differences.filter((each) => each.is === wanted);
@@ -57,8 +66,8 @@ export function Differences({ before, after }: { before: WalkPage; after: WalkPa
                     <Side
                       title="After"
                       state={is}
-                      finding={'after' in each ? each.after : undefined}
-                      line={(finding) => findingLine(finding, vocabulary)}
+                      finding={afterOf(each)}
+                      line={(finding) => mendedLine(finding) ?? findingLine(finding, vocabulary)}
                     />
                   </div>
                 </li>
