@@ -7,16 +7,15 @@ import { pathToFileURL } from 'node:url';
 import type { Page } from '@playwright/test';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
-import { canonicalForm, type ReportDocument } from '#core/report';
+import { canonicalForm } from '#core/report';
 import type { Fact } from '#core/walk';
-import { details } from '../builders/car';
-import { CAR, entriesOf, idOf, WALK } from '../builders/entries';
+import { idOf } from '../builders/entries';
 import { fullWalk, itemsOf } from '../builders/fullWalk';
-import { jpeg, sha256Of } from '../builders/photos';
+import { jpeg } from '../builders/photos';
 import { unzip } from '../builders/unzip';
+import { freezeWalk, linkTo, REPORT, sendPhoto } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { NELL, openYard } from './steps';
 
 /** What a reader sees: what is folded away does not count. */
 // biome-ignore lint/performance/useDomNodeTextContent: hidden text is not read
@@ -30,18 +29,11 @@ test('page, PDF and the archive opened without a network say the same, item by i
   server,
   browser,
 }) => {
-  await openYard(page, server);
-  await server.post('/api/cars', { id: CAR, details });
-  const shots = await Promise.all([1, 2, 3].map((seed) => jpeg(seed)));
-  for (const shot of shots)
-    await fetch(`${server.origin}/api/photos/${sha256Of(shot)}`, {
-      method: 'PUT',
-      headers: { 'Content-Type': 'image/jpeg' },
-      body: new Uint8Array(shot),
-    });
+  const shots: string[] = [];
+  for (const seed of [1, 2, 3]) shots.push(await sendPhoto(server, await jpeg(seed)));
   const attached = (i: number, role: 'whole-car' | 'what' | 'after', finding?: string): Fact => ({
     kind: 'photo-attached',
-    body: { photo: sha256Of(shots[i] as Buffer), role, ...(finding && { finding }) },
+    body: { photo: shots[i] as string, role, ...(finding && { finding }) },
   });
   // The recording never came: nothing can be played, and its line still stands.
   const facts = [
@@ -50,20 +42,13 @@ test('page, PDF and the archive opened without a network say the same, item by i
     attached(1, 'what', idOf(0xf001)),
     attached(2, 'after', idOf(0xf004)),
   ];
-  const entries = entriesOf(facts).map((entry) => ({ ...entry, who: NELL }));
-  expect((await server.post(`/api/walks/${WALK}/entries`, { entries })).ok).toBe(true);
-  const id = idOf(0xd01);
-  const frozen = await server.post(`/api/walks/${WALK}/reports`, { id, signer: NELL });
-  const report = (await frozen.json()) as ReportDocument;
-  const { path, token } = (await (await server.post(`/api/reports/${id}/shares`, {})).json()) as {
-    path: string;
-    token: string;
-  };
+  const report = await freezeWalk(page, server, facts);
+  const { url, token } = await linkTo(server);
   const items = [...itemsOf(report), ...report.photos.map(({ caption }) => caption)];
   expect(items.length).toBeGreaterThan(250);
   const missingIn = (text: string) => items.filter((item) => !bare(text).includes(bare(item)));
 
-  await page.goto(server.origin + path);
+  await page.goto(url);
   await expect(page.getByText('Is this the report that was signed?')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Papers' })).toBeVisible();
   expect(missingIn(await seenOn(page))).toEqual([]);
@@ -126,7 +111,7 @@ test('page, PDF and the archive opened without a network say the same, item by i
     addFormats.default(ajv);
     expect(ajv.validate(JSON.parse(readFileSync(join(dir, 'report.schema.json'), 'utf8')), copy)).toBe(true);
 
-    const own = await fetch(`${server.origin}/api/reports/${id}/archive`);
+    const own = await fetch(`${server.origin}/api/reports/${REPORT}/archive`);
     mkdirSync(join(dir, 'own'));
     writeFileSync(join(dir, 'own.zip'), Buffer.from(await own.arrayBuffer()));
     const ownNames = await unzip(join(dir, 'own.zip'), join(dir, 'own'));

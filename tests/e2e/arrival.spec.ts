@@ -1,28 +1,17 @@
 import type { Page } from '@playwright/test';
-import { details } from '../builders/car';
-import { begun, CAR, entriesOf, idOf, noted, WALK } from '../builders/entries';
+import type { Fact } from '#core/walk';
+import { begun, noted } from '../builders/entries';
 import { jpeg } from '../builders/photos';
-import type { RunningServer } from '../builders/runningServer';
+import { freezeWalk, linkTo, REPORT } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { NELL, openYard } from './steps';
 
-/** A frozen report of a car with two findings, and the path of a link to it. */
-async function linkTo(page: Page, server: RunningServer): Promise<string> {
-  await openYard(page, server);
-  await server.post('/api/cars', { id: CAR, details });
-  const entries = entriesOf([
-    begun,
-    noted(1),
-    noted(2, 'roof'),
-    { kind: 'odometer-read', body: { value: 48_213, unit: 'mi' } },
-  ]).map((entry) => ({ ...entry, who: NELL }));
-  expect((await server.post(`/api/walks/${WALK}/entries`, { entries })).ok).toBe(true);
-  const id = idOf(0xd01);
-  await server.post(`/api/walks/${WALK}/reports`, { id, signer: NELL });
-  const share = await server.post(`/api/reports/${id}/shares`, { label: 'Mirela in the harbour' });
-  return `${server.origin}${((await share.json()) as { path: string }).path}`;
-}
+const facts: Fact[] = [
+  begun,
+  noted(1),
+  noted(2, 'roof'),
+  { kind: 'odometer-read', body: { value: 48_213, unit: 'mi' } },
+];
 
 async function signWithFinger(page: Page): Promise<void> {
   const pad = page.getByTestId('signature');
@@ -43,7 +32,8 @@ test('a car is held against its report without signal, signed, and sent when the
   server,
   browser,
 }) => {
-  const link = await linkTo(page, server);
+  await freezeWalk(page, server, facts);
+  const { url: link } = await linkTo(server, 'Mirela in the harbour');
   const stranger = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
   const buyer = await stranger.newPage();
   await buyer.goto(link);
@@ -105,7 +95,7 @@ test('a car is held against its report without signal, signed, and sent when the
   await expect(buyer.getByRole('button', { name: 'Sign and send' })).toHaveCount(0);
 
   // The yard sees the difference.
-  await page.goto(`${server.origin}/reports/${idOf(0xd01)}`);
+  await page.goto(`${server.origin}/reports/${REPORT}`);
   await expect(page.getByText('One signed check has come, 1 with something new or different')).toBeVisible();
   await page.getByRole('link', { name: 'Collection and arrival' }).click();
   await expect(page.getByText('link for Mirela in the harbour')).toBeVisible();

@@ -1,9 +1,9 @@
 import sharp from 'sharp';
-import { details } from '../builders/car';
-import { begun, CAR, entriesOf, idOf, noted, WALK } from '../builders/entries';
+import { begun, noted } from '../builders/entries';
+import { freezeWalk, REPORT } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { NELL, openYard } from './steps';
+import { openYard } from './steps';
 
 test('the yard puts its mark on a report and sends a link to it', async ({ page, server, browser }) => {
   await openYard(page, server);
@@ -27,11 +27,8 @@ test('the yard puts its mark on a report and sends a link to it', async ({ page,
   await noAxeFindings(page);
   await fitsSideways(page);
 
-  await server.post('/api/cars', { id: CAR, details });
-  const entries = entriesOf([begun, noted(1)]).map((entry) => ({ ...entry, who: NELL }));
-  await server.post(`/api/walks/${WALK}/entries`, { entries });
-  await server.post(`/api/walks/${WALK}/reports`, { id: idOf(0xd01), signer: NELL });
-  await page.goto(`${server.origin}/reports/${idOf(0xd01)}`);
+  await freezeWalk(page, server, [begun, noted(1)]);
+  await page.goto(`${server.origin}/reports/${REPORT}`);
   await page.getByLabel('Send it to, if wanted').fill('ida');
   await page.getByRole('button', { name: 'Make and send a link' }).click();
   await expect(page.getByText('Type a mail address like ida@town.example')).toBeVisible();

@@ -1,12 +1,11 @@
 import type { Page } from '@playwright/test';
 import type { Fact } from '#core/walk';
-import { details } from '../builders/car';
-import { begun, CAR, entriesOf, idOf, noted, WALK } from '../builders/entries';
-import { jpeg, sha256Of } from '../builders/photos';
+import { begun, idOf, noted } from '../builders/entries';
+import { jpeg } from '../builders/photos';
 import type { RunningServer } from '../builders/runningServer';
+import { freezeWalk, linkTo, sendPhoto } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { NELL, openYard } from './steps';
 
 const finding = (n: number) => idOf(0xf000 + n);
 const near = (n: number, part: string, notice: 'up-close' | 'across-the-bay'): Fact[] => [
@@ -16,15 +15,7 @@ const near = (n: number, part: string, notice: 'up-close' | 'across-the-bay'): F
 
 /** Eight findings round the car, the first with a measured photo and a twin; the path of a link to the report. */
 async function reported(page: Page, server: RunningServer): Promise<string> {
-  await openYard(page, server);
-  await server.post('/api/cars', { id: CAR, details });
-  const bytes = await jpeg(4, 1600, 1200);
-  const photo = sha256Of(bytes);
-  await fetch(`${server.origin}/api/photos/${photo}`, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'image/jpeg' },
-    body: new Uint8Array(bytes),
-  });
+  const photo = await sendPhoto(server, await jpeg(4, 1600, 1200));
   const facts: Fact[] = [
     begun,
     ...near(1, 'door-fl', 'across-the-bay'),
@@ -52,11 +43,8 @@ async function reported(page: Page, server: RunningServer): Promise<string> {
       },
     },
   ];
-  const entries = entriesOf(facts).map((entry) => ({ ...entry, who: NELL }));
-  expect((await server.post(`/api/walks/${WALK}/entries`, { entries })).ok).toBe(true);
-  await server.post(`/api/walks/${WALK}/reports`, { id: idOf(0xd01), signer: NELL });
-  const share = await server.post(`/api/reports/${idOf(0xd01)}/shares`, {});
-  return `${server.origin}${((await share.json()) as { path: string }).path}`;
+  await freezeWalk(page, server, facts);
+  return (await linkTo(server)).url;
 }
 
 test('a reader picks a finding on the map, comes nearer, compares sides, asks, and chooses what to see', async ({

@@ -15,16 +15,23 @@ interface FirstWordsInputs {
  * puts itself in its place; its looks are those of `src/web/report`.
  */
 export function firstWords({ report, sent, path }: FirstWordsInputs): string {
-  const { title, revision, paragraph, summary } = report;
-  return `<main class="mx-auto max-w-3xl pb-16">
+  const { title, revision, frozenAt, paragraph, summary } = report;
+  return `${sent < revision ? revised(sent, revision) : ''}<main class="mx-auto max-w-3xl pb-16">
 ${band(report, path)}
 <header class="px-4 pt-2"><h1 class="mt-1 text-3xl leading-tight">${asText(title)}</h1>
-<p class="text-soft">Condition report, revision ${revision}${sent < revision ? `, sent as revision ${sent}` : ''}</p></header>
+<p class="text-soft">Condition report, revision ${revision}, ${dayOf(frozenAt)}</p></header>
 ${cover(report, path)}
 ${paragraph ? `<p class="mx-4 mt-4 text-lg">${asText(paragraph)}</p>` : ''}
 <section class="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">${summary.map((line) => `<p>${asText(line)}</p>`).join('')}</section>
 </main>`;
 }
+
+const dayOf = (iso: string): string =>
+  new Date(iso).toLocaleDateString('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
+
+/** As wide and high as the page's own notice, so that nothing below it moves. */
+const revised = (sent: number, revision: number): string =>
+  `<div class="m-4 flex gap-2 rounded-md border border-line bg-accent-fill p-3 text-ink"><span class="mt-0.5 size-5 shrink-0"></span><div class="min-w-0">You were sent revision ${sent}; the report has been revised since, and this is revision ${revision}.</div></div>`;
 
 function band({ yard }: ReportDocument, path: string): string {
   const line = yardLine(yard);

@@ -174,7 +174,8 @@ describe('the first answer', () => {
     const page = async (token: string) => (await request(app).get(`/r/${token}`).expect(200)).text;
     const open = await page(tokens.open);
     expect(open).toContain('Fenlark Tessel (2017)</h1>');
-    expect(open).toContain('revision 2, sent as revision 1');
+    expect(open).toContain('Condition report, revision 2, 14 March 2026');
+    expect(open).toContain('You were sent revision 1;');
     expect(open).toContain('Five-door hatch of 2017');
     // Plain words, whatever they look like.
     expect(open).toContain('Tew &lt;script&gt;');
