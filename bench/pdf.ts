@@ -104,7 +104,7 @@ export async function benchPdf(dir: string): Promise<Row[]> {
       measured: ms(a),
       baseline: ms(b),
       ratio: times(a / b),
-      target: '≤ 4 s, ≤ 1.5 ×',
+      target: '≤ 3 s, ≤ 1.3 ×',
     },
   ];
 }
