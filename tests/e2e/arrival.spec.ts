@@ -37,7 +37,13 @@ test('a car is held against its report without signal, signed, and sent when the
   const stranger = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
   const buyer = await stranger.newPage();
   await buyer.goto(link);
-  await buyer.getByRole('link', { name: 'Check the car against the report' }).click();
+  // The map and the readings come after the words and push down what is below: a finger waits for them.
+  await expect(buyer.getByRole('button', { name: 'Bonnet: not looked at' })).toBeVisible();
+  await expect(buyer.getByText('Is this the report that was signed?')).toBeVisible();
+  await expect(async () => {
+    await buyer.getByRole('link', { name: 'Check the car against the report' }).click();
+    await buyer.waitForURL(/arrival/, { timeout: 3_000 });
+  }).toPass();
   await expect(buyer.getByRole('heading', { name: 'Arrival check' })).toBeVisible();
   await noAxeFindings(buyer);
   await fitsSideways(buyer);
