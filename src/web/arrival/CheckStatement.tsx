@@ -5,6 +5,7 @@ import { fingerprintWords } from '#core/report';
 import { Button, buttonLook } from '../components/Button';
 import type { PhotoUrl } from '../report/photoUrl';
 import { Section } from '../report/Section';
+import { PAD, SignatureStrokes } from './SignatureStrokes';
 
 interface CheckStatementProps {
   stored: StoredCheckPage;
@@ -45,18 +46,13 @@ export function CheckStatement({ stored, photoUrl, pdf }: CheckStatementProps) {
       })}
       <Section title="Signed">
         <p>{check.statement}</p>
-        <svg viewBox="0 0 400 200" role="img" aria-label="Signature" className="my-2 w-64 border border-line">
-          {check.signature.map((stroke) => (
-            <polyline
-              key={stroke.join()}
-              points={stroke.map(([u, v]) => `${u * 400},${v * 200}`).join(' ')}
-              fill="none"
-              className="stroke-ink"
-              strokeWidth={3}
-              strokeLinecap="round"
-              strokeLinejoin="round"
-            />
-          ))}
+        <svg
+          viewBox={`0 0 ${PAD.width} ${PAD.height}`}
+          role="img"
+          aria-label="Signature"
+          className="my-2 w-64 border border-line"
+        >
+          <SignatureStrokes strokes={check.signature} />
         </svg>
         <p className="font-bold">
           {[check.name, check.role].filter(Boolean).join(', ')},{' '}

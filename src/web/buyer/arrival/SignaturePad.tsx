@@ -1,11 +1,9 @@
 import { type PointerEvent, useState } from 'react';
 import type { Signature } from '#core/arrival';
+import { PAD, SignatureStrokes } from '../../arrival/SignatureStrokes';
 import { Button } from '../../components/Button';
 
 type Stroke = Signature[number];
-/** Twice as wide as high; measures of the drawing, not of the screen. */
-const W = 400;
-const H = 200;
 /** Points nearer than this, in shares of the pad, add nothing to see. */
 const FINEST = 0.004;
 
@@ -37,7 +35,7 @@ export function SignaturePad({ signature, error, onSigned }: SignaturePadProps) 
     <div>
       <p className="mb-1 text-sm font-bold text-soft">Sign with a finger</p>
       <svg
-        viewBox={`0 0 ${W} ${H}`}
+        viewBox={`0 0 ${PAD.width} ${PAD.height}`}
         role="img"
         aria-label="Your signature"
         data-testid="signature"
@@ -50,20 +48,8 @@ export function SignaturePad({ signature, error, onSigned }: SignaturePadProps) 
         onPointerUp={lift}
         onPointerCancel={lift}
       >
-        <path d={`M30 ${H * 0.78}H${W - 30}`} className="stroke-line" strokeWidth={1.5} />
-        {[...signature, stroke].map((each, i) => (
-          <polyline
-            // Strokes are only ever added.
-            // biome-ignore lint/suspicious/noArrayIndexKey: a stroke has no other name
-            key={i}
-            points={each.map(([u, v]) => `${u * W},${v * H}`).join(' ')}
-            fill="none"
-            className="stroke-ink"
-            strokeWidth={3}
-            strokeLinecap="round"
-            strokeLinejoin="round"
-          />
-        ))}
+        <path d={`M30 ${PAD.height * 0.78}H${PAD.width - 30}`} className="stroke-line" strokeWidth={1.5} />
+        <SignatureStrokes strokes={[...signature, stroke]} />
       </svg>
       <div className="mt-1 flex items-center justify-between gap-2">
         {error ? (

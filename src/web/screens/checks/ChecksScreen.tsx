@@ -77,8 +77,8 @@ function CheckRow({ stored, isShown, onShow }: { stored: Check; isShown: boolean
               .join(' · ')}
           </span>
         </span>
-        <span className={different > 0 ? 'font-bold' : 'text-clear-ink'}>
-          {different > 0 ? `${different} different` : '✓ as described'}
+        <span className={`shrink-0 ${different > 0 ? 'font-bold' : 'text-clear-ink'}`}>
+          {different > 0 ? `${different} different` : '✓ none different'}
         </span>
       </button>
     </li>
