@@ -9,6 +9,7 @@ import { filled } from '../../../tests/builders/arrival';
 import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
 import { jpeg, jpegWithSecrets, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { wholeBody } from '../../../tests/builders/wholeBody';
 
 let server: TestServer;
 let token: string;
@@ -82,11 +83,7 @@ describe('a check signed by a link', () => {
     const { body: pdf } = await request(server.app)
       .get(`/api/checks/${body.check.id}/pdf?paper=letter`)
       .buffer(true)
-      .parse((response, done) => {
-        const chunks: Buffer[] = [];
-        response.on('data', (chunk: Buffer) => chunks.push(chunk));
-        response.on('end', () => done(null, Buffer.concat(chunks)));
-      })
+      .parse(wholeBody)
       .expect(200);
     const file = join(server.dir, 'check.pdf');
     writeFileSync(file, pdf);

@@ -6,6 +6,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
 import { jpegWithSecrets } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { wholeBody } from '../../../tests/builders/wholeBody';
 import { smtpDelivery } from '../messages/writeMail';
 
 let server: TestServer;
@@ -51,11 +52,7 @@ describe('a link sent by mail', () => {
     const { body: eml } = await request(server.app)
       .get(`/api/messages/${body.message.id}/eml`)
       .buffer(true)
-      .parse((response, done) => {
-        const chunks: Buffer[] = [];
-        response.on('data', (chunk: Buffer) => chunks.push(chunk));
-        response.on('end', () => done(null, Buffer.concat(chunks)));
-      })
+      .parse(wholeBody)
       .expect('Content-Type', /message\/rfc822/)
       .expect(200);
     // RFC 5322: lines end with CRLF, and none is longer than 998 signs.
