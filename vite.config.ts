@@ -1,14 +1,27 @@
 import { resolve } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 
 const page = (name: string) => resolve(import.meta.dirname, 'src/web', name);
+
+/** While developing: the pages that the server answers by itself, read from their sources. */
+const pagesOfTheServer: Plugin = {
+  name: 'pages-of-the-server',
+  apply: 'serve',
+  configureServer: ({ middlewares }) => {
+    middlewares.use((request, _response, next) => {
+      if (request.url?.startsWith('/r/')) request.url = '/buyer.html';
+      else if (request.url === '/arrival-worker.js') request.url = '/buyer/arrival/worker.ts';
+      next();
+    });
+  },
+};
 
 /** The interface: one page for the yard, a small one of its own for buyers. */
 export default defineConfig({
   root: 'src/web',
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), pagesOfTheServer],
   build: {
     outDir: '../../dist/web',
     emptyOutDir: true,
@@ -26,5 +39,12 @@ export default defineConfig({
       },
     },
   },
-  server: { proxy: { '/api': 'http://127.0.0.1:4310' } },
+  // The address one opens; behind it the server, which `npm run dev` starts on a port of its own.
+  server: {
+    host: '127.0.0.1',
+    port: Number(process.env.PORT ?? 4310),
+    strictPort: true,
+    // Modules of src/web/api are the interface's own.
+    proxy: { '^/api/(?!.*\\.tsx?(\\?|$))': `http://127.0.0.1:${process.env.ZELK_API_PORT ?? 4311}` },
+  },
 });

@@ -1,63 +1,181 @@
-// Runs linter, type check, build, unit, server and browser tests, and counts them all.
-import { spawnSync } from 'node:child_process';
+// Runs linter, type checks, build, unit, server and browser tests, or the part of them that is asked for, and counts them all.
+import { execFileSync, spawn } from 'node:child_process';
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { dirname } from 'node:path';
+import { parseArgs } from 'node:util';
 
 const results = 'test-results';
 const units = `${results}-units.json`;
-rmSync(results, { recursive: true, force: true });
-rmSync(units, { force: true });
-mkdirSync(results, { recursive: true });
+const SLOWEST = 10;
 
-let passed = 0;
-let failed = 0;
+const tally = { passed: 0, failed: 0 };
+/** Seconds and names of single tests. */
+const timed = [];
+const phases = [];
 
-function run(name, command, args) {
-  console.log(`\n== ${name}`);
-  const { status } = spawnSync(command, args, { stdio: 'inherit' });
-  return status === 0;
+function usage(problem) {
+  console.error(`${problem}\nUsage: bin/test [--quick | --shard 1/2 | FILE…]`);
+  process.exit(2);
+}
+
+function wishes() {
+  try {
+    const { values, positionals } = parseArgs({
+      options: { quick: { type: 'boolean' }, shard: { type: 'string' } },
+      allowPositionals: true,
+    });
+    if (values.shard && !/^[1-9]\d*\/[1-9]\d*$/.test(values.shard)) usage('A shard is written like 1/2.');
+    if ([values.quick, values.shard, positionals.length > 0].filter(Boolean).length > 1)
+      usage('Choose one of --quick, --shard and files.');
+    return { ...values, files: positionals };
+  } catch (error) {
+    return usage(error.message);
+  }
+}
+
+/** Runs a command; its output waits until it ends, so that steps side by side do not mix. */
+function run(name, command, args, { isLive = false } = {}) {
+  const began = Date.now();
+  return new Promise((resolve) => {
+    const chunks = [];
+    if (isLive) console.log(`\n== ${name}`);
+    const child = spawn(command, args, {
+      stdio: ['ignore', isLive ? 'inherit' : 'pipe', isLive ? 'inherit' : 'pipe'],
+    });
+    child.stdout?.on('data', (chunk) => chunks.push(chunk));
+    child.stderr?.on('data', (chunk) => chunks.push(chunk));
+    child.on('error', (error) => chunks.push(Buffer.from(`${error.message}\n`)));
+    child.on('close', (code) => {
+      if (!isLive) process.stdout.write(`\n== ${name}\n${Buffer.concat(chunks)}`);
+      phases.push([name, (Date.now() - began) / 1000]);
+      resolve(code === 0);
+    });
+  });
 }
 
 /** A step that passes or fails as one. */
-function step(name, command, args) {
-  const ok = run(name, command, args);
-  if (ok) passed++;
-  else failed++;
+async function step(name, command, args) {
+  const ok = await run(name, command, args);
+  if (ok) tally.passed++;
+  else tally.failed++;
   return ok;
 }
 
 /** Counts from a runner's own report; a runner that left none, or failed without a failed test, counts as one failure. */
-function suite(name, command, args, count) {
-  const ok = run(name, command, args);
+async function suite(name, command, args, count, { mayBeEmpty = false } = {}) {
+  const ok = await run(name, command, args, { isLive: true });
   let counted = { passed: 0, failed: 0 };
   try {
     counted = count();
   } catch (error) {
     console.log(`No report from ${name}: ${error.message}`);
   }
-  if (counted.passed + counted.failed === 0 || (!ok && counted.failed === 0)) counted.failed++;
-  passed += counted.passed;
-  failed += counted.failed;
+  const isEmpty = counted.passed + counted.failed === 0;
+  if ((isEmpty && !(ok && mayBeEmpty)) || (!ok && counted.failed === 0)) counted.failed++;
+  tally.passed += counted.passed;
+  tally.failed += counted.failed;
 }
 
-step('linter', 'npx', ['biome', 'check', '--error-on-warnings', '.']);
-step('type check', 'npx', ['tsc', '--noEmit']);
-const built = step('build', 'npm', ['run', '--silent', 'build']);
-suite(
-  'unit and server tests',
-  'npx',
-  ['vitest', 'run', '--reporter=default', '--reporter=json', `--outputFile.json=${units}`],
-  () => {
-    const report = JSON.parse(readFileSync(units, 'utf8'));
-    return { passed: report.numPassedTests, failed: report.numFailedTests };
-  },
-);
-if (built) {
-  suite('browser tests', 'npx', ['playwright', 'test'], () => {
-    const { stats } = JSON.parse(readFileSync(`${results}/e2e.json`, 'utf8'));
-    return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
-  });
+function countUnits() {
+  const report = JSON.parse(readFileSync(units, 'utf8'));
+  for (const { assertionResults, name } of report.testResults)
+    for (const { duration, fullName } of assertionResults)
+      if (duration) timed.push([duration / 1000, `${name.replace(`${process.cwd()}/`, '')}: ${fullName}`]);
+  return { passed: report.numPassedTests, failed: report.numFailedTests };
 }
+
+function countBrowser() {
+  const { stats, suites } = JSON.parse(readFileSync(`${results}/e2e.json`, 'utf8'));
+  const visit = ({ specs = [], suites: inner = [] }) => {
+    for (const { title, file, tests } of specs)
+      for (const { projectName, results: tries } of tests)
+        timed.push([
+          tries.reduce((sum, { duration }) => sum + duration, 0) / 1000,
+          `${file} at the ${projectName}: ${title}`,
+        ]);
+    inner.forEach(visit);
+  };
+  suites.forEach(visit);
+  return { passed: stats.expected, failed: stats.unexpected + stats.flaky };
+}
+
+const unitTests = (args, more) =>
+  suite(
+    'unit and server tests',
+    'npx',
+    ['vitest', ...args, '--reporter=default', '--reporter=json', `--outputFile.json=${units}`],
+    countUnits,
+    more,
+  );
+const browserTests = (args) => suite('browser tests', 'npx', ['playwright', 'test', ...args], countBrowser);
+
+const lint = (files) => step('linter', 'npx', ['biome', 'check', '--error-on-warnings', ...files]);
+const types = () => step('type check', 'npm', ['run', '--silent', 'typecheck']);
+const build = () => step('build', 'node', ['bin/buildWhenChanged.mjs']);
+
+/** Files changed or new since the last commit. */
+const changedFiles = () =>
+  [
+    ['diff', '--name-only', '--diff-filter=d', 'HEAD'],
+    ['ls-files', '--others', '--exclude-standard'],
+  ].flatMap((args) => execFileSync('git', args, { encoding: 'utf8' }).split('\n').filter(Boolean));
+
+async function everything(shard) {
+  const isFirst = !shard || shard.startsWith('1/');
+  const part = shard ? [`--shard=${shard}`] : [];
+  // What needs the whole tree is looked at once, beside the build that all need.
+  const [built] = await Promise.all([
+    build(),
+    ...(isFirst
+      ? [
+          lint(['.']),
+          types(),
+          step('unused code', 'npm', ['run', '--silent', 'unused']),
+          step('notices', 'node', ['bin/notices.mjs', '--check']),
+        ]
+      : []),
+  ]);
+  await unitTests(['run', ...part]);
+  if (built) await browserTests(part);
+}
+
+async function quick() {
+  const changed = changedFiles();
+  const code = changed.filter((file) => /\.(m?tsx?|mjs|css|json)$/.test(file));
+  console.log(`${changed.length} files changed since the last commit.`);
+  await Promise.all([...(code.length > 0 ? [lint(['--no-errors-on-unmatched', ...code])] : []), types()]);
+  // The tests that stand beside what changed, and those changed themselves; what else may rest on it is for the whole run.
+  const sources = code.filter((file) => /\.tsx?$/.test(file) && !/\.spec\.ts$/.test(file));
+  const beside = sources.map((file) => (/\.test\.ts$/.test(file) ? file : `${dirname(file)}/`));
+  const wanted = [...new Set(beside)].filter((path) => path !== './');
+  if (wanted.length > 0)
+    await unitTests(['run', '--passWithNoTests', 'tests/structure.test.ts', ...wanted], { mayBeEmpty: true });
+}
+
+async function these(files) {
+  const specs = files.filter((file) => /\.spec\.ts/.test(file));
+  const others = files.filter((file) => !specs.includes(file));
+  // Some unit tests drive the built server.
+  const built = await build();
+  if (others.length > 0) await unitTests(['run', ...others]);
+  if (specs.length > 0 && built) await browserTests(specs);
+}
+
+const { quick: isQuick, shard, files } = wishes();
+rmSync(results, { recursive: true, force: true });
+rmSync(units, { force: true });
+mkdirSync(results, { recursive: true });
+
+if (isQuick) await quick();
+else if (files.length > 0) await these(files);
+else await everything(shard);
 rmSync(units, { force: true });
 
-console.log(`\n${passed} passed, ${failed} failed`);
-process.exit(failed === 0 ? 0 : 1);
+const seconds = (value) => `${value.toFixed(1).padStart(7)} s`;
+console.log('\nSlowest tests:');
+for (const [time, name] of timed.toSorted(([a], [b]) => b - a).slice(0, SLOWEST))
+  console.log(`${seconds(time)}  ${name}`);
+console.log('\nSteps:');
+for (const [name, time] of phases) console.log(`${seconds(time)}  ${name}`);
+console.log(`\n${tally.passed} passed, ${tally.failed} failed`);
+process.exit(tally.failed === 0 ? 0 : 1);
