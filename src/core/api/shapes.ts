@@ -4,6 +4,7 @@ import { carSchema, checkedCarDetailsSchema } from '../car';
 import { personSchema, photoRecordSchema } from '../exchange';
 import { messageKinds } from '../messages';
 import { askedQuestionSchema, questionSchema } from '../questions';
+import { walkFigureSchema } from '../readings';
 import { reportChangesSchema, reportDocumentSchema } from '../report';
 import { savedRouteSchema, schoolIds } from '../route';
 import { entrySchema } from '../walk';
@@ -24,7 +25,6 @@ export const carSummarySchema = z.object({ car: carSchema, walk: walkSummarySche
 export type CarSummary = z.output<typeof carSummarySchema>;
 
 export const carListSchema = z.object({ cars: z.array(carSummarySchema), next: z.string().optional() });
-export type CarList = z.output<typeof carListSchema>;
 
 export const reportSummarySchema = z.object({
   id: z.uuid(),
@@ -152,7 +152,9 @@ export const ownChecksSchema = z.object({ checks: z.array(storedCheckSchema) });
 
 export const questionsPageSchema = z.object({ questions: z.array(askedQuestionSchema) });
 export type SharedPage = z.output<typeof sharedPageSchema>;
-export type ReportPage = z.output<typeof reportPageSchema>;
+
+/** What the other walks of a car read off its odometer. */
+export const figuresSchema = z.object({ figures: z.array(walkFigureSchema) });
 
 /** How much of a photo the server has. */
 export const receivedSchema = z.object({ bytes: z.int(), stored: z.boolean() });

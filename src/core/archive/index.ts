@@ -1,2 +1,2 @@
 export { type ArchivedPicture, planArchive, slug } from './planArchive';
-export { photoNamedIn, xmpOf, ZELK_NAMESPACE } from './xmp';
+export { photoNamedIn, xmpOf } from './xmp';

@@ -7,12 +7,12 @@ import {
   partNameForAnyone,
   plainHand,
   type Speech,
-  sentence,
   vocabularyOf,
 } from '../car';
 import type { Overlay } from '../picture';
 import type { ReportDocument, ReportPhoto } from '../report';
 import { findingKindName } from '../walk';
+import { sentence } from '../wording';
 
 /** One picture of an archive: where it goes and what is written inside it. */
 export interface ArchivedPicture {

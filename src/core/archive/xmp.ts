@@ -1,3 +1,4 @@
+import { escapeXml } from '../wording';
 import type { ArchivedPicture } from './planArchive';
 
 /** Zelk's own properties inside a picture. A name, not an address: nothing is fetched. */
@@ -30,11 +31,8 @@ export function photoNamedIn(head: string): string | undefined {
   return /zelk:photo="([0-9a-f]{64})"/.exec(head)?.[1];
 }
 
-const signs: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-
 /** Control characters have no place in XML 1.0, escaped or not. */
 const escaped = (text: string): string =>
-  text
-    .replace(/[&<>"]/g, (sign) => signs[sign] as string)
+  escapeXml(text)
     // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is to be removed.
     .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, '');

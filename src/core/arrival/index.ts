@@ -10,10 +10,9 @@ export {
   type Occasion,
   occasions,
   type Signature,
-  signatureSchema,
   type Verdict,
   verdicts,
 } from './arrivalCheckSchema';
-export { type ComposedCheck, composeCheck } from './composeCheck';
+export { composeCheck } from './composeCheck';
 export { type OnTheWay, onTheWay } from './onTheWay';
 export { checkSummary, occasionWords, verdictWords } from './words';

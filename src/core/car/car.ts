@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import type { Vocabulary } from './countries';
 import { countryCodes } from './countries';
 import { extraIds } from './extras';
 import { checkIdentity, normaliseIdentity } from './identityNumber';
-import { bodyStyleIds } from './styles/bodyStyle';
+import { bodyStyleIds } from './styles/bodyOf';
 
 export const paintTones = ['black', 'dark', 'mid', 'silver', 'light', 'white'] as const;
 export const fuels = ['petrol', 'diesel', 'hybrid', 'plug-in hybrid', 'electric', 'gas'] as const;
@@ -64,3 +65,7 @@ export type Car = z.output<typeof carSchema>;
 export function carTitle(car: Pick<CarDetails, 'make' | 'model' | 'variant' | 'year'>): string {
   return [car.make, car.model, car.variant].filter(Boolean).join(' ').concat(` (${car.year})`);
 }
+
+/** A fuel as people there call it. */
+export const fuelName = (fuel: CarDetails['fuel'], vocabulary: Vocabulary): string =>
+  vocabulary === 'us' && fuel === 'petrol' ? 'gasoline' : fuel;

@@ -5,6 +5,7 @@ export {
   carSchema,
   carTitle,
   checkedCarDetailsSchema,
+  fuelName,
   fuels,
   paintTones,
 } from './car';
@@ -16,7 +17,8 @@ export {
   type DistanceUnit,
   type Vocabulary,
 } from './countries';
-export { type ExtraId, extraIds, extraOf, extrasFor } from './extras';
+export { type ExtraId, extraIds, extraOf } from './extras';
+export { extrasFor } from './extrasFor';
 export {
   checkDigit,
   checkIdentity,
@@ -28,10 +30,6 @@ export {
   type Material,
   materials,
   type PartKind,
-  partKindOf,
-  partKinds,
-  type Zone,
-  zones,
 } from './partKinds';
 export {
   endOf,
@@ -44,33 +42,27 @@ export {
   speakHand,
   twinPosition,
 } from './sides';
+export { type BodyStyleId, bodyStyleIds, bodyStyleNames, traitsOf } from './styles/bodyOf';
 export {
   type BodyStyle,
-  type BodyStyleId,
   bodyStyle,
-  bodyStyleIds,
-  bodyStyleNames,
-  type CarBuild,
   type Face,
-  type FaceId,
-  faceIds,
-  insideFaces,
   middleOf,
-  outsideFaces,
   type Part,
   type PartId,
   partIdOf,
   styleOf,
 } from './styles/bodyStyle';
-export { type Box, boxOf, contains, type Point } from './styles/geometry';
-export { neighboursOf, partToward, type Way } from './styles/neighbours';
+export { type FaceId, faceIds, insideFaces, outsideFaces } from './styles/faces';
+export type { Box, Point } from './styles/geometry';
+export { partToward, type Way } from './styles/neighbours';
 export {
   faceName,
   kindName,
-  partName,
   partNameForAnyone,
+  partNames,
   partNameWithoutSide,
+  partTitles,
   type Speech,
-  sentence,
   vocabularyOf,
 } from './words';

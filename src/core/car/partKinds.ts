@@ -4,7 +4,7 @@ import type { PartKindFacts } from './partKinds/partKindFacts';
 import { truckKinds } from './partKinds/truckKinds';
 import { underneathKinds } from './partKinds/underneathKinds';
 
-export { type Material, materials, type Zone, zones } from './partKinds/partKindFacts';
+export { type Material, materials, type Zone } from './partKinds/partKindFacts';
 
 /** Everything on the walk that can be looked at, in the two vocabularies. */
 export const partKinds = { ...outsideKinds, ...truckKinds, ...cabinKinds, ...underneathKinds } as const;

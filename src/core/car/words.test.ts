@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { twinPosition } from './sides';
-import { bodyStyle, bodyStyleIds, middleOf, type Part } from './styles/bodyStyle';
+import { bodyStyleIds } from './styles/bodyOf';
+import { bodyStyle, middleOf, type Part } from './styles/bodyStyle';
 import { contains } from './styles/geometry';
 import { partName, partNameForAnyone, type Speech } from './words';
 

@@ -1,7 +1,9 @@
+import { sentence } from '../wording';
 import { countryOf, type Vocabulary } from './countries';
 import { type PartKind, partKindOf } from './partKinds';
 import { endOf, handOf, plainHand, type SideSpeech, speakHand } from './sides';
-import type { FaceId, Part } from './styles/bodyStyle';
+import type { BodyStyle, Part, PartId } from './styles/bodyStyle';
+import type { FaceId } from './styles/faces';
 
 /** How a car's parts are named: its country's vocabulary and side words. */
 export type Speech = SideSpeech;
@@ -51,7 +53,16 @@ const placeNames: Record<Exclude<FaceId, 'left' | 'right'>, readonly [uk: string
   under: ['underneath', 'underneath'],
 };
 
-/** First letter large, for the start of a line. */
-export function sentence(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
-}
+/** What parts are called on this car, within a sentence and for any reader, by their ids. */
+export const partNames =
+  ({ parts }: Pick<BodyStyle, 'parts'>, speech: Speech) =>
+  (id: PartId): string => {
+    const part = parts.get(id);
+    return part ? partNameForAnyone(part, speech) : id;
+  };
+
+/** The same at the start of a line. */
+export const partTitles = (style: Pick<BodyStyle, 'parts'>, speech: Speech): ((id: PartId) => string) => {
+  const nameOf = partNames(style, speech);
+  return (id) => sentence(nameOf(id));
+};

@@ -10,6 +10,5 @@ export {
   recordingRecordSchema,
   WALK_FILE_VERSION,
   type WalkFile,
-  type WalkFileReading,
   walkFileSchema,
 } from './walkFile';

@@ -1,4 +1,4 @@
-import type { BodyStyleId, CarDetails } from '../car';
+import { type CarDetails, traitsOf } from '../car';
 
 /** What of a car decides whether a function can be on it. */
 export type FunctionCar = Pick<CarDetails, 'bodyStyle' | 'fuel' | 'extras' | 'year'>;
@@ -21,21 +21,15 @@ export const PLUGGED: ReadonlySet<CarDetails['fuel']> = new Set(['electric', 'pl
 export const burns = ({ fuel }: FunctionCar): boolean => fuel !== 'electric';
 export const isDiesel = ({ fuel }: FunctionCar): boolean => fuel === 'diesel';
 export const isPlugged = ({ fuel }: FunctionCar): boolean => PLUGGED.has(fuel);
-export const isTruck = ({ bodyStyle }: FunctionCar): boolean => bodyStyle === 'tractor';
+const traits = ({ bodyStyle }: FunctionCar) => traitsOf(bodyStyle);
+export const isTruck = (car: FunctionCar): boolean => traits(car).isTruck === true;
 export const isCar = (car: FunctionCar): boolean => !isTruck(car);
-const twoDoors: ReadonlySet<BodyStyleId> = new Set([
-  'hatch-3',
-  'coupe',
-  'convertible',
-  'van',
-  'pickup-single',
-  'tractor',
-]);
-export const hasRearDoors = ({ bodyStyle }: FunctionCar): boolean => !twoDoors.has(bodyStyle);
-export const hasRearSeats = (car: FunctionCar): boolean =>
-  !['van', 'pickup-single', 'tractor'].includes(car.bodyStyle);
-export const hasTailgate = ({ bodyStyle }: FunctionCar): boolean =>
-  ['hatch-3', 'hatch-5', 'estate', 'suv', 'mpv', 'van'].includes(bodyStyle);
+export const hasRearDoors = (car: FunctionCar): boolean => traits(car).hasRearDoors === true;
+export const hasSlidingDoor = (car: FunctionCar): boolean => traits(car).hasSlidingDoor === true;
+export const hasRearSeats = (car: FunctionCar): boolean => traits(car).hasRearSeats === true;
+export const hasTailgate = (car: FunctionCar): boolean => traits(car).rear === 'tailgate';
+export const hasBed = (car: FunctionCar): boolean => traits(car).rear === 'bed';
+export const hasSoftTop = (car: FunctionCar): boolean => traits(car).hasSoftTop === true;
 export const since =
   (year: number) =>
   (car: FunctionCar): boolean =>

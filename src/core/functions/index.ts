@@ -1,7 +1,6 @@
 export type { FunctionCar, FunctionFacts } from './functionFacts';
 export {
   allFunctions,
-  type CarFunction,
   type FunctionGroupId,
   type FunctionId,
   functionGroupIds,

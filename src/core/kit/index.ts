@@ -10,7 +10,6 @@ export {
 } from './alterations';
 export {
   isKitItemId,
-  type KitCar,
   type KitCondition,
   type KitItemId,
   kitConditions,
@@ -21,7 +20,6 @@ export {
 } from './kitItems';
 export {
   type SmellId,
-  type SmellStrength,
   smellIds,
   smellName,
   smellOf,

@@ -1,4 +1,4 @@
-import type { BodyStyleId, CarDetails, Vocabulary } from '../car';
+import { type CarDetails, traitsOf, type Vocabulary } from '../car';
 
 /** What of a car decides which things can come with it. */
 export type KitCar = Pick<CarDetails, 'bodyStyle' | 'fuel' | 'extras'>;
@@ -14,8 +14,8 @@ interface KitItemFacts {
 
 const PLUGGED: ReadonlySet<CarDetails['fuel']> = new Set(['electric', 'plug-in hybrid']);
 const isPlugged = ({ fuel }: KitCar) => PLUGGED.has(fuel);
-const WITH_LOAD_COVER: ReadonlySet<BodyStyleId> = new Set(['hatch-3', 'hatch-5', 'estate', 'suv', 'mpv']);
-const isCar = ({ bodyStyle }: KitCar) => bodyStyle !== 'tractor';
+const hasLoadCover = ({ bodyStyle }: KitCar) => traitsOf(bodyStyle).hasLoadCover === true;
+const isCar = ({ bodyStyle }: KitCar) => !traitsOf(bodyStyle).isTruck;
 
 /** Things that come with a car and are counted at handover, in the order they are met. */
 export const kitItems = {
@@ -28,13 +28,13 @@ export const kitItems = {
   'load-cover': {
     uk: 'Load cover',
     us: 'Cargo cover',
-    on: ({ bodyStyle }) => WITH_LOAD_COVER.has(bodyStyle),
+    on: hasLoadCover,
   },
   'cover-straps': {
     uk: 'Load-cover straps',
     us: 'Cargo-cover straps',
     usually: 2,
-    on: ({ bodyStyle }) => WITH_LOAD_COVER.has(bodyStyle),
+    on: hasLoadCover,
   },
   'boot-mat': { uk: 'Boot mat or tray', us: 'Trunk mat or tray', on: isCar },
   'spare-wheel': { uk: 'Spare wheel' },

@@ -1,7 +1,6 @@
 export { odometerProblemMessage, parseOdometer, speakDistance, speakDistanceBothWays } from './distance';
 export {
   MAX_PAINT_UM,
-  type PaintTyped,
   type PaintUnit,
   paintProblemMessage,
   parsePaint,
@@ -22,10 +21,6 @@ export {
 export {
   inchesFromMm,
   KM_PER_MILE,
-  kmFromMiles,
   MM_PER_INCH,
-  milesFromKm,
   mmFrom32nds,
-  mmFromInches,
-  thirtySecondsFromMm,
 } from './units';

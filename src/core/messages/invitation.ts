@@ -1,4 +1,5 @@
 import type { ReportDocument } from '../report';
+import { isoDay } from '../wording';
 import { yardLine } from '../yard';
 
 export const messageKinds = ['mail', 'text'] as const;
@@ -41,7 +42,7 @@ export const textTo = ({ title, yard }: ReportDocument, { link, hasPassphrase }:
 
 function termsOf({ expiresAt, hasPassphrase }: Invitation): string[] {
   return [
-    ...(expiresAt ? [`The link opens until ${expiresAt.slice(0, 10)}.`] : []),
+    ...(expiresAt ? [`The link opens until ${isoDay(expiresAt)}.`] : []),
     ...(hasPassphrase ? ['It asks for a passphrase, which we tell you another way.'] : []),
   ];
 }

@@ -9,17 +9,7 @@ import {
   robustZ,
 } from './paintLevel';
 import { paintSentence } from './paintWords';
-
-export const paintClasses = [
-  'as-the-rest',
-  'thicker',
-  'local-repair',
-  'far-thicker',
-  'thin',
-  'not-enough',
-  'cannot-read',
-] as const;
-export type PaintClass = (typeof paintClasses)[number];
+import type { EyeEvidence, PaintClass, PanelVerdict } from './verdict';
 
 /** House figures, common practice: see docs. Micrometres and ratios to the car's own level. */
 export const PAINT_LIMITS = {
@@ -33,27 +23,6 @@ export const PAINT_LIMITS = {
   /** Within one panel: highest over lowest, when the highest is thick for this car. */
   unevenTimes: 1.45,
 } as const;
-
-/** What the eye found on a panel that speaks for or against paintwork. It changes the wording, never the numbers. */
-export interface EyeEvidence {
-  /** Signs of a respray seen: haze, texture, overspray, tape lines. */
-  signs: readonly string[];
-}
-
-export interface PanelVerdict {
-  part: string;
-  class: PaintClass;
-  medianUm?: number;
-  lowestUm?: number;
-  highestUm?: number;
-  /** Times the car's level. */
-  ratio?: number;
-  z?: number;
-  /** Against the same panel of the other side. */
-  twinUm?: number;
-  /** What the class rests on, in a sentence with its numbers. */
-  says: string;
-}
 
 export interface PanelToJudge extends PanelReadings {
   /** Plastic and carbon give no reading. */

@@ -1,6 +1,7 @@
 import { type PaintUnit, speakPaint } from '../measure';
-import type { EyeEvidence, PaintClass, PanelVerdict } from './judgePaint';
+import { sentence } from '../wording';
 import type { PaintLevel } from './paintLevel';
+import type { EyeEvidence, PaintClass, PanelVerdict } from './verdict';
 
 export const paintClassWords: Record<PaintClass, string> = {
   'as-the-rest': 'As the rest',
@@ -33,8 +34,8 @@ export function paintSentence(
       return `Far thicker than the rest, filler possible: ${figures}${twin}.${agrees}`;
     case 'thicker':
       return signs.length > 0
-        ? `Thicker than the rest: painted again. ${sentenceCase(figures)}${twin}.${agrees}`
-        : `Thicker than the rest: likely painted again. ${sentenceCase(figures)}${twin}. Nothing was seen that speaks for it.`;
+        ? `Thicker than the rest: painted again. ${sentence(figures)}${twin}.${agrees}`
+        : `Thicker than the rest: likely painted again. ${sentence(figures)}${twin}. Nothing was seen that speaks for it.`;
     case 'local-repair':
       return `Uneven inside the panel: a local repair is likely; ${figures}.${agrees}`;
     case 'thin':
@@ -49,8 +50,6 @@ export function paintSentence(
 
 /** The figure without its unit, where the unit follows. */
 const bare = (um: number, unit: PaintUnit) => speakPaint(um, unit).replace(/ .*/, '');
-
-const sentenceCase = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** "This car’s own level: 118 µm, from 9 of 11 panels; its untouched panels differ by about 5 µm." */
 export function levelSentence(level: PaintLevel, read: number, unit: PaintUnit): string {

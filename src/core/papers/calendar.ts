@@ -61,17 +61,3 @@ export function addDays(day: Day, days: number): Day {
 
 /** Years from one to the other, with their fraction: 365.25 days each. */
 export const yearsBetween = (from: Day, to: Day): number => daysBetween(from, to) / 365.25;
-
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const;
-
-/** "17 Apr 2023" */
-export function speakDay(day: Day): string {
-  const [year, month, date] = partsOf(day);
-  return `${date} ${MONTHS[month - 1]} ${year}`;
-}
-
-/** Month by its English name or the beginning of it, 1..12. */
-export function monthNamed(text: string): number | undefined {
-  const at = MONTHS.findIndex((name) => text.toLowerCase().startsWith(name.toLowerCase()));
-  return at < 0 ? undefined : at + 1;
-}

@@ -1,6 +1,7 @@
 import type { DistanceUnit } from '../car';
 import { KM_PER_MILE, speakDistance } from '../measure';
-import { type Day, daysBetween, speakDay, yearsBetween } from './calendar';
+import { shortDay } from '../wording';
+import { type Day, daysBetween, yearsBetween } from './calendar';
 import { theilSen } from './theilSen';
 
 export const odometerSources = ['service', 'certificate', 'walk', 'photo', 'other'] as const;
@@ -106,7 +107,7 @@ function lonelyFault(points: readonly OdometerPoint[]): number | undefined {
 function explain(points: readonly OdometerPoint[], at: number, unit: DistanceUnit): OdometerFlag {
   const { value, day } = points[at] as OdometerPoint;
   const [before, after] = [points[at - 1], points[at + 1]];
-  const says = (rest: string) => `${speakDistance(value, unit)} on ${speakDay(day)} ${rest}`;
+  const says = (rest: string) => `${speakDistance(value, unit)} on ${shortDay(day)} ${rest}`;
   if (!after && before) {
     // The last of all: a slip could explain it, but lower than before it is.
     const perhaps = slipsOf(value).find((other) => other >= before.value && other < before.value * 1.35);
@@ -115,7 +116,7 @@ function explain(points: readonly OdometerPoint[], at: number, unit: DistanceUni
       fault: 'goes-down',
       ...(perhaps !== undefined && { perhaps }),
       says: says(
-        `is less than ${speakDistance(before.value, unit)} on ${speakDay(before.day)}: a red flag${perhaps === undefined ? '' : `, unless it should read ${speakDistance(perhaps, unit)}`}. Look at the odometer again.`,
+        `is less than ${speakDistance(before.value, unit)} on ${shortDay(before.day)}: a red flag${perhaps === undefined ? '' : `, unless it should read ${speakDistance(perhaps, unit)}`}. Look at the odometer again.`,
       ),
     };
   }
@@ -210,7 +211,7 @@ function drops(points: readonly OdometerPoint[], unit: DistanceUnit): OdometerFl
       {
         at,
         fault: 'goes-down',
-        says: `${speakDistance(value, unit)} on ${speakDay(day)} is less than ${speakDistance(before.value, unit)} on ${speakDay(before.day)}: a red flag. Ask why before anything else.`,
+        says: `${speakDistance(value, unit)} on ${shortDay(day)} is less than ${speakDistance(before.value, unit)} on ${shortDay(before.day)}: a red flag. Ask why before anything else.`,
       },
     ];
   });
@@ -243,7 +244,7 @@ function jumps(points: readonly OdometerPoint[], unit: DistanceUnit): OdometerFl
           at,
           fault: 'other-unit',
           perhaps,
-          says: `From ${speakDay(before.day)} to ${speakDay(day)} the figure steps by about 1.609: ${speakDistance(value, unit)} is ${speakDistance(perhaps, unit)} written in the other unit. Which unit does the odometer show?`,
+          says: `From ${shortDay(before.day)} to ${shortDay(day)} the figure steps by about 1.609: ${speakDistance(value, unit)} is ${speakDistance(perhaps, unit)} written in the other unit. Which unit does the odometer show?`,
         },
       ];
     }
@@ -252,7 +253,7 @@ function jumps(points: readonly OdometerPoint[], unit: DistanceUnit): OdometerFl
           {
             at,
             fault: 'jump',
-            says: `${speakDistance(step, unit)} between ${speakDay(before.day)} and ${speakDay(day)}, ${speakDistance(step / years, unit)} a year against ${speakDistance(others, unit)} otherwise: read it again.`,
+            says: `${speakDistance(step, unit)} between ${shortDay(before.day)} and ${shortDay(day)}, ${speakDistance(step / years, unit)} a year against ${speakDistance(others, unit)} otherwise: read it again.`,
           },
         ]
       : [];

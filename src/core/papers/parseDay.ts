@@ -1,4 +1,5 @@
-import { type Day, dayOf, daysBetween, monthNamed } from './calendar';
+import { monthNamed } from '../wording';
+import { type Day, dayOf, daysBetween } from './calendar';
 
 export type DayReading =
   | { ok: true; day: Day /** Only the month was given: the day is its first. */; isMonthOnly: boolean }

@@ -1,6 +1,7 @@
 import type { DistanceUnit } from '../car';
 import { speakDistance } from '../measure';
-import { addDays, addMonths, type Day, daysBetween, monthsBetween, speakDay, yearsBetween } from './calendar';
+import { shortDay } from '../wording';
+import { addDays, addMonths, type Day, daysBetween, monthsBetween, yearsBetween } from './calendar';
 import { proofWords, type ServiceEntry } from './serviceEntry';
 
 /** What the maker asks for: whichever comes first. */
@@ -149,7 +150,7 @@ function spanOf(
 
 const placeOf = ({ day, distance, isMonthOnly }: ServiceEntry, unit: DistanceUnit): string =>
   [
-    ...(day ? [isMonthOnly ? speakDay(day).replace(/^\d+ /, '') : speakDay(day)] : []),
+    ...(day ? [isMonthOnly ? shortDay(day).replace(/^\d+ /, '') : shortDay(day)] : []),
     ...(distance === undefined ? [] : [speakDistance(distance, unit)]),
   ].join(', ');
 
@@ -173,12 +174,12 @@ function nextDue(last: ServiceEntry, interval: ServiceInterval, now: CarNow): st
   if (left !== undefined && left <= 0)
     return [`The next service is due now: ${speakDistance(-left, now.unit)} over.`];
   if (byTime && daysBetween(now.today, byTime) <= 0)
-    return [`The next service was due by ${speakDay(byTime)}.`];
+    return [`The next service was due by ${shortDay(byTime)}.`];
   const range = left !== undefined && now.perYear ? dueRange(left, now.perYear, now.today) : undefined;
   const said = [
     ...(left === undefined ? [] : [`in ${speakDistance(left, now.unit)}`]),
-    ...(range ? [`at this car’s rate between ${speakDay(range[0])} and ${speakDay(range[1])}`] : []),
-    ...(byTime ? [`at the latest by ${speakDay(byTime)}`] : []),
+    ...(range ? [`at this car’s rate between ${shortDay(range[0])} and ${shortDay(range[1])}`] : []),
+    ...(byTime ? [`at the latest by ${shortDay(byTime)}`] : []),
   ];
   return said.length > 0 ? [`Next service due ${said.join(', ')}.`] : [];
 }
@@ -204,7 +205,7 @@ function beltDue(
     (when !== undefined && daysBetween(now.today, when) <= 0);
   const due = [
     ...(far === undefined ? [] : [speakDistance(far, now.unit)]),
-    ...(when ? [speakDay(when)] : []),
+    ...(when ? [shortDay(when)] : []),
   ].join(' or ');
   const since = belt ? `changed ${placeOf(belt, now.unit)}` : 'no change on record';
   return [`Timing belt: ${since}; ${isOver ? `overdue since ${due}` : `due at ${due}`}.`];
@@ -224,10 +225,10 @@ function completenessSays(found: Completeness, bad: number, entries: number, pro
 export function certificateWords(expires: Day, today: Day): string {
   const left = daysBetween(today, expires);
   if (left < 0)
-    return `Expired ${speakDay(expires)}, ${-left} ${left === -1 ? 'day' : 'days'} ago: not to be driven on the road where one is required.`;
+    return `Expired ${shortDay(expires)}, ${-left} ${left === -1 ? 'day' : 'days'} ago: not to be driven on the road where one is required.`;
   if (left === 0) return 'Runs out today.';
   const years = yearsBetween(today, expires);
-  return `${left} ${left === 1 ? 'day' : 'days'} left, until ${speakDay(expires)}${years > 3 ? ': check the year, few certificates run so long' : ''}.`;
+  return `${left} ${left === 1 ? 'day' : 'days'} left, until ${shortDay(expires)}${years > 3 ? ': check the year, few certificates run so long' : ''}.`;
 }
 
 /** "Apr 2023, 31,200 miles: oil, belt; main dealer; stamp" */

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { drawOverlay } from './drawOverlay';
+import { drawOverlay, overlaySvg } from './drawOverlay';
 import type { Vec2 } from './homography';
 import { orderCorners } from './orderCorners';
 
@@ -25,9 +25,9 @@ describe('what is drawn over a picture', () => {
             hides: 'plate' as const,
           };
           const { boxes } = drawOverlay({ boxes: [box] }, width, height);
-          const [left, top, wide, high] = [...boxes.matchAll(/(?:x|y|width|height)="(-?\d+)"/g)].map((m) =>
-            Number(m[1]),
-          ) as [number, number, number, number];
+          const [left, top, wide, high] = [
+            ...overlaySvg(boxes).matchAll(/(?:x|y|width|height)="(-?\d+)"/g),
+          ].map((m) => Number(m[1])) as [number, number, number, number];
           expect(left).toBeLessThanOrEqual(x * width);
           expect(top).toBeLessThanOrEqual(y * height);
           expect(left + wide + 1e-6).toBeGreaterThanOrEqual((x + box.width) * width - 1e-6);
@@ -56,7 +56,7 @@ describe('what is drawn over a picture', () => {
       800,
     );
     expect(drawn.texts.map(({ text }) => text)).toEqual(['a <b>', '42 mm', '3', '4']);
-    expect(drawn.shapes).not.toContain('<b>');
+    expect(overlaySvg(drawn.shapes)).not.toContain('<b>');
     expect(drawn.texts[2]?.x).toBeLessThan(990);
     expect(drawn.texts[3]?.x).toBeGreaterThan(100);
     // The length stands clear of its line, above it.

@@ -17,45 +17,51 @@ export interface PlacedText {
   anchor: 'start' | 'middle';
 }
 
-/** An overlay for a picture of a certain size. Shapes are SVG; words come apart, as not every renderer of SVG has fonts. */
+/** A shape in pixels of the picture. */
+export type OverlayShape =
+  | { is: 'box'; x: number; y: number; width: number; height: number; colour: string }
+  | { is: 'circle'; x: number; y: number; radius: number; colour: string; thick: number }
+  | { is: 'line'; from: Pixel; to: Pixel; colour: string; thick: number };
+
+type Pixel = readonly [x: number, y: number];
+
+/** An overlay for a picture of a certain size, as data: screens and files draw the same. Words come apart, as not every renderer has fonts. */
 export interface DrawnOverlay {
   /** Boxes that hide. Draw them first, with nothing of the picture showing through. */
-  boxes: string;
+  boxes: OverlayShape[];
   /** Rings, arrows and lines, to be drawn over the boxes. */
-  shapes: string;
+  shapes: OverlayShape[];
   texts: PlacedText[];
 }
 
-const YELLOW = '#ffc933';
-const INK = '#14181c';
+export const OVERLAY_YELLOW = '#ffc933';
+export const OVERLAY_INK = '#14181c';
 
 /** Draws what lies over a picture of `width` × `height` pixels. The same data gives the same drawing on a screen and in a file. */
 export function drawOverlay(overlay: Overlay, width: number, height: number): DrawnOverlay {
   const longer = Math.max(width, height);
   const stroke = Math.max(1.5, LINE_SHARE * longer);
   const size = Math.max(9, TEXT_SHARE * longer);
-  const px = ({ x, y }: Place): [number, number] => [x * width, y * height];
-  const shapes: string[] = [];
+  const px = ({ x, y }: Place): Pixel => [x * width, y * height];
+  const shapes: OverlayShape[] = [];
   const texts: PlacedText[] = [];
   // Ink beneath and yellow above read on any paint.
-  const both = (element: (look: string) => string) =>
-    shapes.push(
-      element(`fill="none" stroke="${INK}" stroke-width="${fix(stroke * 2)}" stroke-linecap="round"`),
-      element(`fill="none" stroke="${YELLOW}" stroke-width="${fix(stroke)}" stroke-linecap="round"`),
-    );
-  const line = (a: readonly number[], b: readonly number[]) =>
-    both((look) => `<path d="M${fix(a[0])} ${fix(a[1])}L${fix(b[0])} ${fix(b[1])}" ${look}/>`);
+  const looks = [
+    { colour: OVERLAY_INK, thick: stroke * 2 },
+    { colour: OVERLAY_YELLOW, thick: stroke },
+  ];
+  const line = (from: Pixel, to: Pixel) => {
+    for (const look of looks) shapes.push({ is: 'line', from, to, ...look });
+  };
+  const ring = ([x, y]: Pixel, radius: number) => {
+    for (const look of looks) shapes.push({ is: 'circle', x, y, radius, ...look });
+  };
 
   const draw = (mark: Mark) => {
     switch (mark.kind) {
-      case 'ring': {
-        const [cx, cy] = px(mark.at);
-        both(
-          (look) =>
-            `<circle cx="${fix(cx)}" cy="${fix(cy)}" r="${fix(Math.max(3, mark.radius * width))}" ${look}/>`,
-        );
+      case 'ring':
+        ring(px(mark.at), Math.max(3, mark.radius * width));
         break;
-      }
       case 'arrow': {
         const [from, to] = [px(mark.from), px(mark.to)];
         line(from, to);
@@ -98,7 +104,7 @@ export function drawOverlay(overlay: Overlay, width: number, height: number): Dr
   for (const { number, at } of overlay.spots ?? []) {
     const [cx, cy] = px(at);
     const radius = SPOT_RADIUS_SHARE * longer;
-    both((look) => `<circle cx="${fix(cx)}" cy="${fix(cy)}" r="${fix(radius)}" ${look}/>`);
+    ring([cx, cy], radius);
     // The number stands beside its ring, on the side with room.
     const side = cx + radius + size * 2 > width ? -1 : 1;
     texts.push({
@@ -110,8 +116,8 @@ export function drawOverlay(overlay: Overlay, width: number, height: number): Dr
     });
   }
   return {
-    boxes: (overlay.boxes ?? []).map((box) => rectangle(box, width, height)).join(''),
-    shapes: shapes.join(''),
+    boxes: (overlay.boxes ?? []).map((box) => rectangle(box, width, height)),
+    shapes,
     texts,
   };
 }
@@ -123,14 +129,33 @@ const BLOCK = 8;
  * Outward to whole squares of the coding: no sliver of what is hidden stays at an edge, and no square holds both the box and what it
  * hides.
  */
-function rectangle(box: HideBox, width: number, height: number): string {
+function rectangle(box: HideBox, width: number, height: number): OverlayShape {
   const [left, top] = [
     Math.floor((box.x * width) / BLOCK) * BLOCK,
     Math.floor((box.y * height) / BLOCK) * BLOCK,
   ];
   const right = Math.min(width, Math.ceil(((box.x + box.width) * width) / BLOCK) * BLOCK);
   const bottom = Math.min(height, Math.ceil(((box.y + box.height) * height) / BLOCK) * BLOCK);
-  return `<rect x="${left}" y="${top}" width="${right - left}" height="${bottom - top}" fill="${INK}"/>`;
+  return { is: 'box', x: left, y: top, width: right - left, height: bottom - top, colour: OVERLAY_INK };
 }
 
-const fix = (value: number | undefined) => (value ?? 0).toFixed(1);
+/** The shapes as the content of an SVG. They hold numbers and colours alone: nothing in them can be taken for a tag. */
+export const overlaySvg = (shapes: readonly OverlayShape[]): string => shapes.map(elementOf).join('');
+
+function elementOf(shape: OverlayShape): string {
+  switch (shape.is) {
+    case 'box':
+      return `<rect x="${shape.x}" y="${shape.y}" width="${shape.width}" height="${shape.height}" fill="${shape.colour}"/>`;
+    case 'circle':
+      return `<circle cx="${fix(shape.x)}" cy="${fix(shape.y)}" r="${fix(shape.radius)}" ${strokeOf(shape)}/>`;
+    case 'line': {
+      const [from, to] = [shape.from, shape.to].map(([x, y]) => `${fix(x)} ${fix(y)}`);
+      return `<path d="M${from}L${to}" ${strokeOf(shape)}/>`;
+    }
+  }
+}
+
+const strokeOf = ({ colour, thick }: { colour: string; thick: number }) =>
+  `fill="none" stroke="${colour}" stroke-width="${fix(thick)}" stroke-linecap="round"`;
+
+const fix = (value: number) => value.toFixed(1);

@@ -1,28 +1,28 @@
-export { type DrawnOverlay, drawOverlay, type PlacedText } from './drawOverlay';
-export { fitHomography, type Homography, inverse, project, stretchAt, type Vec2 } from './homography';
+export {
+  drawOverlay,
+  OVERLAY_INK,
+  OVERLAY_YELLOW,
+  type OverlayShape,
+  overlaySvg,
+  type PlacedText,
+} from './drawOverlay';
+export { type Homography, project, type Vec2 } from './homography';
 export {
   type HideBox,
   type HideReason,
   hideBoxesSchema,
-  hideBoxSchema,
   hideReasons,
   isBare,
-  LINE_SHARE,
   type Mark,
-  markSchema,
   marksSchema,
   type Overlay,
   type PictureSpot,
   type Place,
   placeSchema,
-  SPOT_RADIUS_SHARE,
-  TEXT_SHARE,
 } from './marks';
 export {
   type Measurement,
   measurementSchema,
-  pictureMarkSchema,
-  pictureScaleSchema,
 } from './measurementSchema';
 export {
   CARD_MM,

@@ -6,11 +6,10 @@ export {
   functionTitle,
 } from './functionTable';
 export { countWords, type KitRow, type KitTable, kitTable } from './kitTable';
-export { type OthersLeft, othersLeft, papersLeft } from './othersLeft';
+export { papersLeft } from './othersLeft';
 export {
   CHANGED,
   type PaintChange,
-  type PaintHistory,
   paintChanges,
   paintHistorySchema,
   paintOfWalk,
@@ -19,12 +18,16 @@ export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './pai
 export { type PapersTable, papersTable } from './papersTable';
 export {
   repairWords,
-  ruleOf,
-  type ScreenRow,
-  type ScreenTable,
-  screenPlannedOf,
   screenTable,
 } from './screenTable';
 export { nextThird, type TyreRow, type TyreTable, tyresOf, tyreTable } from './tyreTable';
 export { odometerOfWalks, type WalkFigure, walkFigureSchema } from './walkFigures';
-export { type WheelRow, type WheelTable, wheelTable } from './wheelTable';
+export {
+  type LeftCode,
+  type LeftItem,
+  type LeftScreen,
+  leftOf,
+  type WhatIsLeft,
+  whatIsLeft,
+} from './whatIsLeft';
+export { type WheelTable, wheelTable } from './wheelTable';

@@ -3,7 +3,8 @@ import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
 import { styleOf } from '../car';
 import { checkEntry, type Entry, type Fact, partStatus, replay } from '../walk';
-import { countWords, kitTable, othersLeft } from '.';
+import { countWords, kitTable } from '.';
+import { othersLeft } from './othersLeft';
 
 const stateOf = (...facts: Fact[]) => replay(WALK, entriesOf([begun, ...facts]));
 const tableOf = (...facts: Fact[]) => kitTable(stateOf(...facts), testCar);

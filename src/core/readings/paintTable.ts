@@ -19,14 +19,15 @@ import {
   strayReadings,
 } from '../paint';
 import {
-  type FindingKind,
   findingKindName,
+  findingKindOf,
   isGauged,
   isMetal,
   isPaintedPlastic,
   routeOf,
   type WalkState,
 } from '../walk';
+import { withinSentence } from '../wording';
 
 export interface PaintRow extends PanelVerdict {
   /** Every reading, micrometres, in the order taken. */
@@ -48,9 +49,6 @@ export interface PaintTable {
   practice: number;
 }
 
-/** Findings that speak for paintwork. */
-const signs: ReadonlySet<FindingKind> = new Set(['respray-sign', 'peel', 'old-repair']);
-
 /** Panels a gauge is held to, in walking order. */
 export const panelsToGauge = (state: Pick<WalkState, 'route'>, style: BodyStyle): Part[] =>
   routeOf(state, style).flatMap(({ part: id }) => {
@@ -70,7 +68,10 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
   const readingsOf = (id: PartId) => (state.paint.get(id) ?? []).flatMap(({ um }) => um);
   const eyeOf = (id: PartId): EyeEvidence => ({
     signs: state.findings
-      .filter(({ part, kind, standing }) => part === id && standing.status === 'confirmed' && signs.has(kind))
+      .filter(
+        ({ part, kind, standing }) =>
+          part === id && standing.status === 'confirmed' && findingKindOf(kind).isPaintSign,
+      )
       .map(
         ({ number, kind, details }) =>
           `${signWords(details.note) || findingKindName(kind, vocabulary).toLowerCase()} (finding ${number})`,
@@ -113,7 +114,7 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
 /** The first line of a note, as part of a sentence. */
 const signWords = (note = ''): string => {
   const line = (note.split('\n')[0] as string).replace(/\.$/, '');
-  return line.charAt(0).toLowerCase() + line.slice(1);
+  return withinSentence(line);
 };
 
 /** Runs of readings on each panel, as the gauge went from one to the next. */

@@ -13,6 +13,7 @@ import {
   type ServiceStory,
 } from '../papers';
 import { type DatedFigure, numberPlaces, numberPlaceWords, type WalkState } from '../walk';
+import { isoDay } from '../wording';
 import type { WalkFigure } from './walkFigures';
 
 export interface PapersTable {
@@ -63,7 +64,7 @@ export function papersTable(
       .filter(({ walk }) => walk !== state.walk)
       .map(({ day, value, unit: of }) => ({ day, value: inUnit(value, of), source: 'walk' as const })),
     ...(state.odometer && now !== undefined
-      ? [{ day: state.odometer.at.slice(0, 10), value: now, source: 'walk' as const }]
+      ? [{ day: isoDay(state.odometer.at), value: now, source: 'walk' as const }]
       : []),
   ];
   const odometer = judgeOdometer(points, unit);

@@ -12,6 +12,7 @@ import {
 import {
   type Finding,
   type FindingKind,
+  findingKindOf,
   isStanding,
   type ScreenPlanned,
   type Spot,
@@ -36,14 +37,11 @@ export interface ScreenTable {
   others: readonly Finding[];
 }
 
-const kinds: Partial<Record<FindingKind, ScreenDamage['kind']>> = {
-  'glass-chip': 'chip',
-  'glass-crack': 'crack',
-  'glass-scratch': 'scratch',
-};
 /** What a finding is judged as; a scratch a nail glides over is no damage of the glass. */
-const judgedAs = ({ kind, details }: Finding): ScreenDamage['kind'] | undefined =>
-  kind === 'glass-scratch' && details.nail === 'glides' ? undefined : kinds[kind];
+function judgedAs({ kind, details }: Finding): ScreenDamage['kind'] | undefined {
+  const as = findingKindOf(kind).onScreen?.judgedAs;
+  return as === 'scratch' && details.nail === 'glides' ? undefined : as;
+}
 
 /** A damage that was not measured is taken for as large as this, millimetres: a thumb’s width. House rule. */
 const UNMEASURED_MM = 20;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { type Entry, replay } from '../walk';
+import { isoDay } from '../wording';
 
 /** What a walk of the car read off its odometer, with the day. */
 export const walkFigureSchema = z.object({
@@ -14,7 +15,5 @@ export type WalkFigure = z.output<typeof walkFigureSchema>;
 export const odometerOfWalks = (walks: Iterable<{ walk: string; entries: readonly Entry[] }>): WalkFigure[] =>
   [...walks].flatMap(({ walk, entries }) => {
     const { odometer } = replay(walk, entries);
-    return odometer
-      ? [{ walk, day: odometer.at.slice(0, 10), value: odometer.value, unit: odometer.unit }]
-      : [];
+    return odometer ? [{ walk, day: isoDay(odometer.at), value: odometer.value, unit: odometer.unit }] : [];
   });

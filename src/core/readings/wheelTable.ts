@@ -1,6 +1,6 @@
 import { type BodyStyle, type PartId, type Speech, type Vocabulary, vocabularyOf } from '../car';
 import { parseTyreSize } from '../tyres';
-import { routeOf, type WalkState } from '../walk';
+import { findingKindOf, routeOf, type WalkState } from '../walk';
 import {
   brakeWords,
   coveredDeg,
@@ -56,7 +56,7 @@ function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: V
   const size = state.tyres.get(part.replace('wheel-', 'tyre-'))?.size;
   const parsed = size ? parseTyreSize(size) : undefined;
   const rimIn = described.rimIn ?? (parsed?.ok ? parsed.size.rimIn : undefined);
-  const kerbed = here.filter(({ kind }) => kind === 'kerbing');
+  const kerbed = here.filter(({ kind }) => findingKindOf(kind).onWheel === 'kerbed');
   const arcs = kerbed.flatMap(({ details }): RimArc[] =>
     details.extent?.form === 'arc' ? [details.extent] : [],
   );
@@ -71,8 +71,8 @@ function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: V
   const wants = refinishClass(described.finish, {
     rimShare,
     isDeep: kerbed.some(({ details }) => details.nail === 'catches'),
-    isFlaking: here.some(({ kind }) => kind === 'wheel-flaking' || kind === 'wheel-corrosion'),
-    isBent: here.some(({ kind }) => kind === 'wheel-bent'),
+    isFlaking: here.some(({ kind }) => findingKindOf(kind).onWheel === 'flaking'),
+    isBent: here.some(({ kind }) => findingKindOf(kind).onWheel === 'bent'),
   });
   return {
     part,

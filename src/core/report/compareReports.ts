@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { withinSentence } from '../wording';
 import type { ReportDocument, ReportFinding } from './reportDocument';
 
 const text = z.string();
@@ -82,9 +83,7 @@ function othersOf(before: ReportDocument, after: ReportDocument): string[] {
   ] as const;
   return [
     ...(newly.length > 0
-      ? [
-          `Looked at since: ${newly.map(({ name }) => name.charAt(0).toLowerCase() + name.slice(1)).join(', ')}.`,
-        ]
+      ? [`Looked at since: ${newly.map(({ name }) => withinSentence(name)).join(', ')}.`]
       : []),
     ...(before.odometer !== after.odometer
       ? [`Odometer: was ${before.odometer ?? 'not read'}, is ${after.odometer ?? 'not read'}.`]

@@ -6,8 +6,9 @@ import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../tests/builder
 import { bodyStyle } from '../car';
 import { planRoute, usualRoute } from '../route';
 import type { Fact } from '../walk';
-import { composeReport, EmptyWalkError, type ReportInputs } from './composeReport';
+import { composeReport } from './composeReport';
 import { reportDocumentSchema } from './reportDocument';
+import { EmptyWalkError, type ReportInputs } from './reportInputs';
 
 const inputsOf = (entries: ReportInputs['entries']): ReportInputs => ({
   id: idOf(0xd0c),

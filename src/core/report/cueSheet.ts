@@ -5,7 +5,6 @@ import {
   type Part,
   partNameForAnyone,
   type Speech,
-  sentence,
   vocabularyOf,
 } from '../car';
 import {
@@ -19,6 +18,7 @@ import {
   testLine,
   type WalkState,
 } from '../walk';
+import { sentence, withinSentence } from '../wording';
 
 /** What to say while one stands at one side of the car. */
 export interface Cue {
@@ -64,7 +64,7 @@ function lineOf(finding: Finding, part: Part, speech: Speech): string {
   const { notice, action } = finding.details;
   const line = findingLine(finding, vocabulary);
   return [
-    `${sentence(partNameForAnyone(part, speech))}: ${line.charAt(0).toLowerCase()}${line.slice(1)}.`,
+    `${sentence(partNameForAnyone(part, speech))}: ${withinSentence(line)}.`,
     finding.standing.status === 'suspected' ? 'Not sure yet.' : '',
     testLine(finding) && `${sentence(testLine(finding))}.`,
     notice &&

@@ -1,9 +1,10 @@
-import { sentence, type Vocabulary } from '../car';
+import type { Vocabulary } from '../car';
 import { functionFault } from '../readings';
 import type { Stop } from '../route';
 import { type AttachedPhoto, type Finding, findingLine, pictureOf, type WalkState } from '../walk';
-import type { PhotoFacts } from './composeReport';
+import { sentence } from '../wording';
 import type { ReportPhoto } from './reportDocument';
+import type { PhotoFacts } from './reportInputs';
 
 const roleRank = { 'whole-car': 0, where: 1, what: 2, after: 3 } as const;
 

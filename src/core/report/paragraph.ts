@@ -1,4 +1,5 @@
 import type { Vocabulary } from '../car';
+import { withinSentence } from '../wording';
 import type { ReportDocument, ReportFinding } from './reportDocument';
 
 /** So many things are named before the rest is only counted. */
@@ -59,9 +60,7 @@ const count = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;
 
 /** "dent, 46 mm across, nearside front door (left); …; and 2 more". */
 function listed(findings: readonly ReportFinding[]): string {
-  const named = findings
-    .slice(0, NAMED)
-    .map(({ line, partName }) => `${line.charAt(0).toLowerCase()}${line.slice(1)}, ${partName}`);
+  const named = findings.slice(0, NAMED).map(({ line, partName }) => `${withinSentence(line)}, ${partName}`);
   const more = findings.length - named.length;
   return [...named, ...(more > 0 ? [`and ${more} more`] : [])].join('; ');
 }
@@ -92,7 +91,7 @@ function paintSays({ paint }: Told): string[] {
 function functionsSay({ functions }: Told): string[] {
   if (!functions) return ['Whether everything works was not tried.'];
   const { faulty, lampsOn = [] } = functions;
-  const names = faulty.slice(0, NAMED).map(({ name }) => name.charAt(0).toLowerCase() + name.slice(1));
+  const names = faulty.slice(0, NAMED).map(({ name }) => withinSentence(name));
   const more = faulty.length - names.length;
   return [
     faulty.length === 0

@@ -1,15 +1,16 @@
-import { type BodyStyle, type Car, sentence } from '../car';
+import { type BodyStyle, type Car, type Vocabulary, vocabularyOf } from '../car';
 import { speakPaint } from '../measure';
 import { paintClassWords } from '../paint';
 import { paintTable, repairWords, screenTable, tyreTable, wheelTable } from '../readings';
 import type { WalkState } from '../walk';
 import { finishNames } from '../wheels';
+import { sentence, withinSentence } from '../wording';
 import type { ReportReadings } from './reportReadingsShape';
 import { type Seen, secondHalf } from './secondHalf';
 
 /** What is said of paint readings wherever they are shown. */
-export const PAINT_CAUTION =
-  'Paint readings support what the eye saw; they do not tell why a panel was painted. Some makers’ colours and pillars run thicker.';
+const paintCaution = (vocabulary: Vocabulary): string =>
+  `Paint readings support what the eye saw; they do not tell why a panel was painted. Some makers’ ${vocabulary === 'us' ? 'colors' : 'colours'} and pillars run thicker.`;
 
 /** The readings of a walk in words and figures. `now` gives tyres their age. */
 export function reportReadings(
@@ -70,12 +71,10 @@ function tyres(
     matching: table.matching.map(({ says }) => says),
     toBuy: table.toBuy.map(
       ({ count, size, when, parts }) =>
-        `${count} × ${size}, ${when === 'now' ? 'now' : 'within the year'}: ${parts.map((part) => nameLower(name(part))).join(', ')}`,
+        `${count} × ${size}, ${when === 'now' ? 'now' : 'within the year'}: ${parts.map((part) => withinSentence(name(part))).join(', ')}`,
     ),
   };
 }
-
-const nameLower = (name: string) => name.charAt(0).toLowerCase() + name.slice(1);
 
 function wheels(
   state: WalkState,
@@ -111,7 +110,7 @@ function paint(state: WalkState, style: BodyStyle, car: Spoken, name: Named): Re
       ...(practice > 0
         ? ['Some of these figures come from the practice gauge, which measures nothing.']
         : []),
-      PAINT_CAUTION,
+      paintCaution(vocabularyOf(car)),
     ],
     rows: rows.map((row) => ({
       part: row.part,

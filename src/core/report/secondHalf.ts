@@ -11,6 +11,7 @@ import {
   type WalkFigure,
 } from '../readings';
 import type { DriveNoted, WalkState } from '../walk';
+import { isoDay, withinSentence } from '../wording';
 import type { ReportReadings } from './reportReadingsShape';
 
 type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
@@ -33,10 +34,6 @@ export const secondHalf = (
   ...kit(state, car),
   ...papers(state, car, now, seen),
 });
-
-/** A name within a sentence: "USB sockets" and "12 V sockets" stay as they are. */
-const inSentence = (name: string) =>
-  /^[A-Z][a-z’-]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name;
 
 function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<ReportReadings, 'functions'> {
   const { groups, left, isBegun } = functionTable(state, car);
@@ -81,15 +78,15 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
           says: says ?? '',
         })),
       }),
-      notTried: notTried.map(({ name, tried }) => ({ name: inSentence(name), says: tried?.says ?? '' })),
+      notTried: notTried.map(({ name, tried }) => ({ name: withinSentence(name), says: tried?.says ?? '' })),
       works: groups.flatMap((group) => {
         const names = group.rows
           .filter(({ tried }) => tried?.state === 'works')
-          .map(({ name }) => inSentence(name));
+          .map(({ name }) => withinSentence(name));
         return names.length > 0 ? [{ group: group.name, names }] : [];
       }),
-      notFitted: notFitted.map(({ name }) => inSentence(name)),
-      left: left.map(({ name }) => inSentence(name)),
+      notFitted: notFitted.map(({ name }) => withinSentence(name)),
+      left: left.map(({ name }) => withinSentence(name)),
     },
   };
 }
@@ -118,9 +115,9 @@ function kit(state: WalkState, car: Spoken): Pick<ReportReadings, 'kit'> {
       ...(table.smell && { smell: table.smell }),
       there,
       missing: table.rows.flatMap(({ name, counted }) =>
-        counted?.count === 0 ? [[inSentence(name), counted.says].filter(Boolean).join(', ')] : [],
+        counted?.count === 0 ? [[withinSentence(name), counted.says].filter(Boolean).join(', ')] : [],
       ),
-      left: table.left.map(({ name }) => inSentence(name)),
+      left: table.left.map(({ name }) => withinSentence(name)),
       altered: table.alterations.map(({ says }) => says),
       notes: [...table.notes],
       cautions: [...table.cautions],
@@ -134,7 +131,7 @@ function papers(
   now: Date,
   { otherWalks }: Seen,
 ): Pick<ReportReadings, 'papers'> {
-  const table = papersTable(state, car, now.toISOString().slice(0, 10), otherWalks);
+  const table = papersTable(state, car, isoDay(now.toISOString()), otherWalks);
   if (table.isEmpty) return {};
   return {
     papers: {

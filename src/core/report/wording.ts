@@ -1,4 +1,6 @@
+import type { Vocabulary } from '../car';
 import { type Coverage, type NoticeDistance, noticeDistances, type PartStatus } from '../walk';
+import { sentence } from '../wording';
 import type { ReportFinding } from './reportDocument';
 
 const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
@@ -77,7 +79,7 @@ export function outOfScope(done: { functions: boolean; papers: boolean }): strin
     ...(done.papers ? [] : ['the papers']),
   ];
   const [first = '', ...others] = missing;
-  const left = [first.charAt(0).toUpperCase() + first.slice(1), ...others];
+  const left = [sentence(first), ...others];
   const listed = left.length > 1 ? `${left.slice(0, -1).join(', ')} and ${left.at(-1)}` : left[0];
   return `This walk covers ${covered.join(', ')}, and its odometer.${missing.length > 0 ? ` ${listed} ${missing.length > 1 || !done.papers ? 'were' : 'was'} not part of it.` : ''}`;
 }
@@ -87,5 +89,5 @@ export const generalCautions = [
   'This is a record of what was seen and tried. It is no roadworthiness test, no brake test and no safety inspection: those belong to licensed testers and local law.',
 ] as const;
 
-export const TYRE_CAUTION =
-  'A tyre under the limit, with a bulge or with cord showing: do not drive until a qualified person has checked it.';
+export const tyreCaution = (vocabulary: Vocabulary): string =>
+  `A ${vocabulary === 'us' ? 'tire' : 'tyre'} under the limit, with a bulge or with cord showing: do not drive until a qualified person has checked it.`;

@@ -46,7 +46,6 @@ export type RouteRule = z.output<typeof routeRuleSchema>;
 
 /** A route a person keeps under an id of its own. */
 export const savedRouteSchema = z.strictObject({ id: z.uuid(), rule: routeRuleSchema });
-export type SavedRoute = z.output<typeof savedRouteSchema>;
 
 export const orderRuleNames: Record<OrderRule, { name: string; hint: string }> = {
   'wheel-as-met': { name: 'Wheel as met', hint: 'each wheel when you come to it' },

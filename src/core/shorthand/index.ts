@@ -6,6 +6,4 @@ export {
   parseShorthand,
   type Question,
   type Shorthand,
-  type ShorthandContext,
 } from './parseShorthand';
-export { MAX_LINE } from './words';

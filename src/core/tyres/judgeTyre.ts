@@ -1,4 +1,5 @@
 import { speakTread, type TreadDepth, type TreadUnit } from '../measure';
+import { sentence } from '../wording';
 
 /** Depths as they were measured: once for the whole tyre, or by thirds, of which some may be missing. */
 export interface MeasuredThirds {
@@ -163,7 +164,7 @@ export function tyreSummary(verdicts: readonly Pick<TyreVerdict, 'when'>[]): str
     ...(now > 0 ? [`${numberWord(now)} to replace now`] : []),
     ...(soon > 0 ? [`${numberWord(soon)} within the year`] : []),
   ].join(', ');
-  return said.charAt(0).toUpperCase() + said.slice(1);
+  return sentence(said);
 }
 
 const numberWords = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { actionLine, findingLine, testLine } from './describeFinding';
-import type { FindingDetails } from './entries';
+import type { FindingDetails } from './families/findings/bodies';
 import { type FindingKind, findingKindIds, findingKindName } from './findingKinds';
 
 const line = (kind: FindingKind, details: FindingDetails, vocabulary: 'uk' | 'us' = 'uk') =>

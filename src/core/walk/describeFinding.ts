@@ -1,7 +1,7 @@
 import type { Vocabulary } from '../car';
 import { speakSize } from '../measure';
 import { actionName, repairWords, testWords } from './choices';
-import type { FindingDetails } from './entries';
+import type { FindingDetails } from './families/findings/bodies';
 import { findingKindName, findingKindOf } from './findingKinds';
 import { clockWords, rimShareWords } from './measureExtent';
 import type { Finding, MeasuredSize } from './walkState';

@@ -1,6 +1,6 @@
 import type { CarDetails } from '../car';
 import type { NoticeDistance } from './choices';
-import type { FindingKind } from './findingKinds';
+import { findingKindOf, type Shows } from './findingKinds';
 import type { Finding } from './walkState';
 
 type PaintTone = CarDetails['paintTone'];
@@ -8,33 +8,14 @@ type PaintTone = CarDetails['paintTone'];
 /** Whether a distance was said while logging, answered on the step-back lap, or worked out. */
 export type NoticeSource = 'said' | 'step-back-lap' | 'estimated';
 
-/** How a kind shows: pale or bright in the paint, as a bend in what it mirrors, brown, as dullness, or against the dark of rubber. */
-type Shows = 'pale' | 'bend' | 'brown' | 'dull' | 'plain';
-
-const shows: Partial<Record<FindingKind, Shows>> = {
-  'stone-chip': 'pale',
-  scratch: 'pale',
-  scuff: 'pale',
-  'edge-nick': 'pale',
-  'paint-loss': 'pale',
-  etching: 'dull',
-  dent: 'bend',
-  ripple: 'bend',
-  swirls: 'dull',
-  peel: 'dull',
-  'respray-sign': 'dull',
-  'old-repair': 'dull',
-  ghost: 'dull',
-  rust: 'brown',
-};
-
 /** Contrast with the paint, 0..1: dark paint shows every pale speck, pale paint shows rust and hides dents. House figures. */
-const contrast: Record<Exclude<Shows, 'plain'>, Record<PaintTone, number>> = {
+const contrast: Record<Shows, Record<PaintTone, number>> = {
   pale: { black: 1, dark: 0.9, mid: 0.7, light: 0.4, silver: 0.35, white: 0.3 },
   bend: { black: 0.8, dark: 0.7, mid: 0.55, light: 0.35, silver: 0.3, white: 0.25 },
   dull: { black: 0.6, dark: 0.5, mid: 0.4, light: 0.25, silver: 0.25, white: 0.2 },
   brown: { black: 0.5, dark: 0.6, mid: 0.8, light: 1, silver: 1, white: 1 },
 };
+/** Of what is not in the paint. */
 const PLAIN_CONTRAST = 0.6;
 
 /** Seen size (millimetres × contrast) from which a finding is noticed at 1 m and at 3 m. House figures. */
@@ -51,12 +32,12 @@ export function estimateNotice(
   { kind, details }: Pick<Finding, 'kind' | 'details'>,
   tone: PaintTone,
 ): NoticeDistance {
-  const way = shows[kind] ?? 'plain';
-  const share = way === 'plain' ? PLAIN_CONTRAST : contrast[way][tone];
+  const { shows, isThin } = findingKindOf(kind);
+  const share = shows === undefined ? PLAIN_CONTRAST : contrast[shows][tone];
   const { lengthMm = UNMEASURED_MM, widthMm, count = 1, nail } = details;
   const across = widthMm === undefined ? lengthMm : Math.sqrt(lengthMm * widthMm);
   // A line is thin: half its length counts. Many small ones read as one larger patch.
-  const thin = widthMm === undefined && (kind === 'scratch' || kind === 'glass-scratch') ? 0.5 : 1;
+  const thin = widthMm === undefined && isThin ? 0.5 : 1;
   const faint = nail === 'glides' ? 0.5 : 1;
   const seen = across * thin * faint * Math.sqrt(count) * share;
   if (seen >= ACROSS_MM) return 'across-the-bay';

@@ -8,7 +8,7 @@ import { mechanicalKinds } from './findingKinds/mechanicalKinds';
 import { paintKinds } from './findingKinds/paintKinds';
 import { wheelKinds } from './findingKinds/wheelKinds';
 
-export type { FindingKindFacts, MeasuredBy, Test } from './findingKinds/findingKindFacts';
+export type { FindingKindFacts, Shows, Test } from './findingKinds/findingKindFacts';
 
 /** Kinds of finding, group by group of what they are found on, each in the order its kinds are usually met. */
 export const findingKinds = {
@@ -50,6 +50,7 @@ export function kindsFor(
     .filter((kind) => kindFits(kind, part))
     .sort(
       (a, b) =>
-        Number(a === 'other') - Number(b === 'other') || (timesUsed.get(b) ?? 0) - (timesUsed.get(a) ?? 0),
+        Number(findingKindOf(a).isLast ?? false) - Number(findingKindOf(b).isLast ?? false) ||
+        (timesUsed.get(b) ?? 0) - (timesUsed.get(a) ?? 0),
     );
 }

@@ -1,16 +1,12 @@
-export { type CautionId, cautionAt, cautionIds, cautionSays } from './cautions';
+export { cautionAt, cautionSays } from './cautions';
 export {
   CLOCK_TOLERANCE_MS,
   checkEntry,
-  type EntryCheck,
-  type EntryProblem,
-  type EntryProblemCode,
 } from './checkEntry';
 export {
   type Action,
   actionName,
   actions,
-  type Lap,
   laps,
   type NoticeDistance,
   noticeDistances,
@@ -18,7 +14,6 @@ export {
   notSeenReasons,
   type PhotoRole,
   photoRoles,
-  type RepairQuality,
   repairQualities,
   repairWords,
   testAnswers,
@@ -39,25 +34,50 @@ export {
   coverage,
   nextLeft,
   type PartStatus,
-  type PhotoLeft,
   partStatus,
   routeOf,
   WHOLE_CAR_PHOTOS,
 } from './coverage';
-export { actionLine, findingLine, sizeWords, testLine } from './describeFinding';
+export { actionLine, findingLine, testLine } from './describeFinding';
 export {
   type Entry,
+  type EntryBody,
   type EntryKind,
-  type EntryOf,
-  entryKinds,
   entrySchema,
   type Fact,
-  type FindingChanges,
-  type FindingDetails,
-  findingDetailsSchema,
 } from './entries';
-export { estimateNotice, type NoticeSource, noticeOf } from './estimateNotice';
+export { noticeOf } from './estimateNotice';
 export { type Extent, extentSchema } from './extent';
+export { entryWords, isSilent } from './families/allFamilies';
+export type { LogSpeech } from './families/family';
+export type { FindingChanges, FindingDetails } from './families/findings/bodies';
+export {
+  type FunctionState,
+  functionStateWords,
+  LARGEST_RECORDING_BYTES,
+  LONGEST_RECORDING_S,
+  type RecordingKind,
+  recordingKinds,
+} from './families/functions/bodies';
+export type { DriveNoted, FunctionTried, Recording } from './families/functions/state';
+export type { ItemCounted } from './families/kit/state';
+export {
+  manualStates,
+  type NumberPlace,
+  numberPlaces,
+  numberPlaceWords,
+  registrationStates,
+} from './families/papers/bodies';
+export type { DatedFigure, Papers } from './families/papers/state';
+export { pictureOf, picturesNamed } from './families/pictures/state';
+export type { BroughtPhoto } from './families/pictures/told';
+export type { PaintSource } from './families/readings/bodies';
+export type {
+  PaintRead,
+  ScreenPlanned,
+  TreadRead,
+  TyreDescribed,
+} from './families/readings/state';
 export {
   type FindingKind,
   findingKindIds,
@@ -67,21 +87,9 @@ export {
   kindsFor,
   type Test,
 } from './findingKinds';
-export {
-  type FunctionState,
-  functionStates,
-  functionStateWords,
-  LARGEST_RECORDING_BYTES,
-  LONGEST_RECORDING_S,
-  type RecordingKind,
-  recordingKinds,
-} from './functionBodies';
-export type { DriveNoted, FunctionRun, FunctionTried, Recording } from './functionState';
-export type { Alteration, ItemCounted, Kit, SmellsNoticed } from './kitState';
 export { ordered } from './liveEntries';
 export { meantToBeSo } from './meantToBeSo';
 export {
-  arcLengthMm,
   clockDeg,
   clockWords,
   measureExtent,
@@ -91,16 +99,6 @@ export {
 } from './measureExtent';
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
 export {
-  figureSources,
-  manualStates,
-  type NumberPlace,
-  numberPlaces,
-  numberPlaceWords,
-  registrationStates,
-} from './papersBodies';
-export type { DatedFigure, Papers, PapersNoted } from './papersState';
-export { type BroughtPhoto, type PictureState, pictureOf, picturesNamed } from './pictureState';
-export {
   hasTyre,
   isGauged,
   isHeavy,
@@ -108,20 +106,14 @@ export {
   isPaintedPlastic,
   mostTreadMm,
 } from './readable';
-export type { PaintSource } from './readingBodies';
-export type { PaintRead, ScreenPlanned, TreadRead, TyreDescribed, WheelDescribed } from './readingState';
 export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
 export { replay } from './replay';
 export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';
 export { type TreadThird, thirdName, treadThirds } from './treadThirds';
 export {
-  type Answer,
   type AttachedPhoto,
   type Finding,
-  type FindingStanding,
   isStanding,
-  type MeasuredSize,
-  type PartLook,
   type WalkState,
 } from './walkState';

@@ -1,6 +1,6 @@
 import type { Part } from '../car';
-import type { FindingDetails } from './entries';
 import type { Extent } from './extent';
+import type { FindingDetails } from './families/findings/bodies';
 import type { Spot } from './spot';
 
 type Measured = Pick<FindingDetails, 'count' | 'lengthMm' | 'widthMm'>;

@@ -6,7 +6,7 @@ import { bodyStyle } from '../car';
 import { coverage } from './coverage';
 import { findingLine } from './describeFinding';
 import type { Fact } from './entries';
-import { pictureOf, picturesNamed } from './pictureState';
+import { pictureOf, picturesNamed } from './families/pictures/state';
 import { replay } from './replay';
 
 const A = 'a'.repeat(64);

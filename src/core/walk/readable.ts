@@ -1,4 +1,4 @@
-import type { BodyStyleId, Part } from '../car';
+import { type BodyStyleId, type Part, traitsOf } from '../car';
 import { MAX_CAR_TREAD_MM, MAX_TREAD_MM } from '../measure';
 
 /** A paint gauge reads coating over these: magnetic on steel, eddy current on aluminium. */
@@ -9,7 +9,7 @@ export const isMetal = ({ material }: Pick<Part, 'material'>): boolean =>
 export const hasTyre = ({ kind }: Pick<Part, 'kind'>): boolean =>
   kind === 'tyre' || kind === 'tyre-inner' || kind === 'sparekit';
 
-export const isHeavy = (style: BodyStyleId): boolean => style === 'tractor';
+export const isHeavy = (style: BodyStyleId): boolean => traitsOf(style).isTruck === true;
 
 /** Deepest tread that can be meant on a car of this style, millimetres. */
 export const mostTreadMm = (style: BodyStyleId): number => (isHeavy(style) ? MAX_TREAD_MM : MAX_CAR_TREAD_MM);

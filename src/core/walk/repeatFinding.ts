@@ -1,6 +1,6 @@
 import { type BodyStyle, type FaceId, type PartId, twinPosition } from '../car';
-import type { FindingDetails } from './entries';
 import { type Extent, MOST_DOTS } from './extent';
+import type { FindingDetails } from './families/findings/bodies';
 import { kindFits } from './findingKinds';
 import type { Spot } from './spot';
 import { type Finding, isStanding } from './walkState';

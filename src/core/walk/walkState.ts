@@ -3,13 +3,13 @@ import type { RouteRule } from '../route';
 import type { CautionId } from './cautions';
 import type { Lap, PhotoRole } from './choices';
 import type { Conditions } from './conditions';
-import type { FindingDetails } from './entries';
+import type { FindingDetails } from './families/findings/bodies';
+import type { FunctionRun } from './families/functions/state';
+import type { Kit } from './families/kit/state';
+import type { Papers } from './families/papers/state';
+import type { BroughtPhoto, PictureState } from './families/pictures/told';
+import type { Readings } from './families/readings/state';
 import type { FindingKind } from './findingKinds';
-import type { FunctionRun } from './functionState';
-import type { Kit } from './kitState';
-import type { Papers } from './papersState';
-import type { BroughtPhoto, PictureState } from './pictureState';
-import type { Readings } from './readingState';
 import type { Spot } from './spot';
 
 /** How a part was last looked at; findings stand beside it, not in it. */

@@ -3,7 +3,6 @@ export {
   type RefinishClass,
   refinishClass,
   refinishWords,
-  type WheelDamage,
 } from './refinish';
 export { coveredDeg, damagedMm, type RimArc } from './rimDamage';
 export {
@@ -12,7 +11,6 @@ export {
   brakeMarks,
   brakeWords,
   finishNames,
-  THIN_PAD_MM,
   type WheelFinish,
   wheelFinishes,
 } from './wheelFacts';

@@ -1,3 +1,3 @@
-export { contrast, inkOn, inks } from './inkOn';
+export { inkOn } from './inkOn';
 export { yardLine } from './yardLine';
-export { colourSchema, type Yard, yardSchema } from './yardSchema';
+export { type Yard, yardSchema } from './yardSchema';

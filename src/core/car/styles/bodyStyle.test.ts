@@ -1,15 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { extrasFor } from '../extras';
-import {
-  bodyStyle,
-  bodyStyleIds,
-  bodyStyleNames,
-  type CarBuild,
-  faceIds,
-  middleOf,
-  type Part,
-  styleOf,
-} from './bodyStyle';
+import { extrasFor } from '../extrasFor';
+import { bodyStyleIds, bodyStyleNames } from './bodyOf';
+import { bodyStyle, type CarBuild, middleOf, type Part, styleOf } from './bodyStyle';
+import { faceIds } from './faces';
 import { contains, type Line, type Point } from './geometry';
 import { neighboursOf } from './neighbours';
 

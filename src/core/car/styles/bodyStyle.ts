@@ -1,29 +1,17 @@
 import { type ExtraId, extraIds } from '../extras';
 import { type Material, type PartKind, partKindOf, type Zone } from '../partKinds';
 import { handOf, type Position, type Steering } from '../sides';
+import { type BodyStyleId, bodyOf } from './bodyOf';
 import { drawFront, drawRear, drawTop, planOutline } from './endFaces';
 import { addExtras } from './extraShapes';
+import { type FaceId, faceIds } from './faces';
 import { type Box, boxOf, innerPoint, type Point, simplified } from './geometry';
 import { drawBoot, drawCabin, drawEngine, drawUnder } from './insideFaces';
 import type { Profile } from './profile';
-import { profiles } from './profiles';
 import type { FaceDrawing, Scenery } from './shape';
 import { rect } from './shapes2d';
 import { drawSide } from './sideFace';
-import { drawTruck, trucks } from './truck';
-
-export type BodyStyleId = keyof typeof profiles | keyof typeof trucks;
-export const bodyStyleIds = [...Object.keys(profiles), ...Object.keys(trucks)] as [
-  BodyStyleId,
-  ...BodyStyleId[],
-];
-
-/** The faces of the car a person stands at outside, in walking order. */
-export const outsideFaces = ['front', 'left', 'rear', 'right', 'top'] as const;
-/** Places that have a map of their own. */
-export const insideFaces = ['cabin', 'boot', 'engine', 'under'] as const;
-export const faceIds = [...outsideFaces, ...insideFaces] as const;
-export type FaceId = (typeof faceIds)[number];
+import { drawTruck } from './truck';
 
 /** `kind-position`, or the kind alone where a car has only one: `door-rr`, `bonnet`. */
 export type PartId = string;
@@ -69,21 +57,6 @@ export interface BodyStyle {
   plan: { outline: readonly Point[]; width: number; length: number };
 }
 
-export const bodyStyleNames: Record<BodyStyleId, { uk: string; us: string }> = {
-  'hatch-5': { uk: 'Five-door hatch', us: 'Five-door hatchback' },
-  'hatch-3': { uk: 'Three-door hatch', us: 'Three-door hatchback' },
-  saloon: { uk: 'Saloon', us: 'Sedan' },
-  coupe: { uk: 'Coupé', us: 'Coupe' },
-  convertible: { uk: 'Convertible', us: 'Convertible' },
-  estate: { uk: 'Estate', us: 'Station wagon' },
-  suv: { uk: 'SUV', us: 'SUV' },
-  mpv: { uk: 'MPV', us: 'Minivan' },
-  van: { uk: 'Van with windows', us: 'Passenger van' },
-  pickup: { uk: 'Double-cab pick-up', us: 'Crew cab pickup' },
-  'pickup-single': { uk: 'Single-cab pick-up', us: 'Regular cab pickup' },
-  tractor: { uk: 'Tractor unit with sleeper', us: 'Tractor with sleeper' },
-};
-
 export const partIdOf = (kind: PartKind, position?: Position): PartId =>
   position ? `${kind}-${position}` : kind;
 
@@ -104,12 +77,10 @@ export function styleOf({ bodyStyle: id, extras = [], steering = 'right' }: CarB
   return style;
 }
 
-const isTruck = (id: BodyStyleId): id is keyof typeof trucks => id in trucks;
-
 function build(id: BodyStyleId, extras: readonly ExtraId[], steering: Steering): BodyStyle {
-  const drawings = isTruck(id)
-    ? drawTruck(trucks[id], steering, extras)
-    : drawCar(profiles[id], steering, extras);
+  const body = bodyOf(id);
+  const drawings =
+    'truck' in body ? drawTruck(body.truck, steering, extras) : drawCar(body.profile, steering, extras);
   const parts = new Map<PartId, Part>();
   const add = (part: Part) => parts.set(part.id, part);
   for (const face of faceIds) {
@@ -130,8 +101,8 @@ function build(id: BodyStyleId, extras: readonly ExtraId[], steering: Steering):
   const faces = Object.fromEntries(
     faceIds.map((face) => [face, makeFace(face, drawings[face], parts)]),
   ) as Record<FaceId, Face>;
-  const { width, length } = isTruck(id) ? trucks[id] : profiles[id];
-  const outline = isTruck(id) ? rect(0, 0, width, length, 200) : planOutline(profiles[id]);
+  const { width, length } = 'truck' in body ? body.truck : body.profile;
+  const outline = 'truck' in body ? rect(0, 0, width, length, 200) : planOutline(body.profile);
   return { id, extras, faces, parts, plan: { outline, width, length } };
 }
 

@@ -1,5 +1,5 @@
 import type { ExtraId } from '../extras';
-import type { FaceId } from './bodyStyle';
+import type { FaceId } from './faces';
 import { arc, below, curve, type Line, type Point, yAt } from './geometry';
 import type { Profile } from './profile';
 import type { FaceDrawing } from './shape';

@@ -8,6 +8,7 @@ const ARCH_LIP = 52;
 const PILLAR = 62;
 
 /** One side of the car as seen by a person standing at it, drawn with the nose to the left. */
+// biome-ignore lint/complexity/noExcessiveLinesPerFunction: one drawing, outline by outline from the back to the front; every line of it rests on the measures above.
 export function drawSide(p: Profile, hand: Hand): FaceDrawing {
   const up = ([x, z]: Point): Point => [x, p.height - z];
   const bonnet = curve(p.bonnet.map(up));

@@ -1,47 +1,11 @@
 import type { ExtraId } from '../extras';
 import type { Hand, Steering } from '../sides';
-import type { FaceId } from './bodyStyle';
+import type { FaceId } from './faces';
 import { arc, type Point, rounded } from './geometry';
 import { drawCabin, drawEngine } from './insideFaces';
 import type { FaceDrawing, Scenery, Shape } from './shape';
 import { mirrored, pair, panel, rect } from './shapes2d';
-
-/** Measures a tractor unit is drawn from, in millimetres; our own round figures for a vehicle of the kind. */
-export interface TruckProfile {
-  length: number;
-  width: number;
-  height: number;
-  axles: readonly [front: number, middle: number, rear: number];
-  tyreRadius: number;
-  rimRadius: number;
-  /** Height of the frame's upper edge. */
-  frame: number;
-  /** Edges of the door and the end of the sleeper, from the nose. */
-  door: readonly [from: number, to: number];
-  sleeperEnd: number;
-  fairingEnd: number;
-  /** Lower edge of the side glass, and of the cab. */
-  belt: number;
-  cabFloor: number;
-}
-
-/** Tractor units the map can draw. */
-export const trucks = {
-  tractor: {
-    length: 7300,
-    width: 2500,
-    height: 3800,
-    axles: [1420, 5050, 6400],
-    tyreRadius: 520,
-    rimRadius: 286,
-    frame: 1000,
-    door: [640, 1660],
-    sleeperEnd: 2860,
-    fairingEnd: 3260,
-    belt: 2050,
-    cabFloor: 1180,
-  },
-} as const satisfies Record<string, TruckProfile>;
+import type { TruckProfile } from './truckProfile';
 
 const flip = (t: TruckProfile) => (z: number) => t.height - z;
 

@@ -1,6 +1,9 @@
 import {
   type FunctionFacts,
+  hasBed,
   hasRearDoors,
+  hasSlidingDoor,
+  hasSoftTop,
   hasTailgate,
   isCar,
   isPlugged,
@@ -25,7 +28,7 @@ export const locks = {
   },
   'bonnet-release': { uk: 'Bonnet release and stay', us: 'Hood release and prop', usual: true },
   'filler-release': { uk: 'Filler flap opens and locks', us: 'Fuel door opens and locks', usual: true },
-  'sliding-door': { uk: 'Sliding door', on: (car) => car.bodyStyle === 'van' || car.bodyStyle === 'mpv' },
+  'sliding-door': { uk: 'Sliding door', on: hasSlidingDoor },
   'locking-nuts': { uk: 'Locking-nut key fits', us: 'Wheel-lock key fits', on: isCar },
   'soft-close': { uk: 'Doors pull themselves shut', on: since(2000) },
 } as const satisfies Record<string, FunctionFacts>;
@@ -52,7 +55,7 @@ export const lamps = {
   'work-lamps': {
     uk: 'Beacons and work lamps',
     us: 'Beacons and work lights',
-    on: (car) => isTruck(car) || car.bodyStyle.startsWith('pickup'),
+    on: (car) => isTruck(car) || hasBed(car),
   },
 } as const satisfies Record<string, FunctionFacts>;
 
@@ -74,13 +77,13 @@ export const body = {
   'soft-top-down': {
     uk: 'Roof opens, all the way',
     usual: true,
-    on: (car) => car.bodyStyle === 'convertible',
+    on: hasSoftTop,
     caution: 'Hands clear of the roof’s joints.',
   },
   'soft-top-up': {
     uk: 'Roof closes and locks',
     usual: true,
-    on: (car) => car.bodyStyle === 'convertible',
+    on: hasSoftTop,
     caution: 'Hands clear of the roof’s joints.',
   },
   'tow-electrics': { uk: 'Tow socket', us: 'Trailer socket', on: (car) => car.extras.includes('tow-bar') },

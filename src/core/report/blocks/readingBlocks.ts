@@ -1,5 +1,6 @@
-import { sentence, vocabularyOf } from '../../car';
+import { vocabularyOf } from '../../car';
 import { thirdName } from '../../walk';
+import { sentence } from '../../wording';
 import { paintDrawing } from '../drawings/paintDrawing';
 import { screenDrawing } from '../drawings/screenDrawing';
 import type { ReportDocument } from '../reportDocument';

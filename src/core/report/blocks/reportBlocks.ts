@@ -1,5 +1,6 @@
-import { countryOf, sentence } from '../../car';
+import { countryOf, fuelName, vocabularyOf } from '../../car';
 import { type NoticeDistance, noticeDistances, noticeWords } from '../../walk';
+import { isoDay, sentence, utcMoment } from '../../wording';
 import { fingerprintWords } from '../canonicalForm';
 import { findingsDrawing } from '../drawings/findingsDrawing';
 import type { ReportDocument, ReportPhoto } from '../reportDocument';
@@ -12,22 +13,21 @@ const BESIDE = 4;
 /** The figures at the top of a report, those that are known. */
 export function reportFacts(report: ReportDocument): [name: string, value: string][] {
   const { car } = report;
+  const isUs = vocabularyOf(car) === 'us';
   const facts: [string, string][] = [
     ['Stock number', car.stockNumber],
     ['Body', report.bodyStyleName],
-    ['Colour', car.colour],
-    ['Fuel', car.fuel],
-    ['Number plate', car.plate],
+    [isUs ? 'Color' : 'Colour', car.colour],
+    ['Fuel', fuelName(car.fuel, vocabularyOf(car))],
+    [isUs ? 'License plate' : 'Number plate', car.plate],
     ['Identity number', car.identityNumber],
     ['Used in', `${countryOf(car.country).name}, steering wheel on the ${car.steering}`],
     ['Odometer', report.odometer ?? 'not read'],
-    ['Walked', `${utc(report.walkedFrom)} to ${utc(report.walkedTo)}`],
-    ['Signed', `${report.signedBy}, ${utc(report.frozenAt)}`],
+    ['Walked', `${utcMoment(report.walkedFrom)} to ${utcMoment(report.walkedTo)}`],
+    ['Signed', `${report.signedBy}, ${utcMoment(report.frozenAt)}`],
   ];
   return facts.filter(([, value]) => value !== '');
 }
-
-const utc = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
 
 /** The picture a report begins with: the one chosen, or the first of the whole car. */
 export const coverOf = ({ photos }: ReportDocument): ReportPhoto | undefined =>
@@ -95,7 +95,7 @@ function putRight(report: ReportDocument): Block[] {
   return [
     heading('Put right since it was found'),
     ...report.putRight.flatMap(({ number, partName, line: was, says, at, before, after }): Block[] => [
-      line(`${number}. ${was}, ${partName}: ${says}, ${at.slice(0, 10)}`),
+      line(`${number}. ${was}, ${partName}: ${says}, ${isoDay(at)}`),
       { is: 'photos', photos: photosNumbered(report, [...before, ...after]), size: 'small' },
     ]),
   ];

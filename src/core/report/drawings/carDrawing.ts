@@ -1,12 +1,5 @@
-import {
-  type BodyStyle,
-  type FaceId,
-  faceName,
-  type Part,
-  type Point,
-  type Speech,
-  sentence,
-} from '../../car';
+import { type BodyStyle, type FaceId, faceName, type Part, type Point, type Speech } from '../../car';
+import { sentence } from '../../wording';
 import { colours, type Drawing, fitter, type Place, type Shape } from './drawing';
 
 /** As wide as the text of a page. */

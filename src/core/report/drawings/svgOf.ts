@@ -1,7 +1,6 @@
+import { escapeXml } from '../../wording';
 import type { Drawing, Shape } from './drawing';
 
-const signs: Record<string, string> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' };
-const text = (raw: string): string => raw.replace(/[&<>"]/g, (sign) => signs[sign] as string);
 const n = (value: number): string => String(Math.round(value * 100) / 100);
 
 /** A drawing as SVG, without anything from outside. */
@@ -9,7 +8,7 @@ export function svgOf({ says, width, height, shapes }: Drawing): string {
   const hatch = shapes.some((shape) => shape.is === 'polygon' && shape.isHatched)
     ? '<defs><pattern id="hatch" width="4" height="4" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0V4" stroke="#4a535b" stroke-width=".8"/></pattern></defs>'
     : '';
-  return `<svg viewBox="0 0 ${n(width)} ${n(height)}" role="img" aria-label="${text(says)}">${hatch}${shapes.map(shapeOf).join('')}</svg>`;
+  return `<svg viewBox="0 0 ${n(width)} ${n(height)}" role="img" aria-label="${escapeXml(says)}">${hatch}${shapes.map(shapeOf).join('')}</svg>`;
 }
 
 function shapeOf(shape: Shape): string {
@@ -24,7 +23,7 @@ function shapeOf(shape: Shape): string {
     case 'line':
       return `<line x1="${n(shape.from[0])}" y1="${n(shape.from[1])}" x2="${n(shape.to[0])}" y2="${n(shape.to[1])}"${lookOf(shape)}/>`;
     case 'label':
-      return `<text x="${n(shape.at[0])}" y="${n(shape.at[1])}" dy=".35em" text-anchor="middle" font-size="${n(shape.size)}" font-weight="700" fill="#14181c">${text(shape.text)}</text>`;
+      return `<text x="${n(shape.at[0])}" y="${n(shape.at[1])}" dy=".35em" text-anchor="middle" font-size="${n(shape.size)}" font-weight="700" fill="#14181c">${escapeXml(shape.text)}</text>`;
     default:
       return shape satisfies never;
   }

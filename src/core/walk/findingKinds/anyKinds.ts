@@ -42,6 +42,7 @@ export const anyKinds = {
     uk: 'Something else',
     us: 'Something else',
     measuredBy: 'area',
+    isLast: true,
     on: [...materials],
     tests: ['wipe', 'feel'],
   },

@@ -4,10 +4,32 @@ import type { Material, Part } from '../../car';
 export type MeasuredBy = 'count' | 'length' | 'area' | 'diameter' | 'gap';
 export type Test = 'nail' | 'feel' | 'wipe';
 
+/** How a kind shows: pale or bright in the paint, as a bend in what it mirrors, as dullness, brown. */
+export type Shows = 'pale' | 'bend' | 'dull' | 'brown';
+
+/** All there is to a kind of finding: what it is called, where it makes sense, how it is drawn, what it asks, how it is judged. */
 export interface FindingKindFacts {
   uk: string;
   us: string;
   measuredBy: MeasuredBy;
+  /** Each one is tapped; otherwise its size is drawn, where it has one. */
+  isDotted?: true;
+  /** A mark in the paint, seen the better the more it differs from it. Against rubber, glass and the like when left out. */
+  shows?: Shows;
+  /** As thin as a line: half of its length counts to the eye. */
+  isThin?: true;
+  /** Asks how well it was done. */
+  asksRepair?: true;
+  /** Speaks for paintwork where readings are thick. */
+  isPaintSign?: true;
+  /** Offered on the windscreen, where glass goes without saying, and judged there by its place; not judged when only offered. */
+  onScreen?: { short: string; judgedAs?: 'chip' | 'crack' | 'scratch' };
+  /** What usually cures it on a lamp. Common practice. */
+  lampCure?: string;
+  /** What it means for refinishing a wheel. */
+  onWheel?: 'kerbed' | 'flaking' | 'bent';
+  /** Offered after all others. */
+  isLast?: true;
   on: readonly Material[];
   /** Only on these part kinds, where the material alone does not say enough. */
   parts?: readonly Part['kind'][];

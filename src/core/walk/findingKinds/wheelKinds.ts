@@ -2,11 +2,19 @@ import { type FindingKindFacts, STOP_DRIVING } from './findingKindFacts';
 
 /** Wheels and tyres. */
 export const wheelKinds = {
-  kerbing: { uk: 'Kerbing', us: 'Curb rash', measuredBy: 'length', on: ['alloy'], tests: ['nail'] },
+  kerbing: {
+    uk: 'Kerbing',
+    us: 'Curb rash',
+    measuredBy: 'length',
+    onWheel: 'kerbed',
+    on: ['alloy'],
+    tests: ['nail'],
+  },
   'wheel-corrosion': {
     uk: 'Corrosion under lacquer',
     us: 'Corrosion under clear coat',
     measuredBy: 'area',
+    onWheel: 'flaking',
     on: ['alloy'],
     tests: ['feel'],
   },
@@ -14,6 +22,7 @@ export const wheelKinds = {
     uk: 'Coating flaking',
     us: 'Coating flaking',
     measuredBy: 'area',
+    onWheel: 'flaking',
     on: ['alloy'],
     tests: ['feel'],
   },
@@ -21,6 +30,7 @@ export const wheelKinds = {
     uk: 'Bent or cracked rim',
     us: 'Bent or cracked rim',
     measuredBy: 'length',
+    onWheel: 'bent',
     on: ['alloy'],
     tests: [],
     caution: STOP_DRIVING,

@@ -1,0 +1,57 @@
+import type { CarBody } from '../body';
+import { suv } from './suv';
+
+export const pickup: CarBody = {
+  uk: 'Double-cab pick-up',
+  us: 'Crew cab pickup',
+  traits: {
+    rear: 'bed',
+    hasRearDoors: true,
+    hasRearSeats: true,
+    takes: ['roof-rails', 'side-steps', 'guard-bar', 'flares'],
+  },
+  profile: {
+    ...suv.profile,
+    length: 5300,
+    width: 1860,
+    height: 1790,
+    frontAxle: 930,
+    rearAxle: 4080,
+    tyreRadius: 378,
+    rimRadius: 216,
+    sill: [330, 490],
+    bonnet: [
+      [30, 680],
+      [60, 890],
+      [190, 1040],
+      [600, 1120],
+      [1230, 1165],
+    ],
+    roof: [
+      [1230, 1165],
+      [1540, 1430],
+      [1870, 1660],
+      [2250, 1772],
+      [2800, 1782],
+      [3180, 1750],
+      [3330, 1700],
+    ],
+    tail: [
+      [3330, 1700],
+      [3420, 1190],
+      [3520, 1160],
+      [5180, 1165],
+      [5240, 1000],
+      [5270, 720],
+    ],
+    belt: [1140, 1165],
+    doors: { front: 1370, middle: 2370, rear: 3230 },
+    glassEnd: 3330,
+    rearGlassBase: 1,
+    lidFrom: 3,
+    fillerFlap: 'l',
+    roofRails: false,
+    quarterGlass: false,
+    bed: { from: 3560, to: 5150, floor: 800 },
+  },
+};

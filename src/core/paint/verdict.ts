@@ -1,0 +1,32 @@
+/** What a panel’s readings come to. */
+export const paintClasses = [
+  'as-the-rest',
+  'thicker',
+  'local-repair',
+  'far-thicker',
+  'thin',
+  'not-enough',
+  'cannot-read',
+] as const;
+export type PaintClass = (typeof paintClasses)[number];
+
+/** What the eye found on a panel that speaks for or against paintwork. It changes the wording, never the numbers. */
+export interface EyeEvidence {
+  /** Signs of a respray seen: haze, texture, overspray, tape lines. */
+  signs: readonly string[];
+}
+
+export interface PanelVerdict {
+  part: string;
+  class: PaintClass;
+  medianUm?: number;
+  lowestUm?: number;
+  highestUm?: number;
+  /** Times the car's level. */
+  ratio?: number;
+  z?: number;
+  /** Against the same panel of the other side. */
+  twinUm?: number;
+  /** What the class rests on, in a sentence with its numbers. */
+  says: string;
+}

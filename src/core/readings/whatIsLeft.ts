@@ -1,0 +1,169 @@
+import type { BodyStyle, PartId } from '../car';
+import type { Day } from '../papers';
+import { type Coverage, coverage, isStanding, type WalkState } from '../walk';
+import { type OthersLeft, othersLeft } from './othersLeft';
+import { papersTable } from './papersTable';
+
+/** Screens of a walk on which something that is left can be done. */
+export type LeftScreen = 'tyres' | 'paint' | 'pictures' | 'functions' | 'kit' | 'papers';
+
+/** What kind of thing is left; how it is worded is the business of whoever shows it. */
+export type LeftCode =
+  | 'part'
+  | 'not-seen'
+  | 'second-look'
+  | 'distance'
+  | 'tread'
+  | 'odometer'
+  | 'paint'
+  | 'close-up'
+  | 'place-photo'
+  | 'after-photo'
+  | 'part-photo'
+  | 'odometer-photo'
+  | 'whole-car-photo'
+  | 'plate'
+  | 'poor-photo'
+  | 'unplaced-photo'
+  | 'running-test'
+  | 'function'
+  | 'item'
+  | 'smell'
+  | 'papers'
+  | 'conditions'
+  | 'disagreement';
+
+/** One thing that is left, and where it is done: at a part of the walk, or on a screen of its own. */
+export interface LeftItem {
+  code: LeftCode;
+  part?: PartId;
+  screen?: LeftScreen;
+  /** Number of the finding it is about. */
+  finding?: number;
+  /** Its name, or why, in words that need no part. */
+  says?: string;
+  /** When a test that runs was begun, and how long it takes: seconds, or until the next morning. */
+  begunAt?: string;
+  takes?: number | 'overnight';
+}
+
+/** Subjects of which nobody has said anything yet. */
+export type LeftSubject = 'functions' | 'kit' | 'papers';
+
+export interface WhatIsLeft {
+  /** Everything left, each kind in walking order. */
+  items: readonly LeftItem[];
+  notBegun: ReadonlySet<LeftSubject>;
+  cover: Coverage;
+}
+
+interface Beside {
+  /** For expiry and ages of the papers. */
+  today: Day;
+  /** Pictures judged to be soft, shaken, too dark or too bright, by SHA-256. */
+  poorPhotos?: ReadonlySet<string>;
+}
+
+type Spoken = Parameters<typeof papersTable>[1] & Parameters<typeof othersLeft>[1];
+
+/** Everything a walk has not said, seen or shown yet. A report frozen now will tell it, or be the poorer for it. */
+export function whatIsLeft(
+  state: WalkState,
+  style: BodyStyle,
+  car: Spoken,
+  { today, poorPhotos = new Set() }: Beside,
+): WhatIsLeft {
+  const cover = coverage(state, style);
+  const others = othersLeft(state, car);
+  return {
+    items: [
+      ...partsLeft(state, cover),
+      ...readingsLeft(cover),
+      ...photosLeft(state, cover, poorPhotos),
+      ...othersOf(others),
+      ...papersTable(state, car, today).asks.map(
+        (says): LeftItem => ({
+          code: 'disagreement',
+          screen: 'papers',
+          says,
+        }),
+      ),
+    ],
+    notBegun: new Set<LeftSubject>([
+      ...(others.isFunctionsBegun ? [] : ['functions' as const]),
+      ...(others.isKitBegun ? [] : ['kit' as const]),
+      ...(others.isPapersBegun ? [] : ['papers' as const]),
+    ]),
+    cover,
+  };
+}
+
+/** Those of one kind, in their order. */
+export const leftOf = ({ items }: Pick<WhatIsLeft, 'items'>, code: LeftCode): LeftItem[] =>
+  items.filter((item) => item.code === code);
+
+function partsLeft({ findings, conditions }: WalkState, cover: Coverage): LeftItem[] {
+  return [
+    ...cover.left.map(({ part }): LeftItem => ({ code: 'part', part })),
+    ...cover.notSeen.map(({ part, why }): LeftItem => ({ code: 'not-seen', part, says: why })),
+    ...cover.unresolved.map((part): LeftItem => ({ code: 'second-look', part })),
+    ...findings
+      .filter((finding) => isStanding(finding) && finding.details.notice === undefined)
+      .map(({ part, number }): LeftItem => ({ code: 'distance', part, finding: number })),
+    ...(conditions.whole ? [] : [{ code: 'conditions' } as const]),
+  ];
+}
+
+function readingsLeft({ treadsLeft, odometerLeft, isPaintRead, paintLeft }: Coverage): LeftItem[] {
+  return [
+    ...treadsLeft.map((part): LeftItem => ({ code: 'tread', part, screen: 'tyres' })),
+    // A gauge that was never used is not asked for panel by panel.
+    ...(isPaintRead ? paintLeft.map((part): LeftItem => ({ code: 'paint', part, screen: 'paint' })) : []),
+    ...(odometerLeft ? [{ code: 'odometer', part: 'odometer' } as const] : []),
+  ];
+}
+
+const photoCodes = {
+  'finding-close-up': 'close-up',
+  'finding-place': 'place-photo',
+  'finding-after': 'after-photo',
+  part: 'part-photo',
+  odometer: 'odometer-photo',
+} as const;
+
+function photosLeft(
+  { photos, brought }: WalkState,
+  cover: Coverage,
+  poorPhotos: ReadonlySet<string>,
+): LeftItem[] {
+  return [
+    ...cover.photosLeft.map((photo): LeftItem => {
+      if (photo.why === 'whole-car') return { code: 'whole-car-photo', says: String(photo.have) };
+      const { part } = photo;
+      return { code: photoCodes[photo.why], part, ...('number' in photo && { finding: photo.number }) };
+    }),
+    ...cover.plates.map((says): LeftItem => ({ code: 'plate', screen: 'pictures', says })),
+    ...photos
+      .filter(({ sha256 }) => poorPhotos.has(sha256))
+      .map(({ sha256 }): LeftItem => ({ code: 'poor-photo', screen: 'pictures', says: sha256 })),
+    ...brought.map(({ sha256 }): LeftItem => ({ code: 'unplaced-photo', screen: 'pictures', says: sha256 })),
+  ];
+}
+
+function othersOf({ running, functions, items, isSmellLeft, papers }: OthersLeft): LeftItem[] {
+  return [
+    ...running.map(
+      ({ name, begunAt, facts }): LeftItem => ({
+        code: 'running-test',
+        screen: 'functions',
+        says: name,
+        ...(begunAt !== undefined && { begunAt }),
+        ...(facts?.takes !== undefined && { takes: facts.takes }),
+      }),
+    ),
+    ...functions.map(({ name }): LeftItem => ({ code: 'function', screen: 'functions', says: name })),
+    ...(isSmellLeft ? [{ code: 'smell', screen: 'kit' } as const] : []),
+    ...items.map(({ name }): LeftItem => ({ code: 'item', screen: 'kit', says: name })),
+    ...papers.map((says): LeftItem => ({ code: 'papers', screen: 'papers', says })),
+  ];
+}

@@ -1,0 +1,33 @@
+import type { Car } from '../car';
+import type { WalkFigure } from '../readings';
+import type { Entry } from '../walk';
+import type { ReportDocument } from './reportDocument';
+
+export interface PhotoFacts {
+  width: number;
+  height: number;
+}
+
+/** All that a report rests on. The same inputs give the same document. */
+export interface ReportInputs {
+  id: string;
+  revision: number;
+  frozenAt: string;
+  signedBy: string;
+  yard: ReportDocument['yard'];
+  car: Omit<Car, 'id' | 'createdAt' | 'updatedAt'>;
+  walk: string;
+  /** The walk's entries up to the position frozen. */
+  entries: readonly Entry[];
+  /** Known photos by SHA-256; others are listed without a size. */
+  photos: ReadonlyMap<string, PhotoFacts>;
+  /** What other walks of the car read off its odometer. */
+  otherWalks?: readonly WalkFigure[];
+}
+
+/** Thrown when there is nothing to freeze. */
+export class EmptyWalkError extends Error {
+  constructor() {
+    super('The walk has not begun: there is nothing to freeze.');
+  }
+}

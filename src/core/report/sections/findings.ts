@@ -1,0 +1,85 @@
+import { actionLine, findingKindOf, findingLine, isStanding, noticeOf, testLine } from '../../walk';
+import type { ReportDocument, ReportFinding, ReportPhoto } from '../reportDocument';
+import type { WalkTold } from '../walkTold';
+
+/** What is on the car. */
+export function standingFindings({ inputs, state, vocabulary, photos, nameOf }: WalkTold): ReportFinding[] {
+  return state.findings.filter(isStanding).map((finding): ReportFinding => {
+    const { notice, source } = noticeOf(finding, inputs.car.paintTone);
+    return {
+      id: finding.id,
+      number: finding.number,
+      part: finding.part,
+      partName: nameOf(finding.part),
+      kind: finding.kind,
+      spot: finding.spot,
+      line: findingLine(finding, vocabulary),
+      suspected: finding.standing.status === 'suspected',
+      notice,
+      noticeSource: source,
+      extent: finding.details.extent,
+      tests: testLine(finding),
+      action: actionLine(finding, vocabulary),
+      promised: finding.details.action !== undefined && finding.details.action !== 'leave',
+      note: finding.details.note ?? '',
+      caution: findingKindOf(finding.kind).caution,
+      photos: photosOf(photos, finding.number),
+    };
+  });
+}
+
+/** What looked like a fault and is none. */
+export function dismissedFindings({ state, vocabulary, nameOf }: WalkTold): ReportDocument['dismissed'] {
+  return state.findings.flatMap((finding) =>
+    finding.standing.status === 'dismissed'
+      ? [
+          {
+            id: finding.id,
+            number: finding.number,
+            partName: nameOf(finding.part),
+            line: findingLine(finding, vocabulary),
+            why: finding.standing.why,
+          },
+        ]
+      : [],
+  );
+}
+
+/** What was there and has been mended, before and after. */
+export function findingsPutRight({
+  state,
+  vocabulary,
+  photos,
+  nameOf,
+}: WalkTold): NonNullable<ReportDocument['putRight']> {
+  const isAfter = (number: number) => photos.find((photo) => photo.number === number)?.role === 'after';
+  return state.findings.flatMap((finding) => {
+    const { id, number, part, kind, standing } = finding;
+    if (standing.status !== 'put-right') return [];
+    const shown = photosOf(photos, number);
+    return [
+      {
+        id,
+        number,
+        part,
+        partName: nameOf(part),
+        kind,
+        line: findingLine(finding, vocabulary),
+        says: standing.says,
+        at: standing.at,
+        before: shown.filter((photo) => !isAfter(photo)),
+        after: shown.filter(isAfter),
+      },
+    ];
+  });
+}
+
+/** The photos of a finding, and those its place is marked on, the place before the thing. */
+function photosOf(photos: readonly ReportPhoto[], finding: number): number[] {
+  const isMarked = (photo: ReportPhoto) => photo.spots?.some(({ number }) => number === finding) ?? false;
+  const seen = new Set<string>();
+  return photos
+    .filter((photo) => photo.finding === finding || isMarked(photo))
+    .filter(({ sha256 }) => !seen.has(sha256) && seen.add(sha256))
+    .map(({ number }) => number);
+}

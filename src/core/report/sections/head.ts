@@ -1,0 +1,54 @@
+import { bodyStyleNames, type Car, carTitle } from '../../car';
+import { speakDistanceBothWays } from '../../measure';
+import { REPORT_VERSION, type ReportDocument } from '../reportDocument';
+import type { ReportInputs } from '../reportInputs';
+import type { WalkTold } from '../walkTold';
+
+type Head = Pick<
+  ReportDocument,
+  | 'format'
+  | 'version'
+  | 'id'
+  | 'revision'
+  | 'frozenAt'
+  | 'position'
+  | 'walk'
+  | 'walkedFrom'
+  | 'walkedTo'
+  | 'signedBy'
+  | 'yard'
+  | 'title'
+  | 'car'
+  | 'bodyStyleName'
+  | 'odometer'
+  | 'odometerRead'
+>;
+
+/** Which report of which car this is: how and when it was walked, and by whom. */
+export function headOf({ inputs, state, vocabulary }: WalkTold): Head {
+  const { begun, odometer, lastEntryAt } = state;
+  return {
+    format: 'zelk-report',
+    version: REPORT_VERSION,
+    id: inputs.id,
+    revision: inputs.revision,
+    frozenAt: inputs.frozenAt,
+    position: inputs.entries.length,
+    walk: inputs.walk,
+    walkedFrom: begun.at,
+    walkedTo: lastEntryAt ?? begun.at,
+    signedBy: inputs.signedBy,
+    yard: inputs.yard,
+    title: carTitle(inputs.car),
+    car: carOnly(inputs.car),
+    bodyStyleName: bodyStyleNames[begun.bodyStyle][vocabulary],
+    odometer: odometer && speakDistanceBothWays(odometer.value, odometer.unit),
+    ...(odometer && { odometerRead: { value: odometer.value, unit: odometer.unit } }),
+  };
+}
+
+/** A stored car has more fields than a report tells of it. */
+function carOnly(car: ReportInputs['car']): ReportDocument['car'] {
+  const { id: _id, createdAt: _created, updatedAt: _updated, identityAsRead: _read, ...details } = car as Car;
+  return details;
+}

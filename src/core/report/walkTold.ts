@@ -1,0 +1,42 @@
+import { type BodyStyle, partNames, styleOf, type Vocabulary, vocabularyOf } from '../car';
+import { type WhatIsLeft, whatIsLeft } from '../readings';
+import type { Stop } from '../route';
+import { replay, routeOf, type WalkState } from '../walk';
+import { isoDay } from '../wording';
+import { orderPhotos } from './orderPhotos';
+import type { ReportPhoto } from './reportDocument';
+import { EmptyWalkError, type ReportInputs } from './reportInputs';
+
+/** A walk as every section of a report sees it, worked out once. */
+export interface WalkTold {
+  inputs: ReportInputs;
+  state: WalkState & { begun: NonNullable<WalkState['begun']> };
+  style: BodyStyle;
+  vocabulary: Vocabulary;
+  route: readonly Stop[];
+  /** What the walk has not said, seen or shown. */
+  left: WhatIsLeft;
+  photos: ReportPhoto[];
+  nameOf: (part: string) => string;
+}
+
+/** Replays what a report rests on. Throws EmptyWalkError for a walk without its first entry. */
+export function tellWalk(inputs: ReportInputs): WalkTold {
+  const state = replay(inputs.walk, inputs.entries);
+  const { begun } = state;
+  if (!begun) throw new EmptyWalkError();
+  const style = styleOf({ ...begun, steering: inputs.car.steering });
+  const vocabulary = vocabularyOf(inputs.car);
+  const nameOf = partNames(style, inputs.car);
+  const route = routeOf(state, style);
+  return {
+    inputs,
+    state: { ...state, begun },
+    style,
+    vocabulary,
+    route,
+    left: whatIsLeft(state, style, inputs.car, { today: isoDay(inputs.frozenAt) }),
+    photos: orderPhotos(state, route, nameOf, vocabulary, inputs.photos),
+    nameOf,
+  };
+}

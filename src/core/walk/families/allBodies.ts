@@ -1,0 +1,24 @@
+import { answerBodies } from './answers/bodies';
+import { courseBodies } from './course/bodies';
+import { findingBodies } from './findings/bodies';
+import { functionBodies } from './functions/bodies';
+import { kitBodies } from './kit/bodies';
+import { odometerBodies } from './odometer/bodies';
+import { papersBodies } from './papers/bodies';
+import { pictureBodies } from './pictures/bodies';
+import { readingBodies } from './readings/bodies';
+import { undoBodies } from './undo/bodies';
+
+/** Every kind of entry with the shape of its body. The order is that of the published schema. */
+export const allBodies = {
+  ...courseBodies,
+  ...findingBodies,
+  ...pictureBodies,
+  ...readingBodies,
+  ...functionBodies,
+  ...papersBodies,
+  ...kitBodies,
+  ...answerBodies,
+  ...odometerBodies,
+  ...undoBodies,
+} as const;

@@ -1,0 +1,13 @@
+import { family } from '../family';
+import { answerBodies } from './bodies';
+
+export const answers = family({
+  bodies: answerBodies,
+  empty: () => ({ answers: new Map() }),
+  noters: {
+    'question-answered': ({ state }, { body: { question, says, photos = [] }, at }) => {
+      state.answers.set(question, [...(state.answers.get(question) ?? []), { says, photos, at }]);
+    },
+  },
+  words: { 'question-answered': ({ says }) => `Answered: ${says}` },
+});

@@ -1,0 +1,15 @@
+const changeNames: Record<string, string> = {
+  lengthMm: 'length',
+  widthMm: 'width',
+  notice: 'noticed from',
+  action: 'to do',
+};
+
+/** A changed field in the log: "length 46 mm", "note taken back". */
+export function changeWords([key, value]: [string, unknown]): string {
+  const name = changeNames[key] ?? key;
+  if (value === null) return `${name} taken back`;
+  if (typeof value === 'object') return name;
+  if (typeof value === 'boolean') return value ? 'not sure yet' : 'confirmed';
+  return `${name} ${String(value).replaceAll('-', ' ')}${key.endsWith('Mm') ? ' mm' : ''}`;
+}

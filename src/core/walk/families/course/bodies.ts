@@ -1,0 +1,33 @@
+import { z } from 'zod';
+import { bodyStyleIds, extraIds, outsideFaces } from '../../../car';
+import { routeRuleSchema } from '../../../route';
+import { cautionIds } from '../../cautions';
+import { laps } from '../../choices';
+import { dirtStates, lights, wetStates } from '../../conditions';
+import { partId, uuid } from '../fields';
+
+/** The course of a walk: how it goes, and which parts were looked at. */
+export const courseBodies = {
+  'walk-begun': z.strictObject({
+    carId: uuid,
+    bodyStyle: z.enum(bodyStyleIds),
+    extras: z.array(z.enum(extraIds)).max(extraIds.length).optional(),
+  }),
+  'route-chosen': z.strictObject({ rule: routeRuleSchema }),
+  'lap-begun': z.strictObject({ lap: z.enum(laps) }),
+  'conditions-noted': z.strictObject({
+    /** Only for this side; for the whole car when left out. */
+    side: z.enum(outsideFaces).optional(),
+    light: z.enum(lights),
+    wet: z.enum(wetStates),
+    dirt: z.enum(dirtStates),
+    place: z.string().trim().max(60, 'A place may hold 60 characters.').optional(),
+  }),
+  'caution-read': z.strictObject({ caution: z.enum(cautionIds) }),
+  'stop-reached': z.strictObject({ part: partId }),
+  'part-cleared': z.strictObject({ part: partId }),
+  'part-not-seen': z.strictObject({
+    part: partId,
+    why: z.string().trim().min(1, 'Say why it could not be seen.').max(200),
+  }),
+} as const;

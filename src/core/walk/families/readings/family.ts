@@ -1,0 +1,27 @@
+import { speakTread } from '../../../measure';
+import { family, inside } from '../family';
+import { readingBodies } from './bodies';
+import { noReadings, readingNoters, type TyreSaid } from './state';
+
+export const readings = family({
+  bodies: readingBodies,
+  empty: noReadings,
+  noters: inside((state) => state, readingNoters),
+  words: {
+    'tread-read': ({ part, third, depth, unit }, { nameOf }) =>
+      `${nameOf(part)}${third ? `, ${third} third` : ''}: ${speakTread(depth, unit)}`,
+    'tyre-described': (body, { nameOf }) => `${nameOf(body.part)}: ${tyreWords(body)}`,
+    'tyre-law-chosen': () => 'Limit and new tread of the tyres set',
+    'wheel-described': ({ part }, { nameOf }) => `${nameOf(part)}: rim and brake as seen`,
+    'paint-read': ({ part, um }, { nameOf }) =>
+      `${nameOf(part)}: paint ${um.map((each) => Math.round(each)).join(', ')} µm`,
+    'screen-planned': () => 'Size and zones of the screen set',
+  },
+});
+
+function tyreWords(said: TyreSaid): string {
+  const words = [said.brand, said.size, said.made && `week ${said.made.week} of ${said.made.year}`].filter(
+    Boolean,
+  );
+  return words.length > 0 ? words.join(', ') : (said.flags?.join(', ') ?? '') || 'described';
+}

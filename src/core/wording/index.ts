@@ -1,0 +1,3 @@
+export { isoDay, longDay, monthNamed, shortDay, utcMoment } from './dates';
+export { escapeXml } from './escapeXml';
+export { sentence, withinSentence } from './sentence';
