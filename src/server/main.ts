@@ -2,7 +2,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { readConfig } from './config';
-import type { Context } from './http/context';
+import type { Context } from './context';
 import { createApp } from './http/createApp';
 import { makeContext, sweepOrphans } from './makeContext';
 import { smtpDelivery } from './messages/writeMail';

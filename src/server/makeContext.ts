@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
-import type { Context } from './http/context';
+import type { Context } from './context';
 import { makeLive } from './live/live';
 import { makeBurner } from './photos/burn';
 import { Judge } from './photos/judge';

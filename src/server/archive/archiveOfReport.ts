@@ -4,7 +4,7 @@ import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
 import { walkFileSchema } from '#core/exchange';
 import { reportDocumentSchema } from '#core/report';
-import type { Context } from '../http/context';
+import type { Context } from '../context';
 import { exportWalk } from '../reports/exchange';
 import { writePdf } from '../reports/pdf/writePdf';
 import type { StoredReport } from '../store/reportStore';

@@ -2,12 +2,13 @@ import { randomUUID } from 'node:crypto';
 import { createWriteStream } from 'node:fs';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import type { Context } from '../http/context';
+import type { Imported } from '#core/api';
+import type { Context } from '../context';
 import { develop } from '../photos/develop';
 import { discard, settle } from '../photos/photoFiles';
 import { asNoRoom } from '../photos/receive';
 import { proveRecording } from '../recordings/takeInRecording';
-import { type Imported, importWalk } from '../reports/exchange';
+import { importWalk } from '../reports/exchange';
 import { readArchive } from './readArchive';
 
 /**

@@ -5,8 +5,8 @@ import { pipeline } from 'node:stream/promises';
 import { type Entry, openPromise, type ZipFile } from 'yauzl';
 import { photoNamedIn } from '#core/archive';
 import { readWalkFile, type WalkFile } from '#core/exchange';
-import { badRequest, unprocessable } from '../http/problems';
 import { MAX_BYTES } from '../photos/receive';
+import { badRequest, unprocessable } from '../problems';
 
 const MOST_JSON = 100 * 1024 * 1024;
 const MOST_FILES = 10_000;

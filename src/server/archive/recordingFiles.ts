@@ -1,6 +1,6 @@
 import { slug } from '#core/archive';
 import type { ReportDocument } from '#core/report';
-import type { Context } from '../http/context';
+import type { Context } from '../context';
 
 export interface ArchivedRecording {
   path: string;

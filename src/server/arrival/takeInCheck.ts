@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { composeCheck, type FilledCheck } from '#core/arrival';
 import { CLOCK_TOLERANCE_MS } from '#core/walk';
-import { conflict, notFound, unprocessable } from '../http/problems';
+import { conflict, notFound, unprocessable } from '../problems';
 import type { StoredCheck } from '../store/arrivalStore';
 import type { StoredReport } from '../store/reportStore';
 import type { Stores } from '../store/stores';

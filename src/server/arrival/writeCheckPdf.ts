@@ -8,6 +8,7 @@ import {
   verdictWords,
 } from '#core/arrival';
 import { fingerprintWords } from '#core/report';
+import { isoDay, utcMoment } from '#core/wording';
 import { drawPicture, type PhotoPath } from '../reports/pdf/findingBlock';
 import { ink, type Paper, Sheet, soft } from '../reports/pdf/sheet';
 
@@ -43,7 +44,7 @@ export async function writeCheckPdf(
   signed(sheet, check, fingerprint);
   sheet.foot(
     (page, of) =>
-      `${check.stockNumber} · ${name.toLowerCase()} · ${check.signedAt.slice(0, 10)} · page ${page} of ${of}`,
+      `${check.stockNumber} · ${name.toLowerCase()} · ${isoDay(check.signedAt)} · page ${page} of ${of}`,
   );
   sheet.pdf.end();
   await closed;
@@ -85,10 +86,9 @@ function signed(sheet: Sheet, check: ArrivalCheck, fingerprint: string): void {
     pdf.lineWidth(1.4).lineJoin('round').lineCap('round').stroke(ink);
   }
   sheet.y = y + PAD_HEIGHT + 4;
-  sheet.text(
-    `${[check.name, check.role].filter(Boolean).join(', ')}, ${check.signedAt.slice(0, 10)} ${check.signedAt.slice(11, 16)} UTC`,
-    { weight: 'bold' },
-  );
+  sheet.text(`${[check.name, check.role].filter(Boolean).join(', ')}, ${utcMoment(check.signedAt)}`, {
+    weight: 'bold',
+  });
   const small = { size: 9, colour: soft };
   sheet.text(
     `Fingerprint of this check (SHA-256 over its canonical form, RFC 8785): ${fingerprintWords(fingerprint)}`,

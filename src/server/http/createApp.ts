@@ -7,14 +7,14 @@ import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
 import { walkFileSchema } from '#core/exchange';
+import type { Context } from '../context';
 import { tokenPattern } from '../store/shareStore';
-import type { Context } from './context';
 import { answerErrors, noSuchRoute } from './errors';
 import { firstWords } from './firstWords';
 import { goOnWithoutWords, guessLimit, isGuessing, noteGuess } from './guessLimit';
 import { describeApi } from './openapi';
 import { outsideScope } from './outsideScope';
-import { mount, route } from './route';
+import { mount, route, type Witness } from './route';
 import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
 import { liveRoutes } from './routes/live';
@@ -25,6 +25,7 @@ import { readingRoutes } from './routes/readings';
 import { recordingRoutes } from './routes/recordings';
 import { reportRoutes } from './routes/reports';
 import { sharedRoutes } from './routes/shared';
+import { sharedFileRoutes } from './routes/sharedFiles';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
 import { logoBody, yardRoutes } from './routes/yard';
@@ -32,8 +33,8 @@ import { logoBody, yardRoutes } from './routes/yard';
 /** A walk of thousands of entries with its reports, as JSON. */
 const JSON_LIMIT = '32mb';
 
-/** The whole application, without a port. */
-export function createApp(context: Context, webDir: string): Express {
+/** The whole application, without a port. A witness sees every JSON answer. */
+export function createApp(context: Context, webDir: string, witness?: Witness): Express {
   const routes = [
     ...carRoutes(context),
     ...readingRoutes(context),
@@ -43,6 +44,7 @@ export function createApp(context: Context, webDir: string): Express {
     ...recordingRoutes(context),
     ...reportRoutes(context),
     ...sharedRoutes(context),
+    ...sharedFileRoutes(context),
     ...questionRoutes(context),
     ...arrivalRoutes(context),
     ...liveRoutes(context),
@@ -55,7 +57,7 @@ export function createApp(context: Context, webDir: string): Express {
       path: '/api/health',
       summary: 'Whether the server is up',
       gives: z.object({ status: z.literal('up') }),
-      handle: () => ({ status: 'up' }),
+      handle: () => ({ status: 'up' as const }),
     }),
     route({
       method: 'get',
@@ -105,7 +107,7 @@ export function createApp(context: Context, webDir: string): Express {
   app.use('/api/yard/logo', logoBody());
   app.use('/api/shared', cookieParser(), guessLimit());
   const router = Router();
-  mount(router, routes);
+  mount(router, routes, witness);
   router.get('/api/openapi.json', (_request, response) => {
     response.type('json').send(description);
   });

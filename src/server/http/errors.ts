@@ -1,6 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
-import { badRequest, notFound, Problem } from './problems';
+import { badRequest, notFound, Problem } from '../problems';
 
 /** Failures of the body parser, by its own type names, in plain words. */
 function fromParser(error: { type?: unknown; status?: unknown }): Problem | undefined {

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import request from 'supertest';
@@ -47,6 +48,19 @@ const take = (file: unknown) =>
   request(there.app)
     .post('/api/imports')
     .send(file as object);
+
+it('a file whose report was frozen in earlier words is taken as it is', async () => {
+  // Exported before American reports were told wholly in American; what it says stays what it said.
+  const file = JSON.parse(readFileSync('tests/golden/walk-us-before-its-words.json', 'utf8')) as WalkFile;
+  expect(JSON.stringify(file.reports)).toContain('A tyre under the limit');
+  await request(there.app).post('/api/imports').send(file).expect(201);
+  const [report] = file.reports;
+  const kept = await request(there.app).get(`/api/reports/${report?.id}`).expect(200);
+  expect(kept.body.report).toEqual(report);
+  const edited = JSON.parse(JSON.stringify(file).replaceAll('A tyre under', 'No tyre under')) as WalkFile;
+  const refused = await request(here.app).post('/api/imports').send(edited).expect(422);
+  expect(refused.body.detail).toContain('does not follow from the file’s own log');
+});
 
 describe('a walk file', () => {
   it('fits the published JSON Schema, by an independent validator', async () => {

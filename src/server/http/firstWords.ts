@@ -1,4 +1,5 @@
 import { coverOf, type ReportDocument } from '#core/report';
+import { longDay } from '#core/wording';
 import { inkOn, yardLine } from '#core/yard';
 import { asText } from '../archive/html';
 
@@ -19,15 +20,12 @@ export function firstWords({ report, sent, path }: FirstWordsInputs): string {
   return `${sent < revision ? revised(sent, revision) : ''}<main class="mx-auto max-w-3xl pb-16">
 ${band(report, path)}
 <header class="px-4 pt-2"><h1 class="mt-1 text-3xl leading-tight">${asText(title)}</h1>
-<p class="text-soft">Condition report, revision ${revision}, ${dayOf(frozenAt)}</p></header>
+<p class="text-soft">Condition report, revision ${revision}, ${longDay(frozenAt)}</p></header>
 ${cover(report, path)}
 ${paragraph ? `<p class="mx-4 mt-4 text-lg">${asText(paragraph)}</p>` : ''}
 <section class="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">${summary.map((line) => `<p>${asText(line)}</p>`).join('')}</section>
 </main>`;
 }
-
-const dayOf = (iso: string): string =>
-  new Date(iso).toLocaleDateString('en-GB', { dateStyle: 'long', timeZone: 'UTC' });
 
 /** As wide and high as the page's own notice, so that nothing below it moves. */
 const revised = (sent: number, revision: number): string =>

@@ -1,6 +1,6 @@
 import type { RequestHandler, Response } from 'express';
 import { rateLimit } from 'express-rate-limit';
-import { Problem } from './problems';
+import { Problem } from '../problems';
 
 /** Wrong links and passphrases from one address, in so much time. Right ones do not count. */
 const MOST = 60;

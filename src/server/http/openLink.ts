@@ -1,9 +1,9 @@
 import type { Request, Response } from 'express';
 import { z } from 'zod';
+import type { Context } from '../context';
+import { notFound, Problem } from '../problems';
 import type { StoredReport } from '../store/reportStore';
-import type { Context } from './context';
 import { noteGuess } from './guessLimit';
-import { notFound, Problem } from './problems';
 
 export const tokenParams = z.object({ token: z.string().max(100) });
 export const revisionQuery = z.object({ revision: z.coerce.number().int().positive().optional() });

@@ -1,5 +1,5 @@
 import type { RequestHandler } from 'express';
-import { notFound } from './problems';
+import { notFound } from '../problems';
 
 /** What whoever has a link needs: its page, that page's files, and what the link opens. */
 const forReaders = [/^\/r\/[^/]+$/, /^\/assets\//, /^\/api\/shared\//, /^\/(strip\.svg|arrival-worker\.js)$/];

@@ -1,12 +1,17 @@
 import type { Request, RequestHandler, Response, Router } from 'express';
 import { z } from 'zod';
-import { badRequest } from './problems';
+import { badRequest } from '../problems';
 
 type Shape = z.ZodType;
 type Out<S> = S extends Shape ? z.output<S> : undefined;
 
 /** A route as data: what it takes and gives, and how it does it. The API description is made from the same table. */
-export interface RouteSpec<P extends Shape, Q extends Shape | undefined, B extends Shape | undefined> {
+export interface RouteSpec<
+  P extends Shape,
+  Q extends Shape | undefined,
+  B extends Shape | undefined,
+  G extends Shape | string,
+> {
   method: 'get' | 'post' | 'put' | 'delete';
   /** Express path, like `/api/cars/:id`. */
   path: string;
@@ -18,22 +23,32 @@ export interface RouteSpec<P extends Shape, Q extends Shape | undefined, B exten
   takes?: readonly string[];
   status?: number;
   /** Shape of the JSON answered, or the media type of another answer. */
-  gives: Shape | string;
+  gives: G;
   handle: (
     input: { params: z.output<P>; query: Out<Q>; body: Out<B> },
     request: Request,
     response: Response,
-  ) => unknown;
+  ) => Answer<G>;
 }
 
+/** What a handler returns: a value of the shape its route declares, or nothing where it sends another kind of answer itself. */
+type Answer<G> = G extends Shape ? Given<G> | Promise<Given<G>> : unknown;
+type Given<G extends Shape> = Unchanged<z.input<G>> | typeof answered;
+/** An answer is only read: what stores hand out as read-only may be answered as it is. */
+type Unchanged<T> = T extends object ? { readonly [K in keyof T]: Unchanged<T[K]> } : T;
+
+/** Returned by a handler that has sent its JSON itself. */
+export const answered = Object.freeze({ isAnswered: true });
+
 // biome-ignore lint/suspicious/noExplicitAny: a table of routes holds routes of every shape.
-export type AnyRoute = RouteSpec<any, any, any>;
+export type AnyRoute = RouteSpec<any, any, any, any>;
 
 export function route<
   P extends Shape = z.ZodObject,
   Q extends Shape | undefined = undefined,
   B extends Shape | undefined = undefined,
->(spec: RouteSpec<P, Q, B>): AnyRoute {
+  G extends Shape | string = string,
+>(spec: RouteSpec<P, Q, B, G>): AnyRoute {
   return spec;
 }
 
@@ -47,12 +62,15 @@ export function read<S extends Shape>(schema: S, value: unknown, where: string):
   throw badRequest('bad-input', `The ${where} cannot be taken. ${lead}`, errors);
 }
 
+/** Told of every JSON answer before it is sent. */
+export type Witness = (spec: AnyRoute, answer: unknown) => void;
+
 /** Puts the table onto an Express router. */
-export function mount(router: Router, routes: readonly AnyRoute[]): void {
-  for (const spec of routes) router[spec.method](spec.path, handlerOf(spec));
+export function mount(router: Router, routes: readonly AnyRoute[], witness: Witness = () => undefined): void {
+  for (const spec of routes) router[spec.method](spec.path, handlerOf(spec, witness));
 }
 
-function handlerOf(spec: AnyRoute): RequestHandler {
+function handlerOf(spec: AnyRoute, witness: Witness): RequestHandler {
   return async (request, response) => {
     const input = {
       params: read(spec.params ?? z.object({}), request.params, 'address'),
@@ -60,7 +78,8 @@ function handlerOf(spec: AnyRoute): RequestHandler {
       body: spec.body && read(spec.body, jsonOf(request), 'request'),
     };
     const answer = await spec.handle(input, request, response);
-    if (response.headersSent || typeof spec.gives === 'string') return;
+    if (answer === answered || typeof spec.gives === 'string') return;
+    witness(spec, answer);
     response.status(spec.status ?? 200).json(answer);
   };
 }

@@ -1,5 +1,5 @@
 import type { Response } from 'express';
-import { Problem } from '../http/problems';
+import { Problem } from '../problems';
 
 /** So many pages may listen at once: a listener costs a connection. Others ask now and then. */
 const MOST = 500;

@@ -1,11 +1,19 @@
+import type { Logger } from 'pino';
 import type { Message } from '#core/api';
 import { type Invitation, type MessageKind, mailTo, textTo } from '#core/messages';
 import type { ReportDocument } from '#core/report';
-import type { Context } from '../http/context';
-import { type Mail, writeMail } from './writeMail';
+import type { Stores } from '../store/stores';
+import { type Deliver, type Mail, writeMail } from './writeMail';
 
 /** Written as sender while the yard has no mail address. RFC 2606: nobody owns it. */
 const NOBODY = 'no-reply@zelk.invalid';
+
+interface Post {
+  stores: Pick<Stores, 'messages'>;
+  now: () => Date;
+  log: Logger;
+  deliver?: Deliver;
+}
 
 interface Wanted extends Invitation {
   id: string;
@@ -15,11 +23,10 @@ interface Wanted extends Invitation {
 
 /** Writes a message that leads to a report, keeps it, and sends it where a mail server is set. */
 export async function sendReport(
-  context: Context,
+  { stores, now, log, deliver }: Post,
   report: ReportDocument,
   { id, kind, to, ...invitation }: Wanted,
 ): Promise<Message> {
-  const { stores, now } = context;
   const date = now();
   const createdAt = date.toISOString();
   const { mail, name } = report.yard;
@@ -39,11 +46,11 @@ export async function sendReport(
     const full: Mail = { id, from, to, date, ...written };
     const eml = await writeMail(full);
     stores.messages.add({ id, report: report.id, kind, to, ...written, eml, createdAt });
-    if (context.deliver)
-      await context.deliver(from.address, to, eml).then(
+    if (deliver)
+      await deliver(from.address, to, eml).then(
         () => stores.messages.noteSent(id, now().toISOString()),
         (error: Error) => {
-          context.log.warn({ id }, 'mail was not taken');
+          log.warn({ id }, 'mail was not taken');
           stores.messages.noteProblem(id, error.message.slice(0, 300));
         },
       );

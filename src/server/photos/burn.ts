@@ -1,7 +1,8 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { createRequire } from 'node:module';
 import sharp, { type OverlayOptions } from 'sharp';
-import { drawOverlay, isBare, type Overlay, type PlacedText } from '#core/picture';
+import { drawOverlay, isBare, type Overlay, overlaySvg, type PlacedText } from '#core/picture';
+import { escapeXml } from '#core/wording';
 import { type DerivativeWidth, discard, exists, type PhotoFiles, settle } from './photoFiles';
 import { makeSlots } from './slots';
 
@@ -49,8 +50,8 @@ async function burn(from: string, overlay: Overlay, quality: number, to: string)
   const { width, height } = await sharp(from).metadata();
   const drawn = drawOverlay(overlay, width, height);
   const layers: OverlayOptions[] = [
-    svg(drawn.boxes, width, height),
-    svg(drawn.shapes, width, height),
+    svg(overlaySvg(drawn.boxes), width, height),
+    svg(overlaySvg(drawn.shapes), width, height),
     ...(await Promise.all(drawn.texts.map((text) => label(text, width, height)))),
   ];
   // Chroma at full resolution: a yellow line must not bleed, nor colour out from under a box.
@@ -67,14 +68,10 @@ const svg = (content: string, width: number, height: number): OverlayOptions => 
 
 /** Words on a plate of tape. The font comes with Zelk: a server may have none. */
 async function label(text: PlacedText, width: number, height: number): Promise<OverlayOptions> {
-  const escaped = text.text.replace(
-    /[&<>]/g,
-    (sign) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;' })[sign] ?? '',
-  );
   const pad = Math.round(text.size * 0.25);
   const { data, info } = await sharp({
     text: {
-      text: `<span foreground="#14181c">${escaped}</span>`,
+      text: `<span foreground="#14181c">${escapeXml(text.text)}</span>`,
       font: `DejaVu Sans Bold ${Math.max(6, Math.round(text.size))}`,
       fontfile,
       dpi: 72,

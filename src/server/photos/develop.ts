@@ -1,7 +1,7 @@
 import exifr from 'exifr';
 import sharp from 'sharp';
 import { readCameraTime } from '#core/photos';
-import { Problem, unprocessable } from '../http/problems';
+import { Problem, unprocessable } from '../problems';
 import { asNoRoom } from './receive';
 import type { PhotoMime } from './sniff';
 

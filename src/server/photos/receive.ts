@@ -3,7 +3,7 @@ import { createReadStream, createWriteStream } from 'node:fs';
 import { rename } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { badRequest, conflict, Problem, unprocessable } from '../http/problems';
+import { badRequest, conflict, Problem, unprocessable } from '../problems';
 import { discard, type PhotoFiles } from './photoFiles';
 
 export const MAX_BYTES = 40 * 1024 * 1024;

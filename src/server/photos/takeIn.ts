@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { open } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
 import type { PhotoRecord } from '#core/exchange';
-import { unprocessable } from '../http/problems';
+import { unprocessable } from '../problems';
 import { develop } from './develop';
 import { discard, type PhotoFiles, settle } from './photoFiles';
 import { asNoRoom, forgetPart, receive } from './receive';

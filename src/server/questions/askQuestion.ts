@@ -1,7 +1,7 @@
 import { styleOf } from '#core/car';
 import { type AskedQuestion, MOST_OPEN, type NewQuestion, type Question } from '#core/questions';
 import { picturesNamed, replay, type WalkState } from '#core/walk';
-import { conflict, notFound, unprocessable } from '../http/problems';
+import { conflict, notFound, unprocessable } from '../problems';
 import type { StoredQuestion } from '../store/questionStore';
 import type { Stores } from '../store/stores';
 

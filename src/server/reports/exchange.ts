@@ -1,9 +1,10 @@
 import { isDeepStrictEqual } from 'node:util';
+import type { Imported } from '#core/api';
 import type { WalkFile } from '#core/exchange';
 import { WALK_FILE_VERSION } from '#core/exchange';
 import { composeReport, type ReportDocument } from '#core/report';
 import { type Entry, picturesNamed, replay } from '#core/walk';
-import { conflict, notFound, unprocessable } from '../http/problems';
+import { conflict, notFound, unprocessable } from '../problems';
 import { detailsOf } from '../store/carStore';
 import type { Stores } from '../store/stores';
 
@@ -26,16 +27,6 @@ export function exportWalk(stores: Stores, walkId: string, now: Date): WalkFile 
     recordings: stores.recordings.known(recordingsNamed(entries)).map(({ record }) => record),
     reports: stores.reports.ofWalk(walkId).map(({ id }) => stores.reports.get(id) as ReportDocument),
   };
-}
-
-export interface Imported {
-  walk: string;
-  car: string;
-  entries: number;
-  reports: number;
-  /** Photos whose pixels are still to be sent. */
-  photosMissing: string[];
-  recordingsMissing: string[];
 }
 
 /** Takes a walk file in whole or not at all; the same file again changes nothing. */
@@ -111,13 +102,29 @@ function proveReport(file: WalkFile, report: ReportDocument): void {
   if (report.odometerRead === undefined) delete again.odometerRead;
   if (!report.photos.some(({ mmAcross }) => mmAcross))
     for (const photo of again.photos) delete photo.mmAcross;
-  if (report.walk !== file.walk || !isDeepStrictEqual(again, report)) {
+  const isItsOwn = isDeepStrictEqual(again, report) || isDeepStrictEqual(inEarlierWords(again), report);
+  if (report.walk !== file.walk || !isItsOwn) {
     throw unprocessable(
       'report-differs',
       `Report revision ${report.revision} in the file does not follow from the file’s own log. Export it again from the Zelk it came from.`,
     );
   }
 }
+
+/** The same in the words that earlier versions froze reports in: their files stay as good as they were. */
+function inEarlierWords(report: ReportDocument): ReportDocument {
+  return JSON.parse(
+    retiredWords.reduce((text, [now, before]) => text.replaceAll(now, before), JSON.stringify(report)),
+  ) as ReportDocument;
+}
+
+const retiredWords: readonly (readonly [now: string, before: string])[] = [
+  // American reports, before these cautions were told in American.
+  ['A tire under the limit, with a bulge', 'A tyre under the limit, with a bulge'],
+  ['Some makers’ colors and pillars', 'Some makers’ colours and pillars'],
+  // The paragraph took the first letter of an abbreviation small.
+  ['Not in order: USB', 'Not in order: uSB'],
+];
 
 const photosNamed = (entries: readonly Entry[]) => picturesNamed(replay(entries[0]?.walk ?? '', entries));
 

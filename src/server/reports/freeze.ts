@@ -1,7 +1,7 @@
 import { odometerOfWalks, type WalkFigure } from '#core/readings';
 import { composeReport, type ReportDocument } from '#core/report';
 import { replay } from '#core/walk';
-import { badRequest, conflict, notFound } from '../http/problems';
+import { badRequest, conflict, notFound } from '../problems';
 import type { Stores } from '../store/stores';
 
 /** Freezes a walk at its present end into the next revision. The same id again gives the same report. */

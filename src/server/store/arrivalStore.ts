@@ -61,5 +61,3 @@ const toCheck = (row: CheckRow): StoredCheck => ({
   share: row.share_id,
   receivedAt: row.received_at,
 });
-
-export type ArrivalStore = ReturnType<typeof makeArrivalStore>;

@@ -1,5 +1,6 @@
+import type { CarSummary } from '#core/api';
 import { type Car, type CarDetails, carDetailsSchema, carSchema } from '#core/car';
-import { badRequest } from '../http/problems';
+import { badRequest } from '../problems';
 import type { Db } from './openDatabase';
 
 interface CarRow {
@@ -7,20 +8,6 @@ interface CarRow {
   details: string;
   created_at: string;
   updated_at: string;
-}
-
-export interface CarSummary {
-  car: Car;
-  /** The latest walk, as its projection says. */
-  walk?: {
-    id: string;
-    lastEntryAt: string;
-    parts: number;
-    visited: number;
-    findings: number;
-    photos: number;
-    revision?: number;
-  };
 }
 
 interface SummaryRow extends CarRow {
@@ -135,5 +122,3 @@ function readCursor(cursor: string): [string, string] {
 
 /** A car without what the store added to it. */
 export const detailsOf = (car: Car): CarDetails => carDetailsSchema.parse(car);
-
-export type CarStore = ReturnType<typeof makeCarStore>;

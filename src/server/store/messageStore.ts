@@ -62,5 +62,3 @@ const toMessage = (row: MessageRow): Message => ({
   ...(row.sent_at && { sentAt: row.sent_at }),
   ...(row.problem && { problem: row.problem }),
 });
-
-export type MessageStore = ReturnType<typeof makeMessageStore>;

@@ -49,5 +49,3 @@ export function makePeopleStore(db: Db) {
     logo: (sha256: string): Buffer | undefined => logo.get(sha256)?.png,
   };
 }
-
-export type PeopleStore = ReturnType<typeof makePeopleStore>;

@@ -64,5 +64,3 @@ const toQuestion = (row: QuestionRow): StoredQuestion => ({
   wantsLook: row.wants_look === 1,
   askedAt: row.asked_at,
 });
-
-export type QuestionStore = ReturnType<typeof makeQuestionStore>;

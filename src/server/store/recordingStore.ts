@@ -29,5 +29,3 @@ export function makeRecordingStore(db: Db) {
       [...new Set(hashes)].flatMap((sha256) => get(sha256) ?? []),
   };
 }
-
-export type RecordingStore = ReturnType<typeof makeRecordingStore>;

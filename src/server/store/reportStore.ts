@@ -69,5 +69,3 @@ export function makeReportStore(db: Db) {
     },
   };
 }
-
-export type ReportStore = ReturnType<typeof makeReportStore>;

@@ -126,5 +126,3 @@ const toShare = (row: ShareRow): Share => ({
   ...(row.first_opened_at && { firstOpenedAt: row.first_opened_at }),
   ...(row.last_opened_at && { lastOpenedAt: row.last_opened_at }),
 });
-
-export type ShareStore = ReturnType<typeof makeShareStore>;

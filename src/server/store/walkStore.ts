@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { type BodyStyle, type BodyStyleId, bodyStyleIds, type ExtraId, extraIds, styleOf } from '#core/car';
 import { checkEntry, coverage, type Entry, entrySchema, isStanding, replay } from '#core/walk';
-import { conflict, notFound, type ProblemPart, unprocessable } from '../http/problems';
+import { conflict, notFound, type ProblemPart, unprocessable } from '../problems';
 import { LogCache } from './logCache';
 import type { Db } from './openDatabase';
 
@@ -180,5 +180,3 @@ function checkAll(walk: string, raws: readonly unknown[], now: Date, stored: Wal
   }
   return entries;
 }
-
-export type WalkStore = ReturnType<typeof makeWalkStore>;

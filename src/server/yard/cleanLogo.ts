@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
-import { unprocessable } from '../http/problems';
 import { sniff } from '../photos/sniff';
+import { unprocessable } from '../problems';
 
 /** Twice as large as it is shown. */
 const WIDEST = 480;

@@ -1,15 +1,15 @@
 import type { Response } from 'express';
 import { z } from 'zod';
-import { checksPageSchema, ownChecksSchema, storedCheckSchema } from '#core/api';
+import { checksPageSchema, keptPictureSchema, ownChecksSchema, storedCheckSchema } from '#core/api';
 import { filledCheckSchema, MOST_PHOTOS_A_CHECK } from '#core/arrival';
 import { sha256Schema } from '#core/walk';
 import { checkOf, takeInCheck } from '../../arrival/takeInCheck';
 import { writeCheckPdf } from '../../arrival/writeCheckPdf';
+import type { Context } from '../../context';
+import { notFound, unprocessable } from '../../problems';
 import { papers } from '../../reports/pdf/writePdf';
 import type { StoredCheck } from '../../store/arrivalStore';
-import type { Context } from '../context';
 import { linkOpener, tokenParams } from '../openLink';
-import { notFound, unprocessable } from '../problems';
 import { type AnyRoute, route } from '../route';
 
 /** So many photos one link may send: those of a check at collection and one on arrival. */
@@ -48,7 +48,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       summary: 'Send a photo for a check; repeating it is harmless',
       params: tokenParams.extend({ sha256: sha256Schema }),
       takes: ['image/jpeg', 'image/png', 'image/webp'],
-      gives: z.object({ sha256: sha256Schema }),
+      gives: keptPictureSchema,
       handle: async ({ params }, request, response) => {
         const { share } = opened(request, response, params.token);
         const { sha256 } = params;

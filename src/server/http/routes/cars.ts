@@ -2,9 +2,9 @@ import { z } from 'zod';
 import { addCarSchema, carListSchema, carPageSchema, peopleSchema } from '#core/api';
 import { carSchema, checkedCarDetailsSchema } from '#core/car';
 import { personSchema } from '#core/exchange';
+import type { Context } from '../../context';
+import { notFound } from '../../problems';
 import type { WalkRow } from '../../store/walkStore';
-import type { Context } from '../context';
-import { notFound } from '../problems';
 import { type AnyRoute, route } from '../route';
 
 const idParams = z.object({ id: z.uuid('That is not a car of this yard.') });
@@ -33,7 +33,7 @@ export function carRoutes({ stores, now }: Context): AnyRoute[] {
       gives: personSchema,
       handle: ({ body }) => {
         people.put(body);
-        return people.get(body.id);
+        return people.get(body.id) ?? body;
       },
     }),
     route({

@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import type { Context } from '../context';
+import type { Context } from '../../context';
+import { notFound } from '../../problems';
 import { linkOpener, tokenParams } from '../openLink';
-import { notFound } from '../problems';
 import { type AnyRoute, route } from '../route';
 
 /** Streams that say when there is something new: questions, answers, revisions, checks. */

@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { messagesPageSchema, newMessageSchema } from '#core/api';
 import { ADDRESSEE_WANTED, addressee } from '#core/messages';
+import type { Context } from '../../context';
 import { sendReport } from '../../messages/sendReport';
-import type { Context } from '../context';
-import { conflict, notFound, unprocessable } from '../problems';
+import { conflict, notFound, unprocessable } from '../../problems';
 import { type AnyRoute, route } from '../route';
 import { shareBody, shareWish } from '../shareWish';
 

@@ -1,53 +1,16 @@
 import { readFile } from 'node:fs/promises';
-import type { Response } from 'express';
 import { z } from 'zod';
 import { receivedSchema } from '#core/api';
 import { photoRecordSchema } from '#core/exchange';
-import type { Overlay } from '#core/picture';
 import { sha256Schema } from '#core/walk';
-import { type DerivativeWidth, derivativeWidths } from '../../photos/photoFiles';
+import type { Context } from '../../context';
 import { wholePicture } from '../../photos/wholePicture';
-import type { Context } from '../context';
-import { notFound } from '../problems';
+import { notFound } from '../../problems';
+import { sendPhoto } from '../answers/sendPhoto';
 import { type AnyRoute, route } from '../route';
+import { widthSchema } from '../widthSchema';
 
 const hashParams = z.object({ sha256: sha256Schema });
-export const widthSchema = z.coerce
-  .number()
-  .refine(
-    (width): width is DerivativeWidth => derivativeWidths.includes(width as DerivativeWidth),
-    'Photos come 320 or 1600 pixels wide.',
-  );
-
-/** A photo is named by its content, so what a name gives never changes. */
-const FOREVER = 'public, max-age=31536000, immutable';
-
-/** Sends what may be shown of a photo. The caller has decided that it may. */
-export async function sendPhoto(
-  { files, stores, burned }: Context,
-  response: Response,
-  sha256: string,
-  width: DerivativeWidth,
-  { cache = FOREVER, overlay }: { cache?: string; overlay?: Overlay } = {},
-) {
-  if (!stores.photos.get(sha256)?.stored)
-    throw notFound('photo', 'It may not have been sent from the phone yet.');
-  response.set({
-    'Cache-Control': cache,
-    'Content-Type': 'image/jpeg',
-    ...(!overlay && { ETag: `"${sha256}-${width}"` }),
-  });
-  const file = overlay ? await burned(sha256, overlay, width) : files.derivative(sha256, width);
-  await new Promise<void>((resolve, reject) => {
-    response.sendFile(file, { etag: false, lastModified: false, cacheControl: false }, (error) =>
-      // Who turned the page before the picture came wants it no more: no failure.
-      error && !response.headersSent && !isAborted(error) ? reject(error) : resolve(),
-    );
-  });
-}
-
-export const isAborted = (error: Error): boolean => (error as { code?: unknown }).code === 'ECONNABORTED';
-
 export function photoRoutes(context: Context): AnyRoute[] {
   const { stores, takeIn, files, judge, now } = context;
   return [

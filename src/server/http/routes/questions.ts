@@ -1,9 +1,9 @@
 import { z } from 'zod';
 import { questionsPageSchema } from '#core/api';
 import { newQuestionSchema } from '#core/questions';
+import type { Context } from '../../context';
+import { notFound } from '../../problems';
 import { askQuestion, questionsOf } from '../../questions/askQuestion';
-import type { Context } from '../context';
-import { notFound } from '../problems';
 import { type AnyRoute, route } from '../route';
 
 const idParams = z.object({ id: z.uuid('That is not a walk of this yard.') });

@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { odometerOfWalks, paintHistorySchema, paintOfWalk, walkFigureSchema } from '#core/readings';
+import { figuresSchema } from '#core/api';
+import { odometerOfWalks, paintHistorySchema, paintOfWalk } from '#core/readings';
 import { replay } from '#core/walk';
-import type { Context } from '../context';
-import { notFound } from '../problems';
+import type { Context } from '../../context';
+import { notFound } from '../../problems';
 import { type AnyRoute, route } from '../route';
 
 const idParams = z.object({ id: z.uuid('That is not a car of this yard.') });
@@ -30,7 +31,7 @@ export function readingRoutes({ stores }: Context): AnyRoute[] {
       path: '/api/cars/:id/odometer',
       summary: 'What each walk of a car read off its odometer',
       params: idParams,
-      gives: z.object({ figures: z.array(walkFigureSchema) }),
+      gives: figuresSchema,
       handle: ({ params }) => {
         if (!cars.get(params.id)) throw notFound('car');
         return { figures: odometerOfWalks(walks.logsOfCar(params.id)) };

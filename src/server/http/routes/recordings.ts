@@ -1,32 +1,12 @@
-import type { Response } from 'express';
 import { z } from 'zod';
 import { receivedSchema } from '#core/api';
 import { recordingMimes, recordingRecordSchema } from '#core/exchange';
 import { sha256Schema } from '#core/walk';
-import type { Context } from '../context';
-import { notFound } from '../problems';
+import type { Context } from '../../context';
+import { sendRecording } from '../answers/sendRecording';
 import { type AnyRoute, route } from '../route';
-import { isAborted } from './photos';
 
 const hashParams = z.object({ sha256: sha256Schema });
-
-/** Sends a sound or video to be played, in pieces where the player asks so. The caller has decided that it may. */
-export async function sendRecording({ files, stores }: Context, response: Response, sha256: string) {
-  const known = stores.recordings.get(sha256);
-  if (!known?.stored) throw notFound('recording', 'It may not have been sent from the phone yet.');
-  response.set({
-    'Cache-Control': 'private, max-age=31536000, immutable',
-    'Content-Type': known.record.mime,
-    'Content-Disposition': 'inline',
-  });
-  await new Promise<void>((resolve, reject) => {
-    response.sendFile(
-      files.recording(sha256),
-      { etag: false, lastModified: false, cacheControl: false },
-      (error) => (error && !response.headersSent && !isAborted(error) ? reject(error) : resolve()),
-    );
-  });
-}
 
 export function recordingRoutes(context: Context): AnyRoute[] {
   const { stores, files, takeInRecording, now } = context;

@@ -1,52 +1,19 @@
-import type { Response } from 'express';
 import { z } from 'zod';
 import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
 import { reportDocumentSchema } from '#core/report';
-import { archiveOfReport } from '../../archive/archiveOfReport';
-import { writeArchive } from '../../archive/writeArchive';
+import type { Context } from '../../context';
+import { notFound } from '../../problems';
 import { freeze } from '../../reports/freeze';
-import { type Paper, papers, writePdf } from '../../reports/pdf/writePdf';
+import { papers } from '../../reports/pdf/writePdf';
 import type { StoredReport } from '../../store/reportStore';
-import type { Context } from '../context';
-import { notFound } from '../problems';
+import { sendArchive } from '../answers/sendArchive';
+import { sendPdf } from '../answers/sendPdf';
 import { type AnyRoute, route } from '../route';
 import { shareBody, shareWish } from '../shareWish';
 
 const idParams = z.object({ id: z.uuid('That is not a report of this yard.') });
 const paperQuery = z.object({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') });
 const freezeBody = z.object({ id: z.uuid(), signer: z.uuid('Choose who signs the report.') });
-/** Sends a report as PDF, its pictures with everything hidden burned in. */
-export async function sendPdf(
-  { stores, burned }: Context,
-  { report, sha256: fingerprint }: StoredReport,
-  paper: Paper,
-  response: Response,
-): Promise<void> {
-  const name = `${report.car.stockNumber}-revision-${report.revision}-${paper}.pdf`.replace(/[^\w.-]+/g, '-');
-  response.attachment(name).type('application/pdf');
-  const copies = new Map<string, string>();
-  for (const photo of report.photos)
-    if (stores.photos.get(photo.sha256)?.stored)
-      copies.set(photo.sha256, await burned(photo.sha256, photo, 1600));
-  const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
-  await writePdf(report, fingerprint, paper, (sha256) => copies.get(sha256), logo, response);
-}
-
-/** Sends a report to keep, everything hidden burned in. */
-export async function sendArchive(
-  context: Context,
-  stored: StoredReport,
-  isForYard: boolean,
-  response: Response,
-): Promise<void> {
-  const { car, revision } = stored.report;
-  const contents = await archiveOfReport(context, stored, isForYard);
-  response
-    .attachment(`${car.stockNumber}-revision-${revision}.zip`.replace(/[^\w.-]+/g, '-'))
-    .type('application/zip');
-  await writeArchive(contents, response);
-}
-
 export function reportRoutes(context: Context): AnyRoute[] {
   const { stores, now } = context;
 

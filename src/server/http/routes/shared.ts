@@ -1,55 +1,26 @@
 import type { Response } from 'express';
 import { z } from 'zod';
-import { sharedPageSchema } from '#core/api';
-import type { Overlay } from '#core/picture';
-import { newQuestionSchema, questionSchema } from '#core/questions';
-import { compareReports, type ReportDocument } from '#core/report';
-import { pictureOf, replay, sha256Schema } from '#core/walk';
+import { sharedPageSchema, sharedQuestionsSchema, unlockedSchema } from '#core/api';
+import { newQuestionSchema } from '#core/questions';
+import { compareReports } from '#core/report';
+import type { Context } from '../../context';
+import { unprocessable } from '../../problems';
 import { askQuestion, questionsOf, withoutNames } from '../../questions/askQuestion';
-import { papers } from '../../reports/pdf/writePdf';
-import type { Context } from '../context';
 import { noteGuess } from '../guessLimit';
 import { COOKIE, linkOpener, linkProblems, revisionQuery, tokenParams } from '../openLink';
 import { makePackedAnswers } from '../packedAnswers';
-import { notFound, unprocessable } from '../problems';
-import { type AnyRoute, route } from '../route';
-import { sendPhoto, widthSchema } from './photos';
-import { sendRecording } from './recordings';
-import { sendArchive, sendPdf } from './reports';
-import { sendLogo } from './yard';
+import { type AnyRoute, answered, route } from '../route';
 
 const UNLOCKED_MS = 30 * 86_400_000;
 /** Pages kept ready: those of the reports that are read these days. */
 const MOST_PAGES = 60;
 
-/** Everything a link opens: one walk's reports, their pictures and recordings, and nothing else. */
+/** What a link opens in words: one walk's reports and what was asked of them, and nothing else. Files are in `sharedFiles`. */
 export function sharedRoutes(context: Context): AnyRoute[] {
   const { stores, now } = context;
 
   const { opened, revisionsBeside, revisionOf } = linkOpener(context);
   const sendPacked = makePackedAnswers(MOST_PAGES);
-  /** The newest revision that names something, so that older ones stay whole. */
-  const reportWith = (reportId: string, has: (report: ReportDocument) => boolean) => {
-    const { all } = revisionsBeside(reportId);
-    for (const { id } of all.toReversed()) {
-      const report = stores.reports.get(id);
-      if (report && has(report)) return report;
-    }
-    return undefined;
-  };
-
-  /** A picture of an answer, with what was hidden on it. */
-  const answerPhoto = (reportId: string, sha256: string): Overlay | undefined => {
-    const { sent } = revisionsBeside(reportId);
-    const state = replay(sent.walk, stores.walks.entriesOf(sent.walk));
-    const isAnswer = [...state.answers.values()].some((given) =>
-      given.some(({ photos }) => photos.includes(sha256)),
-    );
-    if (!isAnswer || state.setAside.has(sha256)) return undefined;
-    const { marks, boxes } = pictureOf(state, sha256);
-    return { marks: [...marks], ...(boxes && { boxes: [...boxes] }) };
-  };
-
   return [
     route({
       method: 'post',
@@ -58,7 +29,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       params: tokenParams,
       body: newQuestionSchema,
       status: 201,
-      gives: z.object({ questions: z.array(questionSchema) }),
+      gives: sharedQuestionsSchema,
       handle: ({ params, body }, request, response) => {
         const { share, report } = opened(request, response, params.token);
         const { sent } = revisionsBeside(report);
@@ -77,7 +48,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       path: '/api/shared/:token/questions',
       summary: 'What was asked and answered so far, and the newest revision',
       params: tokenParams,
-      gives: z.object({ questions: z.array(questionSchema), newest: z.int().positive() }),
+      gives: sharedQuestionsSchema.extend({ newest: z.int().positive() }),
       handle: ({ params }, request, response) => {
         const { sent, all } = revisionsBeside(opened(request, response, params.token).report);
         return {
@@ -118,6 +89,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
         const said = stores.walks.get(report.walk)?.entries;
         const key = [report.id, since, sent.revision, all.length, asked, said].join(' ');
         sendPacked(request, response, key, page);
+        return answered;
       },
     }),
     route({
@@ -126,11 +98,11 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       summary: 'Give the passphrase of a link; the browser keeps a cookie for that link alone',
       params: tokenParams,
       body: z.object({ passphrase: z.string().max(200) }),
-      gives: z.object({ status: z.literal('open') }),
+      gives: unlockedSchema,
       handle: ({ params, body }, _request, response: Response) => {
         const at = now().toISOString();
         const answer = stores.shares.open(params.token, at);
-        if (answer.status === 'open') return { status: 'open' };
+        if (answer.status === 'open') return { status: 'open' as const };
         if (answer.status === 'unknown') noteGuess(response);
         if (answer.status !== 'locked') throw linkProblems[answer.status]();
         const unlock = stores.shares.unlock(answer.share, body.passphrase, at);
@@ -147,84 +119,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
           sameSite: 'strict',
           maxAge: UNLOCKED_MS,
         });
-        return { status: 'open' };
-      },
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/pdf',
-      summary: 'The report a link opens, as PDF',
-      params: tokenParams,
-      query: revisionQuery.extend({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') }),
-      gives: 'application/pdf',
-      handle: ({ params, query }, request, response) =>
-        sendPdf(
-          context,
-          revisionOf(opened(request, response, params.token).report, query.revision),
-          query.paper,
-          response,
-        ),
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/archive',
-      summary: 'The report a link opens, to keep: page, PDF, tables and pictures as a ZIP',
-      params: tokenParams,
-      query: revisionQuery,
-      gives: 'application/zip',
-      handle: ({ params, query }, request, response) =>
-        sendArchive(
-          context,
-          revisionOf(opened(request, response, params.token).report, query.revision),
-          false,
-          response,
-        ),
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/photos/:sha256/:width',
-      summary: 'A photo of the report a link opens',
-      params: tokenParams.extend({ sha256: sha256Schema, width: widthSchema }),
-      gives: 'image/jpeg',
-      handle: ({ params }, request, response) => {
-        const isIt = ({ sha256 }: { sha256: string }) => sha256 === params.sha256;
-        const { share, report: reportId } = opened(request, response, params.token);
-        const own = stores.arrivals.hasPhoto(share, params.sha256) ? {} : undefined;
-        const photo =
-          reportWith(reportId, ({ photos }) => photos.some(isIt))?.photos.find(isIt) ??
-          answerPhoto(reportId, params.sha256) ??
-          own;
-        if (!photo) throw notFound('photo');
-        return sendPhoto(context, response, params.sha256, params.width, {
-          cache: 'private, max-age=31536000, immutable',
-          overlay: photo,
-        });
-      },
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/logos/:sha256',
-      summary: 'The logo on the report a link opens',
-      params: tokenParams.extend({ sha256: sha256Schema }),
-      gives: 'image/png',
-      handle: ({ params }, request, response) => {
-        const { report } = opened(request, response, params.token);
-        if (!reportWith(report, ({ yard }) => yard.logo === params.sha256)) throw notFound('logo');
-        sendLogo(context, params.sha256, response);
-      },
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/recordings/:sha256',
-      summary: 'A sound or video of the report a link opens',
-      params: tokenParams.extend({ sha256: sha256Schema }),
-      gives: 'application/octet-stream',
-      handle: ({ params }, request, response) => {
-        const report = reportWith(opened(request, response, params.token).report, ({ functions }) =>
-          Boolean(functions?.recordings?.some(({ sha256 }) => sha256 === params.sha256)),
-        );
-        if (!report) throw notFound('recording');
-        return sendRecording(context, response, params.sha256);
+        return { status: 'open' as const };
       },
     }),
   ];

@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { walkerRoutesSchema } from '#core/api';
 import { learnPace, paceSchema } from '#core/walk';
-import type { Context } from '../context';
-import { notFound } from '../problems';
+import type { Context } from '../../context';
+import { notFound } from '../../problems';
 import { type AnyRoute, route } from '../route';
 
 /** A pace is learnt from so many of a person's latest walks. */

@@ -5,9 +5,9 @@ import { picturesNamed, replay } from '#core/walk';
 import { archiveName, archiveOfWalk } from '../../archive/archiveOfWalk';
 import { importArchive } from '../../archive/importArchive';
 import { writeArchive } from '../../archive/writeArchive';
+import type { Context } from '../../context';
+import { badRequest, notFound } from '../../problems';
 import { exportWalk, importWalk } from '../../reports/exchange';
-import type { Context } from '../context';
-import { badRequest, notFound } from '../problems';
 import { type AnyRoute, route } from '../route';
 
 const idParams = z.object({ id: z.uuid('That is not a walk of this yard.') });
@@ -24,12 +24,13 @@ export function walkRoutes(context: Context): AnyRoute[] {
       gives: walkPageSchema,
       handle: ({ params }) => {
         const row = walks.get(params.id);
-        if (!row) throw notFound('walk');
+        const car = row && cars.get(row.car_id);
+        if (!car) throw notFound('walk');
         const entries = walks.entriesOf(row.id);
         const hashes = picturesNamed(replay(row.id, entries));
         return {
           walk: row.id,
-          car: cars.get(row.car_id),
+          car,
           entries,
           photos: photos.known(hashes),
           reports: reports.ofWalk(row.id),

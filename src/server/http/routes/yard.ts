@@ -1,10 +1,12 @@
-import express, { type RequestHandler, type Response } from 'express';
+import express, { type RequestHandler } from 'express';
 import { z } from 'zod';
+import { keptPictureSchema } from '#core/api';
 import { sha256Schema } from '#core/walk';
 import { yardSchema } from '#core/yard';
+import type { Context } from '../../context';
+import { unprocessable } from '../../problems';
 import { cleanLogo } from '../../yard/cleanLogo';
-import type { Context } from '../context';
-import { notFound, unprocessable } from '../problems';
+import { sendLogo } from '../answers/sendLogo';
 import { type AnyRoute, route } from '../route';
 
 const LARGEST_LOGO = '6mb';
@@ -12,13 +14,6 @@ const logoTypes = ['image/png', 'image/jpeg', 'image/webp'] as const;
 
 /** Reads a logo whole; it is put before the routes. */
 export const logoBody = (): RequestHandler => express.raw({ type: [...logoTypes], limit: LARGEST_LOGO });
-
-/** Sends a logo. The caller has decided that it may. */
-export function sendLogo({ stores }: Pick<Context, 'stores'>, sha256: string, response: Response): void {
-  const png = stores.people.logo(sha256);
-  if (!png) throw notFound('logo');
-  response.set({ 'Cache-Control': 'private, max-age=31536000, immutable' }).type('png').send(png);
-}
 
 /** Who stands behind the reports. */
 export function yardRoutes(context: Context): AnyRoute[] {
@@ -49,7 +44,7 @@ export function yardRoutes(context: Context): AnyRoute[] {
       path: '/api/yard/logo',
       summary: 'Send a picture as logo; it is painted anew and kept under its content',
       takes: logoTypes,
-      gives: z.object({ sha256: sha256Schema }),
+      gives: keptPictureSchema,
       handle: async (_input, request) => {
         const { sha256, png } = await cleanLogo(
           Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0),

@@ -1,6 +1,7 @@
 import { once } from 'node:events';
 import type { Writable } from 'node:stream';
 import { type Block, coverOf, type ReportDocument, reportBlocks, reportFacts } from '#core/report';
+import { isoDay } from '#core/wording';
 import { drawDrawing } from './drawing';
 import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
 import { photoGrid } from './photoGrid';
@@ -29,7 +30,7 @@ export async function writePdf(
   for (const [i, block] of blocks.entries()) write(sheet, block, path, blocks[i + 1]);
   sheet.foot(
     (page, of) =>
-      `${report.car.stockNumber} · revision ${report.revision} · ${report.frozenAt.slice(0, 10)} · page ${page} of ${of}`,
+      `${report.car.stockNumber} · revision ${report.revision} · ${isoDay(report.frozenAt)} · page ${page} of ${of}`,
   );
   sheet.pdf.end();
   await closed;

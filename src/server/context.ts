@@ -1,12 +1,12 @@
 import type { Logger } from 'pino';
-import type { Live } from '../live/live';
-import type { Deliver } from '../messages/writeMail';
-import type { Burner } from '../photos/burn';
-import type { Judge } from '../photos/judge';
-import type { PhotoFiles } from '../photos/photoFiles';
-import type { makePhotoIntake } from '../photos/takeIn';
-import type { makeRecordingIntake } from '../recordings/takeInRecording';
-import type { Stores } from '../store/stores';
+import type { Live } from './live/live';
+import type { Deliver } from './messages/writeMail';
+import type { Burner } from './photos/burn';
+import type { Judge } from './photos/judge';
+import type { PhotoFiles } from './photos/photoFiles';
+import type { makePhotoIntake } from './photos/takeIn';
+import type { makeRecordingIntake } from './recordings/takeInRecording';
+import type { Stores } from './store/stores';
 
 /** What handlers work with; the clock is passed in so that tests can set it. */
 export interface Context {

@@ -1,0 +1,122 @@
+import { z } from 'zod';
+import type { Overlay } from '#core/picture';
+import type { ReportDocument } from '#core/report';
+import { pictureOf, replay, sha256Schema } from '#core/walk';
+import type { Context } from '../../context';
+import { notFound } from '../../problems';
+import { papers } from '../../reports/pdf/writePdf';
+import { sendArchive } from '../answers/sendArchive';
+import { sendLogo } from '../answers/sendLogo';
+import { sendPdf } from '../answers/sendPdf';
+import { sendPhoto } from '../answers/sendPhoto';
+import { sendRecording } from '../answers/sendRecording';
+import { linkOpener, revisionQuery, tokenParams } from '../openLink';
+import { type AnyRoute, route } from '../route';
+import { widthSchema } from '../widthSchema';
+
+/** Files a link opens: the report on paper and to keep, its pictures and recordings. Each only where a revision, or an answer, names it. */
+export function sharedFileRoutes(context: Context): AnyRoute[] {
+  const { stores } = context;
+  const { opened, revisionsBeside, revisionOf } = linkOpener(context);
+  /** The newest revision that names something, so that older ones stay whole. */
+  const reportWith = (reportId: string, has: (report: ReportDocument) => boolean) => {
+    const { all } = revisionsBeside(reportId);
+    for (const { id } of all.toReversed()) {
+      const report = stores.reports.get(id);
+      if (report && has(report)) return report;
+    }
+    return undefined;
+  };
+
+  /** A picture of an answer, with what was hidden on it. */
+  const answerPhoto = (reportId: string, sha256: string): Overlay | undefined => {
+    const { sent } = revisionsBeside(reportId);
+    const state = replay(sent.walk, stores.walks.entriesOf(sent.walk));
+    const isAnswer = [...state.answers.values()].some((given) =>
+      given.some(({ photos }) => photos.includes(sha256)),
+    );
+    if (!isAnswer || state.setAside.has(sha256)) return undefined;
+    const { marks, boxes } = pictureOf(state, sha256);
+    return { marks: [...marks], ...(boxes && { boxes: [...boxes] }) };
+  };
+
+  return [
+    route({
+      method: 'get',
+      path: '/api/shared/:token/pdf',
+      summary: 'The report a link opens, as PDF',
+      params: tokenParams,
+      query: revisionQuery.extend({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') }),
+      gives: 'application/pdf',
+      handle: ({ params, query }, request, response) =>
+        sendPdf(
+          context,
+          revisionOf(opened(request, response, params.token).report, query.revision),
+          query.paper,
+          response,
+        ),
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/archive',
+      summary: 'The report a link opens, to keep: page, PDF, tables and pictures as a ZIP',
+      params: tokenParams,
+      query: revisionQuery,
+      gives: 'application/zip',
+      handle: ({ params, query }, request, response) =>
+        sendArchive(
+          context,
+          revisionOf(opened(request, response, params.token).report, query.revision),
+          false,
+          response,
+        ),
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/photos/:sha256/:width',
+      summary: 'A photo of the report a link opens',
+      params: tokenParams.extend({ sha256: sha256Schema, width: widthSchema }),
+      gives: 'image/jpeg',
+      handle: ({ params }, request, response) => {
+        const isIt = ({ sha256 }: { sha256: string }) => sha256 === params.sha256;
+        const { share, report: reportId } = opened(request, response, params.token);
+        const own = stores.arrivals.hasPhoto(share, params.sha256) ? {} : undefined;
+        const photo =
+          reportWith(reportId, ({ photos }) => photos.some(isIt))?.photos.find(isIt) ??
+          answerPhoto(reportId, params.sha256) ??
+          own;
+        if (!photo) throw notFound('photo');
+        return sendPhoto(context, response, params.sha256, params.width, {
+          cache: 'private, max-age=31536000, immutable',
+          overlay: photo,
+        });
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/logos/:sha256',
+      summary: 'The logo on the report a link opens',
+      params: tokenParams.extend({ sha256: sha256Schema }),
+      gives: 'image/png',
+      handle: ({ params }, request, response) => {
+        const { report } = opened(request, response, params.token);
+        if (!reportWith(report, ({ yard }) => yard.logo === params.sha256)) throw notFound('logo');
+        sendLogo(context, params.sha256, response);
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/recordings/:sha256',
+      summary: 'A sound or video of the report a link opens',
+      params: tokenParams.extend({ sha256: sha256Schema }),
+      gives: 'application/octet-stream',
+      handle: ({ params }, request, response) => {
+        const report = reportWith(opened(request, response, params.token).report, ({ functions }) =>
+          Boolean(functions?.recordings?.some(({ sha256 }) => sha256 === params.sha256)),
+        );
+        if (!report) throw notFound('recording');
+        return sendRecording(context, response, params.sha256);
+      },
+    }),
+  ];
+}
