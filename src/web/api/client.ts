@@ -2,7 +2,7 @@ import type { z } from 'zod';
 import { receivedSchema } from '#core/api';
 import { RefusedError, request } from './answers';
 
-export { type ProblemDocument, RefusedError, UnreachableError } from './answers';
+export { RefusedError, UnreachableError } from './answers';
 
 export async function getJson<S extends z.ZodType>(path: string, schema: S): Promise<z.output<S>> {
   return schema.parse(await request(path, {}));

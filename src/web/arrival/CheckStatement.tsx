@@ -5,6 +5,7 @@ import { fingerprintWords } from '#core/report';
 import { Button, buttonLook } from '../components/Button';
 import type { PhotoUrl } from '../report/photoUrl';
 import { Section } from '../report/Section';
+import { localMoment } from '../words/times';
 import { PAD, SignatureStrokes } from './SignatureStrokes';
 
 interface CheckStatementProps {
@@ -55,8 +56,7 @@ export function CheckStatement({ stored, photoUrl, pdf }: CheckStatementProps) {
           <SignatureStrokes strokes={check.signature} />
         </svg>
         <p className="font-bold">
-          {[check.name, check.role].filter(Boolean).join(', ')},{' '}
-          {new Date(check.signedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
+          {[check.name, check.role].filter(Boolean).join(', ')}, {localMoment(check.signedAt)}
         </p>
         <p className="mt-2 text-sm text-soft">
           Fingerprint (SHA-256): <span className="tabular-nums">{fingerprintWords(sha256)}</span>

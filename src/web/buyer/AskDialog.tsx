@@ -1,16 +1,14 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { type FormEvent, useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { z } from 'zod';
-import { LONGEST_QUESTION, type Question, questionSchema } from '#core/questions';
+import { sharedQuestionsSchema } from '#core/api';
+import { LONGEST_QUESTION, type Question } from '#core/questions';
 import { sendJson } from '../api/client';
 import { Button } from '../components/Button';
 import { Field, inputLook } from '../components/Field';
 import { RingOnPhoto } from '../components/RingOnPhoto';
 import type { AskedAbout } from '../report/AskContext';
 import type { PhotoUrl } from '../report/photoUrl';
-
-const answer = z.object({ questions: z.array(questionSchema) });
 
 interface AskDialogProps {
   asked: AskedAbout;
@@ -41,7 +39,7 @@ export function AskDialog({ asked, path, photoUrl, onAsked, onClose }: AskDialog
         'POST',
         `${path}/questions`,
         { id, text: text.trim(), about, wantsLook },
-        answer,
+        sharedQuestionsSchema,
       );
       onAsked(questions);
     } catch (failure) {

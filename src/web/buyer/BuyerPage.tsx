@@ -1,6 +1,7 @@
 import { ClipboardCheck, FileArchive, FileDown } from 'lucide-react';
 import { lazy, Suspense, useEffect, useLayoutEffect, useState } from 'react';
 import type { SharedPage } from '#core/api';
+import { shortDay } from '#core/wording';
 import { RefusedError, UnreachableError } from '../api/answers';
 import { Button, buttonLook } from '../components/Button';
 import { Notice } from '../components/Notice';
@@ -160,7 +161,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           .filter(({ revision }) => revision !== report.revision)
           .map(({ revision, frozenAt }) => (
             <Button key={revision} onClick={() => onRevision(revision)}>
-              Revision {revision}, {new Date(frozenAt).toLocaleDateString([], { dateStyle: 'medium' })}
+              Revision {revision}, {shortDay(frozenAt)}
             </Button>
           ))}
       </footer>

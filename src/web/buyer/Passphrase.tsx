@@ -1,10 +1,8 @@
 import { type FormEvent, useState } from 'react';
-import { z } from 'zod';
+import { unlockedSchema } from '#core/api';
 import { sendJson } from '../api/client';
 import { Button } from '../components/Button';
 import { Field, inputLook } from '../components/Field';
-
-const answer = z.object({ status: z.literal('open') });
 
 /** A link that asks for its passphrase first. */
 export function Passphrase({ path, says, onOpen }: { path: string; says: string; onOpen: () => void }) {
@@ -17,7 +15,7 @@ export function Passphrase({ path, says, onOpen }: { path: string; says: string;
       return;
     }
     try {
-      await sendJson('POST', `${path}/unlock`, { passphrase }, answer);
+      await sendJson('POST', `${path}/unlock`, { passphrase }, unlockedSchema);
       onOpen();
     } catch (failure) {
       setError((failure as Error).message);

@@ -18,10 +18,10 @@ import {
   partNameForAnyone,
   partToward,
   type Speech,
-  sentence,
   type Way,
 } from '#core/car';
 import type { Extent, Finding, PartStatus, Spot } from '#core/walk';
+import { sentence } from '#core/wording';
 import { beginStroke, extendStroke, extentOfStroke, type Stroke } from './drawExtent';
 import { ExtentMark } from './ExtentMark';
 import { FaceScenery } from './FaceScenery';
@@ -80,6 +80,7 @@ interface FaceMapProps {
 }
 
 /** One face of the car as seen by a person standing at it. Pinch or wheel to come nearer, drag to move, tap a part. */
+// biome-ignore lint/complexity/noExcessiveLinesPerFunction: the map's layers, from the back to the front, and the fingers that move them all.
 export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
   const {
     style,

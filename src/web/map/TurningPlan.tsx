@@ -1,21 +1,12 @@
 import { RotateCcw, RotateCw } from 'lucide-react';
-import {
-  type BodyStyle,
-  type FaceId,
-  faceName,
-  type PartId,
-  type Speech,
-  sentence,
-  vocabularyOf,
-} from '#core/car';
+import { type BodyStyle, type FaceId, faceName, type PartId, type Speech, vocabularyOf } from '#core/car';
 import type { Stop } from '#core/route';
+import { sentence } from '#core/wording';
+import { faceAround, isLoop, type LoopFace, walkOrder } from './faceAround';
 import { RouteLine } from './RouteLine';
 
-type LoopFace = 'front' | 'left' | 'rear' | 'right';
 /** How far the plan is turned, so that the side you stand at is at the bottom. Nose up at rest. */
 const turned: Record<LoopFace, number> = { rear: 0, left: -90, front: -180, right: 90 };
-const walkOrder: readonly LoopFace[] = ['front', 'left', 'rear', 'right'];
-const isLoop = (face: FaceId): face is LoopFace => walkOrder.some((each) => each === face);
 /** Places that are not beside the car, with the shortest names there are. */
 const places = [
   ['top', 'Top', 'Top'],
@@ -35,13 +26,6 @@ interface TurningPlanProps {
   route: readonly Stop[];
   here: PartId;
   onFace: (face: FaceId) => void;
-}
-
-/** The face one comes to by walking on round the car, or back. */
-export function faceAround(face: FaceId, by: 1 | -1): FaceId {
-  const at = isLoop(face) ? walkOrder.indexOf(face) : -1;
-  if (at < 0) return 'left';
-  return walkOrder[(at + by + walkOrder.length) % walkOrder.length] as FaceId;
 }
 
 const back = <RotateCw aria-hidden size={22} />;

@@ -1,9 +1,10 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useRef, useState } from 'react';
-import { handOf, partNameForAnyone, plainHand, sentence, vocabularyOf } from '#core/car';
+import { handOf, partNameForAnyone, plainHand, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
 import { functionTitle } from '#core/readings';
 import type { Fact } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { usePhotoUrl } from '../components/usePhotoUrl';
 import type { OpenWalk } from '../sync/useWalk';

@@ -1,5 +1,5 @@
-import { sentence } from '#core/car';
 import type { ReportDocument, ReportFinding } from '#core/report';
+import { sentence } from '#core/wording';
 import { Strip } from '../components/Strip';
 import { AskButton } from './AskContext';
 import type { PhotoUrl } from './photoUrl';

@@ -1,7 +1,8 @@
 import { useState } from 'react';
-import { type FaceId, faceName, sentence } from '#core/car';
+import { type FaceId, faceName } from '#core/car';
 import type { ReportChanges, ReportDocument } from '#core/report';
 import { type NoticeDistance, noticeDistances, noticeWords } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { FindingCard } from './FindingCard';
 import type { PhotoUrl } from './photoUrl';

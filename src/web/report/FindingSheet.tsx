@@ -1,8 +1,8 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
-import { sentence } from '#core/car';
 import type { ReportDocument, ReportFinding } from '#core/report';
 import { noticeWords } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button, buttonLook } from '../components/Button';
 import { Strip } from '../components/Strip';
 import { OtherSide } from './OtherSide';

@@ -1,5 +1,5 @@
-import { sentence } from '#core/car';
 import type { ReportDocument } from '#core/report';
+import { sentence, shortDay } from '#core/wording';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
@@ -22,7 +22,7 @@ export function PutRightSection({ report, photoUrl }: { report: ReportDocument; 
           </h3>
           <p>
             {sentence(mended.partName)}: <span className="font-bold">{mended.says}</span>,{' '}
-            {new Date(mended.at).toLocaleDateString([], { dateStyle: 'medium' })}
+            {shortDay(mended.at)}
           </p>
           <div className="mt-2 grid grid-cols-2 gap-2">
             {[...shown(mended.before), ...shown(mended.after)].map((photo) => (

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { type FaceId, faceIds, faceName, outsideFaces, sentence, styleOf } from '#core/car';
+import { type FaceId, faceIds, faceName, outsideFaces, styleOf } from '#core/car';
 import type { ReportDocument, ReportFinding } from '#core/report';
 import type { PartStatus, Spot } from '#core/walk';
+import { sentence } from '#core/wording';
 import { FaceMap, type MapFinding } from '../map/FaceMap';
 import type { PhotoUrl } from './photoUrl';
 

@@ -1,7 +1,9 @@
 import { lazy, Suspense, useState } from 'react';
-import { countryOf } from '#core/car';
+import { countryOf, fuelName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
 import type { ReportChanges, ReportDocument, ReportPhoto } from '#core/report';
+import { longDay } from '#core/wording';
+import { localMoment } from '../words/times';
 import { ChangesSection } from './ChangesSection';
 import { FindingGroups } from './FindingGroups';
 import { PartList } from './PartList';
@@ -50,7 +52,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
         <header className="px-4 pt-2">
           <h1 className="mt-1 text-3xl leading-tight">{report.title}</h1>
           <p className="text-soft">
-            Condition report, revision {report.revision}, {day(report.frozenAt)}
+            Condition report, revision {report.revision}, {longDay(report.frozenAt)}
           </p>
         </header>
         {whole.length > 0 && (
@@ -71,8 +73,8 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
         <dl className="mx-4 mt-4 grid gap-x-6 sm:grid-cols-2">
           <Fact name="Odometer" value={report.odometer ?? 'not read'} />
           <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
-          <Fact name="Fuel" value={car.fuel} />
-          <Fact name="Number plate" value={car.plate} />
+          <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
+          <Fact name={vocabularyOf(car) === 'us' ? 'License plate' : 'Number plate'} value={car.plate} />
           <Fact name="Identity number" value={car.identityNumber} />
           <Fact
             name="Used in"
@@ -116,8 +118,8 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
         )}
         <Section title="How it was made">
           <p>
-            Walked {moment(report.walkedFrom)} to {moment(report.walkedTo)}; signed by {report.signedBy},{' '}
-            {moment(report.frozenAt)}.
+            Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
+            {report.signedBy}, {localMoment(report.frozenAt)}.
           </p>
           {report.cautions.map((caution) => (
             <p key={caution} className="mt-2">
@@ -137,9 +139,6 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
     </ViewContext>
   );
 }
-
-const day = (iso: string) => new Date(iso).toLocaleDateString([], { dateStyle: 'long' });
-const moment = (iso: string) => new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
 
 function Fact({ name, value }: { name: string; value: string }) {
   if (!value) return null;

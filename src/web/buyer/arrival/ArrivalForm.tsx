@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { occasions, occasionWords } from '#core/arrival';
-import { type FaceId, faceName, sentence } from '#core/car';
+import { type FaceId, faceName } from '#core/car';
 import type { ReportDocument } from '#core/report';
+import { sentence } from '#core/wording';
 import { Button } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { Field, inputLook } from '../../components/Field';

@@ -1,10 +1,7 @@
-import { z } from 'zod';
-import { type StoredCheckPage, storedCheckSchema } from '#core/api';
+import { keptPictureSchema, type StoredCheckPage, storedCheckSchema } from '#core/api';
 import { putFile, sendJson } from '../../api/client';
 import type { Draft, DraftStore } from './draftStore';
 import { fillDraft } from './fillDraft';
-
-const photoAnswer = z.object({ sha256: z.string() });
 
 /** Sends a signed check: its photos first, then the statement. May be repeated after any break. */
 export async function sendCheck(store: DraftStore, draft: Draft): Promise<StoredCheckPage> {
@@ -12,7 +9,7 @@ export async function sendCheck(store: DraftStore, draft: Draft): Promise<Stored
   if (!filled.ok) throw new Error('The check is not signed yet.');
   for (const sha256 of new Set(filled.check.answers.flatMap(({ photos }) => photos))) {
     const blob = await store.photo(draft.link, sha256);
-    if (blob) await putFile(`${draft.link}/photos/${sha256}`, blob, photoAnswer);
+    if (blob) await putFile(`${draft.link}/photos/${sha256}`, blob, keptPictureSchema);
   }
   return sendJson('POST', `${draft.link}/checks`, filled.check, storedCheckSchema);
 }

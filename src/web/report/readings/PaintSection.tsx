@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
-import { faceName, sentence, styleOf } from '#core/car';
+import { faceName, styleOf } from '#core/car';
 import type { ReportDocument } from '#core/report';
+import { sentence } from '#core/wording';
 import { FaceMap } from '../../map/FaceMap';
 import { bareFigure, paintBacks, paintTints } from '../../map/paintTints';
 import { Section } from '../Section';

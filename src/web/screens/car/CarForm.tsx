@@ -1,5 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useForm } from 'react-hook-form';
+import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { v4 as newId } from 'uuid';
 import {
@@ -14,6 +14,7 @@ import {
   countryOf,
   extraOf,
   extrasFor,
+  fuelName,
   fuels,
   paintTones,
 } from '#core/car';
@@ -21,7 +22,14 @@ import { sendJson } from '../../api/client';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
-import { type CarFormValues, emptyForm, formOf, readForm } from './carFormValues';
+import {
+  type CarFormValues,
+  emptyForm,
+  type FormErrors,
+  formOf,
+  readForm,
+  withoutKeys,
+} from './carFormValues';
 import { IdentityField } from './IdentityField';
 
 const names: Partial<Record<keyof CarFormValues, string>> = {
@@ -39,9 +47,9 @@ const americanNames: typeof names = { colour: 'Color', plate: 'License plate' };
 export function CarForm({ car }: { car?: Car }) {
   const navigate = useNavigate();
   const client = useQueryClient();
-  const form = useForm<CarFormValues>({ defaultValues: car ? formOf(car) : emptyForm });
-  const { register, watch, setValue, setError, formState } = form;
-  const country = watch('country');
+  const [values, setValues] = useState(() => (car ? formOf(car) : emptyForm));
+  const [errors, setErrors] = useState<FormErrors>({});
+  const { country } = values;
   const vocabulary = countryOf(country).vocabulary;
 
   const save = useMutation({
@@ -54,25 +62,34 @@ export function CarForm({ car }: { car?: Car }) {
       navigate(`/cars/${saved.id}`, { replace: true });
     },
   });
-  const submit = form.handleSubmit((values) => {
+  const change = (changes: Partial<CarFormValues>) => {
+    setValues((before) => ({ ...before, ...changes }));
+    // What is being mended is no longer wrong.
+    setErrors((before) => withoutKeys(before, Object.keys(changes)));
+  };
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
     const reading = readForm(values);
-    if (reading.ok) save.mutate(reading.details);
-    else
-      for (const [i, { field, message }] of reading.errors.entries())
-        setError(field, { message }, { shouldFocus: i === 0 });
-  });
+    if (reading.ok) {
+      save.mutate(reading.details);
+      return;
+    }
+    setErrors(Object.fromEntries(reading.errors.map(({ field, message }) => [field, message])));
+    document.getElementById(reading.errors[0]?.field ?? '')?.focus();
+  };
 
   const label = (field: keyof CarFormValues) =>
     (vocabulary === 'us' ? americanNames[field] : undefined) ?? names[field] ?? field;
   const text = (field: keyof typeof names & keyof CarFormValues, more: Record<string, unknown> = {}) => (
-    <Field id={field} label={label(field)} error={formState.errors[field]?.message}>
+    <Field id={field} label={label(field)} error={errors[field]}>
       <input
         id={field}
         className={inputLook}
         autoComplete="off"
-        aria-invalid={formState.errors[field] !== undefined}
+        aria-invalid={errors[field] !== undefined}
         aria-describedby={`${field}-says`}
-        {...register(field)}
+        value={String(values[field])}
+        onChange={(event) => change({ [field]: event.target.value })}
         {...more}
       />
     </Field>
@@ -83,7 +100,12 @@ export function CarForm({ car }: { car?: Car }) {
     options: readonly (readonly [string, string])[],
   ) => (
     <Field id={field} label={label}>
-      <select id={field} className={inputLook} {...register(field)}>
+      <select
+        id={field}
+        className={inputLook}
+        value={values[field]}
+        onChange={(event) => change({ [field]: event.target.value })}
+      >
         {options.map(([value, name]) => (
           <option key={value} value={value}>
             {name}
@@ -110,7 +132,11 @@ export function CarForm({ car }: { car?: Car }) {
         )}
         {text('colour')}
         {select('paintTone', 'Paint tone', same(paintTones))}
-        {select('fuel', 'Fuel', same(fuels))}
+        {select(
+          'fuel',
+          'Fuel',
+          fuels.map((fuel) => [fuel, fuelName(fuel, vocabulary)] as const),
+        )}
       </fieldset>
       <fieldset className="grid gap-4 sm:grid-cols-3">
         <legend className="mb-2 text-lg font-bold">Where it is used</legend>
@@ -118,13 +144,14 @@ export function CarForm({ car }: { car?: Car }) {
           <select
             id="country"
             className={inputLook}
-            {...register('country', {
-              onChange: (event) =>
-                setValue(
-                  'steering',
-                  countries[event.target.value as Country].drivesOn === 'left' ? 'right' : 'left',
-                ),
-            })}
+            value={country}
+            onChange={(event) => {
+              const chosen = event.target.value as Country;
+              change({
+                country: chosen,
+                steering: countries[chosen].drivesOn === 'left' ? 'right' : 'left',
+              });
+            }}
           >
             {countryCodes.map((code) => (
               <option key={code} value={code}>
@@ -142,15 +169,26 @@ export function CarForm({ car }: { car?: Car }) {
       <fieldset>
         <legend className="mb-2 text-lg font-bold">What else it has</legend>
         <div className="grid gap-x-4 sm:grid-cols-3">
-          {extrasFor(watch('bodyStyle')).map((id) => (
+          {extrasFor(values.bodyStyle).map((id) => (
             <label key={id} className="flex min-h-12 items-center gap-3">
-              <input type="checkbox" value={id} className="size-6 accent-accent" {...register('extras')} />
+              <input
+                type="checkbox"
+                className="size-6 accent-accent"
+                checked={values.extras.includes(id)}
+                onChange={(event) =>
+                  change({
+                    extras: event.target.checked
+                      ? [...values.extras, id]
+                      : values.extras.filter((each) => each !== id),
+                  })
+                }
+              />
               {extraOf(id)[vocabulary]}
             </label>
           ))}
         </div>
       </fieldset>
-      <IdentityField form={form} country={country} />
+      <IdentityField values={values} error={errors.identityNumber} onChange={change} />
       {save.error && <Notice look="warn">{save.error.message}</Notice>}
       <Button type="submit" look="main" disabled={save.isPending} className="min-w-40">
         {car ? 'Save changes' : 'Add the car'}

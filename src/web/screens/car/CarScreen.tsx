@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
 import { type CarPage, carPageSchema } from '#core/api';
-import { bodyStyleNames, type Car, carTitle, countryOf, extraOf, styleOf } from '#core/car';
+import { bodyStyleNames, type Car, carTitle, countryOf, extraOf, fuelName, styleOf } from '#core/car';
 import { planRoute } from '#core/route';
 import { estimateSeconds } from '#core/walk';
 import { getJson } from '../../api/client';
@@ -15,6 +15,7 @@ import { OutboxBadge } from '../../shell/OutboxBadge';
 import { useWalker } from '../../shell/person';
 import { WalkerList, WalkerPicker } from '../../shell/WalkerPicker';
 import { useSessions } from '../../sync/SyncContext';
+import { localMoment } from '../../words/times';
 import { preferredRule } from '../routes/routeChoices';
 import { minutesWords } from '../routes/routeWords';
 import { usePace, useRoutes } from '../routes/useRoutes';
@@ -73,7 +74,7 @@ function Facts({ car }: { car: Car }) {
     ['Body', bodyStyleNames[car.bodyStyle][country.vocabulary]],
     ['Extras', car.extras.map((id) => extraOf(id)[country.vocabulary].toLowerCase()).join(', ')],
     [country.vocabulary === 'us' ? 'Color' : 'Colour', `${car.colour} (${car.paintTone})`],
-    ['Fuel', car.fuel],
+    ['Fuel', fuelName(car.fuel, country.vocabulary)],
     [country.vocabulary === 'us' ? 'License plate' : 'Number plate', car.plate],
     ['Identity number', car.identityNumber],
     ['Used in', country.name],
@@ -139,9 +140,7 @@ function WalkRow({ walk }: { walk: CarPage['walks'][number] }) {
   const open = walk.visited < walk.parts;
   return (
     <li className="border-b border-line py-3">
-      <p className="font-bold">
-        {new Date(walk.begunAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })}
-      </p>
+      <p className="font-bold">{localMoment(walk.begunAt)}</p>
       <p className="mb-2 text-sm text-soft tabular-nums">
         {walk.visited} of {walk.parts} parts visited · {walk.findings} findings · {walk.photos} photos
       </p>

@@ -1,28 +1,24 @@
-import type { UseFormReturn } from 'react-hook-form';
-import {
-  type Country,
-  checkIdentity,
-  type IdentityCheck,
-  identityMessage,
-  normaliseIdentity,
-} from '#core/car';
+import { checkIdentity, type IdentityCheck, identityMessage, normaliseIdentity } from '#core/car';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import type { CarFormValues } from './carFormValues';
 
+interface IdentityFieldProps {
+  values: CarFormValues;
+  error: string | undefined;
+  onChange: (changes: Partial<CarFormValues>) => void;
+}
+
 /** The identity number, checked while it is typed; a slip is shown where it stands. */
-export function IdentityField({ form, country }: { form: UseFormReturn<CarFormValues>; country: Country }) {
-  const { register, watch, setValue, formState } = form;
-  const text = watch('identityNumber');
+export function IdentityField({ values, error, onChange }: IdentityFieldProps) {
+  const { identityNumber: text, country } = values;
   const check = checkIdentity(text, country);
   const slips = check.status === 'mismatch' ? check.slips : [];
   const apply = (place: number, meant: string) => {
     const identity = normaliseIdentity(text);
-    setValue(
-      'identityNumber',
-      identity.slice(0, place - 1) + meant + identity.slice(place - 1 + meant.length),
-      { shouldDirty: true },
-    );
+    onChange({
+      identityNumber: identity.slice(0, place - 1) + meant + identity.slice(place - 1 + meant.length),
+    });
   };
   return (
     <fieldset className="space-y-3">
@@ -30,7 +26,7 @@ export function IdentityField({ form, country }: { form: UseFormReturn<CarFormVa
       <Field
         id="identityNumber"
         label="As on the plate, 17 characters"
-        error={formState.errors.identityNumber?.message}
+        error={error}
         hint={<Says check={check} />}
       >
         <input
@@ -43,7 +39,8 @@ export function IdentityField({ form, country }: { form: UseFormReturn<CarFormVa
             check.status === 'bad-characters' || (check.status === 'mismatch' && check.severity === 'error')
           }
           aria-describedby="identityNumber-says"
-          {...register('identityNumber')}
+          value={text}
+          onChange={(event) => onChange({ identityNumber: event.target.value })}
         />
       </Field>
       <Characters text={text} check={check} />
@@ -58,7 +55,12 @@ export function IdentityField({ form, country }: { form: UseFormReturn<CarFormVa
       )}
       {check.status === 'mismatch' && check.severity === 'error' && (
         <label className="flex min-h-12 items-center gap-3">
-          <input type="checkbox" className="size-6 accent-accent" {...register('identityAsRead')} />
+          <input
+            type="checkbox"
+            className="size-6 accent-accent"
+            checked={values.identityAsRead}
+            onChange={(event) => onChange({ identityAsRead: event.target.checked })}
+          />
           As read from the plate: I have compared it
         </label>
       )}

@@ -26,6 +26,13 @@ export function formOf(car: Car): CarFormValues {
   return { ...details, year: String(car.year) };
 }
 
+/** What is wrong, by field. */
+export type FormErrors = Partial<Record<keyof CarFormValues, string>>;
+
+/** The same without what these fields were told. */
+export const withoutKeys = (errors: FormErrors, keys: readonly string[]): FormErrors =>
+  Object.fromEntries(Object.entries(errors).filter(([key]) => !keys.includes(key)));
+
 export type FormReading =
   | { ok: true; details: CarDetails }
   | { ok: false; errors: { field: keyof CarFormValues; message: string }[] };

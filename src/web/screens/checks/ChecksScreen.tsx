@@ -5,6 +5,7 @@ import { occasionWords } from '#core/arrival';
 import { CheckStatement } from '../../arrival/CheckStatement';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { localMoment } from '../../words/times';
 import { useWalkNews } from '../questions/useWalkNews';
 import { Journey } from './Journey';
 import { useChecks } from './useChecks';
@@ -68,11 +69,7 @@ function CheckRow({ stored, isShown, onShow }: { stored: Check; isShown: boolean
           <span className="font-bold">{occasionWords[check.occasion].name}</span>, {check.name}
           {check.role && `, ${check.role}`}
           <span className="block text-sm text-soft">
-            {[
-              new Date(check.signedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }),
-              check.place,
-              from && `link for ${from}`,
-            ]
+            {[localMoment(check.signedAt), check.place, from && `link for ${from}`]
               .filter(Boolean)
               .join(' · ')}
           </span>

@@ -5,6 +5,7 @@ import { getJson } from '../../api/client';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { localMoment } from '../../words/times';
 import { Differences } from './Differences';
 
 /** Two walks of one car held against each other: taken in, after preparation, handed over. */
@@ -53,8 +54,7 @@ function Chosen({ page }: { page: CarPage }) {
       >
         {walks.map((walk) => (
           <option key={walk.id} value={walk.id}>
-            {new Date(walk.begunAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })},{' '}
-            {walk.findings} findings
+            {localMoment(walk.begunAt)}, {walk.findings} findings
           </option>
         ))}
       </select>

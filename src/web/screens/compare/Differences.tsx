@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { WalkPage } from '#core/api';
-import { partNameForAnyone, sentence, styleOf, vocabularyOf } from '#core/car';
+import { partTitles, styleOf, vocabularyOf } from '#core/car';
 import { compareWalks, type WalkDifference } from '#core/compare';
 import { type Finding, findingLine, replay, type WalkState } from '#core/walk';
 import { Fold } from '../../components/Fold';
@@ -31,10 +31,7 @@ export function Differences({ before, after }: { before: WalkPage; after: WalkPa
   const { car } = after;
   const style = styleOf({ ...(is.begun ?? car), steering: car.steering });
   const vocabulary = vocabularyOf(car);
-  const nameOf = (id: string) => {
-    const part = style.parts.get(id);
-    return part ? sentence(partNameForAnyone(part, car)) : id;
-  };
+  const nameOf = partTitles(style, car);
   const count = (wanted: WalkDifference['is']) => differences.filter((each) => each.is === wanted).length;
   const isQuiet = count('new') + count('grown') + count('gone') === 0;
   return (

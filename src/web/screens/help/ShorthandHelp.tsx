@@ -1,6 +1,7 @@
-import { kindName, type SideSpeech, sentence } from '#core/car';
+import { kindName, type SideSpeech } from '#core/car';
 import { grammar, type Meaning } from '#core/shorthand';
 import { actionName, findingKindName, noticeWords, testWords } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Bar } from '../../shell/Bar';
 
 const uk: SideSpeech = { country: 'GB', steering: 'right' };

@@ -1,5 +1,6 @@
-import { sentence, vocabularyOf } from '#core/car';
+import { vocabularyOf } from '#core/car';
 import { type SmellId, smellIds, smellName, smellOf, smellStrengths } from '#core/kit';
+import { sentence } from '#core/wording';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import type { OpenWalk } from '../../sync/useWalk';

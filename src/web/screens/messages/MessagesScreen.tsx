@@ -7,6 +7,7 @@ import { getJson } from '../../api/client';
 import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { localMoment } from '../../words/times';
 
 /** What went out to buyers, or would have, word for word. */
 export function MessagesScreen() {
@@ -46,7 +47,7 @@ export function MessagesScreen() {
                   >
                     <span className="block truncate font-bold">{message.to}</span>
                     <span className="block text-sm text-soft">
-                      {message.kind === 'mail' ? 'Mail' : 'Text message'}, {moment(message.createdAt)}
+                      {message.kind === 'mail' ? 'Mail' : 'Text message'}, {localMoment(message.createdAt)}
                       {message.problem && ', not taken'}
                     </span>
                   </button>
@@ -61,8 +62,6 @@ export function MessagesScreen() {
   );
 }
 
-const moment = (iso: string) => new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
-
 function Shown({ message }: { message: Message }) {
   const { id, kind, to, subject, text, report, sentAt, problem } = message;
   return (
@@ -74,7 +73,9 @@ function Shown({ message }: { message: Message }) {
           The mail server did not take it: {problem}
         </Notice>
       )}
-      {sentAt && <p className="font-bold text-clear-ink">✓ Handed to the mail server, {moment(sentAt)}</p>}
+      {sentAt && (
+        <p className="font-bold text-clear-ink">✓ Handed to the mail server, {localMoment(sentAt)}</p>
+      )}
       <p className="my-4 break-words whitespace-pre-wrap">{text}</p>
       <div className="flex flex-wrap gap-2 border-t border-line pt-3">
         {kind === 'mail' && (

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo } from 'react';
-import { z } from 'zod';
-import { papersTable, walkFigureSchema } from '#core/readings';
+import { figuresSchema } from '#core/api';
+import { papersTable } from '#core/readings';
 import { getJson } from '../../api/client';
 import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
@@ -11,7 +11,6 @@ import { ServiceEntry } from './ServiceEntry';
 import { timelineOption, timelineSigns } from './timelineOption';
 import { todayIs } from './today';
 
-const figuresSchema = z.object({ figures: z.array(walkFigureSchema) });
 const Chart = lazy(() => import('../../charts/Chart'));
 
 /** What the papers say, typed on one side, judged on the other. */

@@ -3,8 +3,9 @@ import { type FormEvent, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { countryOf } from '#core/car';
 import { speakDistance } from '#core/measure';
-import { proofWords, type ServiceEntry as Service, speakDay } from '#core/papers';
+import { proofWords, type ServiceEntry as Service } from '#core/papers';
 import type { PapersTable } from '#core/readings';
+import { shortDay } from '#core/wording';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
@@ -146,6 +147,6 @@ const headOf = (
   unit: 'mi' | 'km',
 ): string =>
   [
-    ...(day ? [isMonthOnly ? speakDay(day).replace(/^\d+ /, '') : speakDay(day)] : []),
+    ...(day ? [isMonthOnly ? shortDay(day).replace(/^\d+ /, '') : shortDay(day)] : []),
     ...(distance === undefined ? [] : [speakDistance(distance, unit)]),
   ].join(', ');

@@ -1,9 +1,10 @@
 import { Undo2 } from 'lucide-react';
 import type { Dispatch, SetStateAction } from 'react';
 import { useState } from 'react';
-import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { partNameForAnyone, vocabularyOf } from '#core/car';
 import { COINS_MM, type Measured } from '#core/picture';
 import { type AttachedPhoto, type Fact, findingLine, isStanding, pictureOf } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { Field, inputLook } from '../../components/Field';

@@ -1,35 +1,23 @@
-import clsx from 'clsx';
-import { ArrowUpRight, Circle, Crosshair, Eye, EyeOff, Ruler, Slash, Type } from 'lucide-react';
 import { useCallback, useState } from 'react';
-import type { HideBox, HideReason, Mark, Vec2 } from '#core/picture';
+import { drawOverlay, type HideBox, type HideReason, type Mark, type Vec2 } from '#core/picture';
 import { pictureOf } from '#core/walk';
 import { Notice } from '../../components/Notice';
 import { usePictureFacts } from '../../pictures/judgements';
 import { useSessions } from '../../sync/SyncContext';
 import type { OpenWalk } from '../../sync/useWalk';
-import { MarkShapes } from './MarkShapes';
 import { MeasurePanel } from './MeasurePanel';
 import { MeasureShapes } from './MeasureShapes';
 import { measured, newMeasuring } from './measuring';
+import { OverlayShapes } from './OverlayShapes';
 import { PictureStage } from './PictureStage';
 import { AboutPanel } from './panels/AboutPanel';
 import { HidePanel } from './panels/HidePanel';
 import { MarkPanel } from './panels/MarkPanel';
 import { SpotPanel } from './panels/SpotPanel';
-import { boxDragged, markDragged, placeOf, type Tool, tools, toolWords } from './tools';
+import { Toolbar } from './Toolbar';
+import { boxDragged, markDragged, placeOf, type Tool, toolWords } from './tools';
 import { useMeasurePoints } from './useMeasurePoints';
 import { usePicture } from './usePicture';
-
-const icons: Record<Tool, React.ReactNode> = {
-  look: <Eye aria-hidden size={20} />,
-  ring: <Circle aria-hidden size={20} />,
-  arrow: <ArrowUpRight aria-hidden size={20} />,
-  line: <Slash aria-hidden size={20} />,
-  text: <Type aria-hidden size={20} />,
-  hide: <EyeOff aria-hidden size={20} />,
-  spot: <Crosshair aria-hidden size={20} />,
-  measure: <Ruler aria-hidden size={20} />,
-};
 
 /** The picture with its tools. What is drawn is data over it; the picture stays as it was taken. */
 export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }) {
@@ -94,6 +82,15 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
   };
   const draftMark = draft && markDragged(tool, draft.from, draft.to, picture);
   const draftBox = draft && tool === 'hide' && boxDragged(draft.from, draft.to, picture);
+  const drawn = drawOverlay(
+    {
+      marks: draftMark ? [...said.marks, draftMark] : [...said.marks],
+      boxes: draftBox ? [...(said.boxes ?? []), { ...draftBox, hides }] : [...(said.boxes ?? [])],
+      spots,
+    },
+    picture.width,
+    picture.height,
+  );
   return (
     <main className="flex min-h-0 flex-1 max-lg:flex-col">
       <div className="min-h-0 min-w-0 flex-1">
@@ -103,6 +100,7 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
           loupe={tool === 'measure' || tool === 'spot'}
           label={tool === 'measure' ? 'The picture: tap places, arrow keys move the last one' : 'The picture'}
           onZoom={onZoom}
+          texts={drawn.texts}
           onDown={(at, now) => (tool === 'measure' ? points.down(at, now) : setDraft({ from: at, to: at }))}
           onMove={(at) =>
             tool === 'measure' ? points.move(at) : setDraft((before) => before && { ...before, to: at })
@@ -115,13 +113,7 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
         >
           {(scale) => (
             <>
-              <MarkShapes
-                width={picture.width}
-                height={picture.height}
-                marks={draftMark ? [...said.marks, draftMark] : said.marks}
-                boxes={draftBox ? [...(said.boxes ?? []), { ...draftBox, hides }] : (said.boxes ?? [])}
-                spots={spots}
-              />
+              <OverlayShapes shapes={[...drawn.boxes, ...drawn.shapes]} />
               {tool === 'measure' && <MeasureShapes measuring={measuring} zoom={scale} />}
             </>
           )}
@@ -131,27 +123,7 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
         aria-label="Tools"
         className="flex min-h-0 flex-col border-ink bg-sheet max-lg:max-h-[52dvh] max-lg:border-t lg:w-96 lg:border-l"
       >
-        <div
-          role="toolbar"
-          aria-label="Tools"
-          className="grid grid-cols-8 border-b border-line lg:grid-cols-4"
-        >
-          {tools.map((each) => (
-            <button
-              key={each}
-              type="button"
-              aria-pressed={each === tool}
-              onClick={() => setTool(each)}
-              className={clsx(
-                'flex min-h-14 flex-col items-center justify-center gap-0.5 text-xs lg:text-sm',
-                each === tool && 'bg-accent text-white',
-              )}
-            >
-              {icons[each]}
-              {toolWords[each].name}
-            </button>
-          ))}
-        </div>
+        <Toolbar tool={tool} onTool={setTool} />
         <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
           {toolWords[tool].hint && tool !== 'look' && <p className="text-soft">{toolWords[tool].hint}</p>}
           {tool === 'look' && (

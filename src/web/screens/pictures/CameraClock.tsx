@@ -1,10 +1,11 @@
 import { useState } from 'react';
-import { partNameForAnyone, sentence } from '#core/car';
+import { partTitles } from '#core/car';
 import { cameraMs, fitClock, visitsOf } from '#core/photos';
 import type { BroughtPhoto } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import type { OpenWalk } from '../../sync/useWalk';
+import { localTimeToTheSecond } from '../../words/times';
 
 /** Sets the camera’s clock by one picture known to be of one stop; every other picture of it follows. */
 export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: BroughtPhoto }) {
@@ -40,11 +41,10 @@ export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: Brough
         >
           <option value="">Choose the stop</option>
           {visits.map((visit, i) => {
-            const part = walk.style.parts.get(visit.part);
-            const name = part ? sentence(partNameForAnyone(part, walk.page.car)) : visit.part;
+            const name = partTitles(walk.style, walk.page.car)(visit.part);
             return (
               <option key={visit.fromMs} value={i}>
-                {clock(visit.fromMs)} {name}
+                {localTimeToTheSecond(visit.fromMs)} {name}
               </option>
             );
           })}
@@ -56,6 +56,3 @@ export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: Brough
     </details>
   );
 }
-
-const clock = (ms: number) =>
-  new Date(ms).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' });

@@ -1,5 +1,6 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
-import { type FaceId, faceIds, faceName, type Speech, sentence } from '#core/car';
+import { type FaceId, faceIds, faceName, type Speech } from '#core/car';
+import { sentence } from '#core/wording';
 
 /** Turns to the next face of the car where there is no room for the plan. */
 export function FaceTurner({

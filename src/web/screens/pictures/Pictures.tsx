@@ -1,23 +1,24 @@
 import { DndContext, DragOverlay, PointerSensor, TouchSensor, useSensor, useSensors } from '@dnd-kit/core';
-import { CheckCheck, Download, FolderInput } from 'lucide-react';
 import { type DragEvent, useCallback, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type FaceId, partNameForAnyone, sentence } from '#core/car';
-import { partStatus, pictureOf, routeOf } from '#core/walk';
-import { Button, buttonLook } from '../../components/Button';
+import { type FaceId, partNameForAnyone } from '#core/car';
+import { partStatus, routeOf } from '#core/walk';
+import { sentence } from '#core/wording';
 import { FaceMap } from '../../map/FaceMap';
-import { faceAround, TurningPlan } from '../../map/TurningPlan';
-import { twinAmong, usePictureFacts } from '../../pictures/judgements';
+import { faceAround } from '../../map/faceAround';
+import { TurningPlan } from '../../map/TurningPlan';
+import { usePictureFacts } from '../../pictures/judgements';
 import type { OpenWalk } from '../../sync/useWalk';
 import { useIsDesk } from '../walk/useIsDesk';
 import { progressOf, toMapFinding } from '../walk/walkModel';
 import { BringingStrip } from './BringingStrip';
 import { DragGhost } from './DragGhost';
 import { FaceTurner } from './FaceTurner';
-import { Frame } from './Frame';
+import { Filmstrip } from './Filmstrip';
+import { PicturesBar } from './PicturesBar';
 import { PlaceEditor } from './PlaceEditor';
 import { filmOf } from './pictureList';
-import { acceptFacts, placeFacts } from './placing';
+import { placeFacts } from './placing';
 import { useBringing } from './useBringing';
 
 /** The car above, the filmstrip beneath: drag a picture onto its part, or choose it and say. */
@@ -75,47 +76,17 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
     );
     setChosen(sha256);
   };
-  const proposals = film.filter(({ proposal }) => proposal);
-  const earlier: string[] = [];
   const strip = (
-    <section aria-label="Filmstrip" className="border-t border-ink bg-fill">
-      {film.length === 0 ? (
-        <p className="p-4 text-lg">
-          No pictures yet. Drop a folder or the files of a memory card here; Zelk puts them where they belong
-          by the time they were taken.
-        </p>
-      ) : (
-        <div className="flex gap-1 overflow-x-auto p-2">
-          {film.map((each) => {
-            const facts = factsOf(each.sha256);
-            const isCopy = twinAmong(each.sha256, earlier, factsOf) !== undefined;
-            earlier.push(each.sha256);
-            const role = each.placed?.role ?? each.proposal?.role;
-            const finding = each.placed ? each.placed.finding : each.proposal?.finding;
-            const number = state.findings.find(({ id }) => id === finding)?.number;
-            const place =
-              role === 'whole-car'
-                ? 'Whole car'
-                : nameOf(each.placed ? each.placed.part : each.proposal?.part);
-            return (
-              <Frame
-                key={each.sha256}
-                frame={each}
-                place={number === undefined ? place : `${number} · ${place}`}
-                isChosen={each === frame}
-                {...(facts.faults[0] && { fault: facts.faults[0] })}
-                isCopy={isCopy}
-                isHidden={(pictureOf(state, each.sha256).boxes?.length ?? 0) > 0}
-                isCover={state.cover === each.sha256}
-                onChoose={() => choose(each.sha256)}
-                onMove={(by) => move(each.sha256, by)}
-                onOpen={() => navigate(`/walks/${page.walk}/pictures/${each.sha256}`)}
-              />
-            );
-          })}
-        </div>
-      )}
-    </section>
+    <Filmstrip
+      walk={walk}
+      film={film}
+      chosen={frame}
+      nameOf={nameOf}
+      factsOf={factsOf}
+      onChoose={choose}
+      onMove={move}
+      onOpen={(sha256) => navigate(`/walks/${page.walk}/pictures/${sha256}`)}
+    />
   );
   return (
     <main
@@ -134,34 +105,7 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
         bringing.bring(await filesOf(event));
       }}
     >
-      <div className="flex flex-wrap items-center gap-2 border-b border-line p-2">
-        <label className={`${buttonLook('tape')} cursor-pointer focus-within:outline-3`}>
-          <FolderInput aria-hidden size={20} /> Bring pictures
-          <input
-            className="sr-only"
-            type="file"
-            data-testid="bring"
-            accept="image/jpeg,image/png,image/webp"
-            multiple
-            onChange={(event) => {
-              bringing.bring([...(event.target.files ?? [])]);
-              event.target.value = '';
-            }}
-          />
-        </label>
-        {proposals.length > 0 && (
-          <Button look="main" onClick={() => record(...acceptFacts(state, film))}>
-            <CheckCheck aria-hidden size={20} /> Accept all {proposals.length}
-          </Button>
-        )}
-        <a href={`/api/walks/${page.walk}/pictures.zip`} download className={buttonLook()}>
-          <Download aria-hidden size={18} />
-          <span className="max-sm:sr-only">Pictures as ZIP</span>
-        </a>
-        <p className="ml-auto text-soft tabular-nums max-sm:hidden">
-          {state.photos.length} placed · {state.brought.length} waiting
-        </p>
-      </div>
+      <PicturesBar walk={walk} film={film} onBring={bringing.bring} />
       <BringingStrip {...bringing} />
       <DndContext
         sensors={sensors}

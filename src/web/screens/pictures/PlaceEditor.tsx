@@ -1,8 +1,9 @@
 import { Check, Maximize2, Star, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
-import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { partNameForAnyone, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
 import { findingLine, isStanding, type PhotoRole, pictureOf } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button, buttonLook } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import type { PictureFacts } from '../../pictures/judgements';

@@ -1,7 +1,8 @@
 import { type FormEvent, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type PartId, partNameForAnyone, sentence } from '#core/car';
+import { type PartId, partNameForAnyone } from '#core/car';
 import { type AskedQuestion, isOpen, waitedWords } from '#core/questions';
+import { sentence } from '#core/wording';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { RingOnPhoto } from '../../components/RingOnPhoto';

@@ -14,6 +14,7 @@ import { useWalker } from '../../shell/person';
 import { WalkerPicker } from '../../shell/WalkerPicker';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
 import { type OpenWalk, useWalk } from '../../sync/useWalk';
+import { localMoment } from '../../words/times';
 import { Holes } from './Holes';
 
 /** What the report will have to say was missed, then freezing it. */
@@ -74,7 +75,7 @@ function Freeze({ walk }: { walk: OpenWalk }) {
           {cover.looked} of {cover.total} parts looked at · {standing} findings · {state.photos.length} photos
         </p>
       </div>
-      <Holes cover={cover} walk={walk} />
+      <Holes walk={walk} />
       {refusedEntries.length > 0 && (
         <Notice look="warn">
           The server refused {refusedEntries.length} entries; they will not be in the report. See the cloud
@@ -108,12 +109,7 @@ function Freeze({ walk }: { walk: OpenWalk }) {
               >
                 <span>
                   Revision {report.revision}
-                  <span className="block text-sm text-soft">
-                    {new Date(report.frozenAt).toLocaleString([], {
-                      dateStyle: 'medium',
-                      timeStyle: 'short',
-                    })}
-                  </span>
+                  <span className="block text-sm text-soft">{localMoment(report.frozenAt)}</span>
                 </span>
                 <Link to={`/reports/${report.id}`} className={buttonLook()}>
                   Open

@@ -16,6 +16,7 @@ import { sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
+import { localDay, localMoment } from '../../words/times';
 import { NewLink } from './NewLink';
 
 /** A link, and what it was sent with. */
@@ -172,17 +173,15 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
   );
 }
 
-const moment = (iso: string) => new Date(iso).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
-
 /** "made 3 Mar, asks for a passphrase, until 1 Jun; opened 4 times, last 5 Mar". */
 function shareWords({ createdAt, expiresAt, hasPassphrase, opened, lastOpenedAt }: Share): string {
   const made = [
-    `made ${moment(createdAt)}`,
+    `made ${localMoment(createdAt)}`,
     ...(hasPassphrase ? ['asks for a passphrase'] : []),
-    ...(expiresAt ? [`until ${new Date(expiresAt).toLocaleDateString([], { dateStyle: 'medium' })}`] : []),
+    ...(expiresAt ? [`until ${localDay(expiresAt)}`] : []),
   ].join(', ');
   const seen = lastOpenedAt
-    ? `opened ${opened === 1 ? 'once' : `${opened} times`}, last ${moment(lastOpenedAt)}`
+    ? `opened ${opened === 1 ? 'once' : `${opened} times`}, last ${localMoment(lastOpenedAt)}`
     : 'not opened yet';
   return `${made}; ${seen}`;
 }

@@ -1,4 +1,4 @@
-import { type BodyStyle, type FaceId, faceIds, faceName, partNameForAnyone, type Speech } from '#core/car';
+import { type BodyStyle, type FaceId, faceIds, faceName, partNames, type Speech } from '#core/car';
 import type { Coverage } from '#core/walk';
 
 /** How a face is spoken of after "everything"; its name follows unless that says it all. */
@@ -17,6 +17,7 @@ const named: ReadonlySet<FaceId> = new Set(['under']);
 
 /** Parts left, with a whole side said in one phrase instead of part by part. */
 export function leftInWords({ left }: Pick<Coverage, 'left'>, style: BodyStyle, speech: Speech): string[] {
+  const nameOf = partNames(style, speech);
   const missing = new Set(left.map((stop) => stop.part));
   const parts = [...style.parts.values()];
   const whole = faceIds.filter((face) => {
@@ -26,9 +27,6 @@ export function leftInWords({ left }: Pick<Coverage, 'left'>, style: BodyStyle, 
   const single = left.filter((stop) => !stop.face || !whole.includes(stop.face));
   return [
     ...whole.map((face) => `everything ${whereabouts[face]}${named.has(face) ? '' : faceName(face, speech)}`),
-    ...single.map(({ part }) => {
-      const found = style.parts.get(part);
-      return found ? partNameForAnyone(found, speech) : part;
-    }),
+    ...single.map(({ part }) => nameOf(part)),
   ];
 }

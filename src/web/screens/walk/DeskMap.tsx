@@ -1,5 +1,6 @@
 import type { ComponentProps, ReactNode } from 'react';
-import { type FaceId, faceName, insideFaces, sentence } from '#core/car';
+import { type FaceId, faceName, insideFaces } from '#core/car';
+import { sentence } from '#core/wording';
 import { FaceMap } from '../../map/FaceMap';
 
 type DeskMapProps = Omit<ComponentProps<typeof FaceMap>, 'close' | 'className'> & {

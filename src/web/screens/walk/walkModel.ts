@@ -79,9 +79,10 @@ export function partTouchedBy(
 
 /** How the extent of a finding is drawn with the finger: each one tapped, along it, round it, or round the rim. */
 export function formOf(kind: Finding['kind'], part: Pick<Part, 'kind'>): Extent['form'] | undefined {
-  switch (findingKindOf(kind).measuredBy) {
+  const { measuredBy, isDotted } = findingKindOf(kind);
+  switch (measuredBy) {
     case 'count':
-      return kind === 'stone-chip' || kind === 'edge-nick' || kind === 'film-bubble' ? 'dots' : undefined;
+      return isDotted ? 'dots' : undefined;
     case 'length':
       return part.kind === 'wheel' ? 'arc' : 'line';
     case 'diameter':

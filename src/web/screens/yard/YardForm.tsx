@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type ChangeEvent, type FormEvent, useState } from 'react';
-import { z } from 'zod';
+import { keptPictureSchema } from '#core/api';
 import { type Yard, yardSchema } from '#core/yard';
 import { putFile, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
@@ -8,7 +8,6 @@ import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { YardBand } from '../../report/YardBand';
 
-const logoAnswer = z.object({ sha256: z.string() });
 const OWN_COLOUR = '#0b4a5c';
 
 /** Name, address, telephone, mail, colour and logo, with the head of the report as it will look. */
@@ -26,7 +25,7 @@ export function YardForm({ yard }: { yard: Yard }) {
     onSuccess: (kept) => client.setQueryData(['yard'], kept),
   });
   const upload = useMutation({
-    mutationFn: (file: File) => putFile('/api/yard/logo', file, logoAnswer),
+    mutationFn: (file: File) => putFile('/api/yard/logo', file, keptPictureSchema),
     onSuccess: ({ sha256 }) => change({ logo: sha256 }),
   });
   const choose = (event: ChangeEvent<HTMLInputElement>) => {

@@ -1,9 +1,10 @@
 import { useState } from 'react';
-import { partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { partNameForAnyone, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
 import type { PictureSpot } from '#core/picture';
 import { photoCaption } from '#core/report';
 import { type AttachedPhoto, coverage, pictureOf } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';

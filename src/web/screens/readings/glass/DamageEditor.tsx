@@ -1,23 +1,14 @@
 import type { Vocabulary } from '#core/car';
 import { speakSize } from '#core/measure';
-import { type Fact, type Finding, type FindingKind, findingKindName } from '#core/walk';
+import { type Fact, type Finding, findingKindIds, findingKindName, findingKindOf } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
 
-const kinds = [
-  'glass-chip',
-  'glass-crack',
-  'glass-scratch',
-  'old-filling',
-  'delamination',
-] as const satisfies FindingKind[];
-const short: Record<(typeof kinds)[number], string> = {
-  'glass-chip': 'Chip',
-  'glass-crack': 'Crack',
-  'glass-scratch': 'Scratch',
-  'old-filling': 'Old filling',
-  delamination: 'Edge lifting',
-};
+/** What may be found on a windscreen, where glass goes without saying. */
+const kinds = findingKindIds.flatMap((value) => {
+  const label = findingKindOf(value).onScreen?.short;
+  return label ? [{ value, label }] : [];
+});
 const sizesMm = [2, 5, 8, 10, 12, 15, 20, 25, 40, 60, 100, 200] as const;
 
 interface DamageEditorProps {
@@ -31,7 +22,7 @@ interface DamageEditorProps {
 export function DamageEditor({ finding, vocabulary, say, onDone }: DamageEditorProps) {
   const amend = (changes: Extract<Fact, { kind: 'finding-amended' }>['body']['changes']) =>
     say({ kind: 'finding-amended', body: { finding: finding.id, changes } });
-  const isListed = kinds.some((kind) => kind === finding.kind);
+  const isListed = kinds.some(({ value }) => value === finding.kind);
   return (
     <section aria-label={`Finding ${finding.number}`} className="space-y-3 border-y border-ink bg-sheet p-3">
       <h2 className="text-lg">
@@ -39,8 +30,8 @@ export function DamageEditor({ finding, vocabulary, say, onDone }: DamageEditorP
       </h2>
       <Choice
         legend="What it is"
-        value={isListed ? (finding.kind as (typeof kinds)[number]) : undefined}
-        options={kinds.map((value) => ({ value, label: short[value] }))}
+        value={isListed ? finding.kind : undefined}
+        options={kinds}
         onChange={(kind) => kind && amend({ kind })}
       />
       <fieldset>

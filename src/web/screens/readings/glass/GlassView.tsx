@@ -1,9 +1,10 @@
 import { useMemo, useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
-import { isLampFault, lampCures, type ScreenPlace } from '#core/glass';
+import { partTitles, vocabularyOf } from '#core/car';
+import type { ScreenPlace } from '#core/glass';
 import { repairWords, screenTable } from '#core/readings';
-import { findingLine, isStanding } from '#core/walk';
+import { findingKindOf, findingLine, isStanding } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Fold } from '../../../components/Fold';
 import { Strip } from '../../../components/Strip';
 import { ScreenMap } from '../../../map/ScreenMap';
@@ -20,10 +21,7 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
   const [open, setOpen] = useState<string>();
   const vocabulary = vocabularyOf(page.car);
   const screen = style.parts.get('windscreen');
-  const nameOf = (id: PartId) => {
-    const part = style.parts.get(id);
-    return part ? sentence(partNameForAnyone(part, page.car)) : id;
-  };
+  const nameOf = partTitles(style, page.car);
   const inHand = state.findings.find((finding) => finding.id === open && isStanding(finding));
   const lamps = state.findings.filter(
     (finding) => lampKinds.has(style.parts.get(finding.part)?.kind ?? '') && isStanding(finding),
@@ -137,7 +135,7 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
                   <span className="block font-bold">
                     {nameOf(finding.part)}: {findingLine(finding, vocabulary).toLowerCase()}
                   </span>
-                  {isLampFault(finding.kind) && lampCures[finding.kind]}
+                  {findingKindOf(finding.kind).lampCure}
                 </span>
               </li>
             ))}

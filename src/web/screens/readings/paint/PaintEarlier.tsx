@@ -4,6 +4,7 @@ import type { PartId } from '#core/car';
 import { speakPaint } from '#core/measure';
 import { CHANGED, type PaintTable, paintChanges, paintHistorySchema } from '#core/readings';
 import { getJson } from '../../../api/client';
+import { localDay } from '../../../words/times';
 import { changesOption } from './changesOption';
 import { ROW_PX } from './rankingOption';
 
@@ -41,7 +42,7 @@ export function PaintEarlier({ car, unit, nameOf }: PaintEarlierProps) {
           {moved.map(({ part, walks, change }) => (
             <li key={part}>
               <span className="font-bold">{nameOf(part)}</span>:{' '}
-              {walks.map(({ begunAt, um }) => `${speakPaint(um, unit)} on ${dayOf(begunAt)}`).join(', ')}.{' '}
+              {walks.map(({ begunAt, um }) => `${speakPaint(um, unit)} on ${localDay(begunAt)}`).join(', ')}.{' '}
               {change > 0
                 ? 'Thicker: painted in between, or read at another place.'
                 : 'Thinner: polished in between, or read at another place.'}
@@ -63,5 +64,3 @@ export function PaintEarlier({ car, unit, nameOf }: PaintEarlierProps) {
     </div>
   );
 }
-
-const dayOf = (iso: string) => new Date(iso).toLocaleDateString([], { dateStyle: 'medium' });

@@ -1,9 +1,10 @@
 import { memo } from 'react';
-import { type BodyStyle, type FaceId, faceName, type PartId, type Speech, sentence } from '#core/car';
+import { type BodyStyle, type FaceId, faceName, type PartId, type Speech } from '#core/car';
 import type { Spot } from '#core/walk';
+import { sentence } from '#core/wording';
 import { FaceMap, type MapFinding } from '../../../map/FaceMap';
+import { faceAround } from '../../../map/faceAround';
 import type { PartTint } from '../../../map/TintFigures';
-import { faceAround } from '../../../map/TurningPlan';
 import { FaceTurner } from '../../pictures/FaceTurner';
 
 interface PaintMapProps {

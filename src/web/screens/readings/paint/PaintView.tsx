@@ -1,6 +1,6 @@
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { type FaceId, type PartId, partNameForAnyone, sentence } from '#core/car';
+import { type FaceId, type PartId, partTitles } from '#core/car';
 import { paintTable, panelsToGauge } from '#core/readings';
 import { isMetal, type PaintRead, type Spot } from '#core/walk';
 import type { ProbeAt } from '../../../../devices';
@@ -53,13 +53,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
   const [refused, setRefused] = useState<string>();
   const isDesk = useIsDesk();
   const face = turnedTo ?? part?.face ?? 'left';
-  const nameOf = useCallback(
-    (id: PartId) => {
-      const named = style.parts.get(id);
-      return named ? sentence(partNameForAnyone(named, page.car)) : id;
-    },
-    [style, page.car],
-  );
+  const nameOf = useMemo(() => partTitles(style, page.car), [style, page.car]);
   const row = table.rows.find((each) => each.part === hand);
   const whyNot = (id: PartId) => {
     const at = style.parts.get(id);

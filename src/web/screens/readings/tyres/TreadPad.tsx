@@ -1,6 +1,6 @@
-import { sentence } from '#core/car';
 import { parseTread, speakTread, type TreadDepth, type TreadUnit, treadProblemMessage } from '#core/measure';
 import { type TreadRead, type TreadThird, thirdName, treadThirds } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { TypedReading } from '../../../components/TypedReading';
 import { type TreadKeys, toMm } from './treadKeys';

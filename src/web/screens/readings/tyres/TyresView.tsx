@@ -1,10 +1,11 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { type PartId, partNameForAnyone, sentence } from '#core/car';
+import { type PartId, partTitles } from '#core/car';
 import type { TreadDepth, TreadUnit } from '#core/measure';
 import { nextThird, tyresOf, tyreTable, wheelTable } from '#core/readings';
 import { isHeavy, mostTreadMm, type TreadThird } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Fold } from '../../../components/Fold';
 import { Notice } from '../../../components/Notice';
@@ -35,10 +36,7 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
   const [last, setLast] = useState<{ part: PartId; third: TreadThird | undefined }>();
   const { unit } = table;
   const keys = treadKeys(unit, isHeavy(style.id));
-  const nameOf = (id: PartId) => {
-    const part = style.parts.get(id);
-    return part ? sentence(partNameForAnyone(part, page.car)) : id;
-  };
+  const nameOf = partTitles(style, page.car);
   // A gauge may send two readings before the screen is drawn again: each belongs where the first one stepped to.
   const held = useRef<{ part: PartId | undefined; third: TreadThird | undefined }>({ part: here?.id, third });
   held.current = { part: here?.id, third };

@@ -1,6 +1,7 @@
 import { useState } from 'react';
-import { type FaceId, faceName, outsideFaces, sentence } from '#core/car';
+import { type FaceId, faceName, outsideFaces } from '#core/car';
 import { type Conditions, conditionWords, dirtStates, lights, wetStates } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { conditionsAt } from '../walkModel';

@@ -9,6 +9,7 @@ import {
   rimShareWords,
   spreadMm,
 } from '#core/walk';
+import { sentence } from '#core/wording';
 import { formOf } from '../walkModel';
 import type { DeckProps } from './deckProps';
 import { SizeEntry } from './SizeEntry';
@@ -102,7 +103,7 @@ function extentWords(
 ): string | undefined {
   if (extent?.form === 'arc') {
     const words = `${rimShareWords(extent.spanDeg)}, ${clockWords(extent.fromDeg, extent.spanDeg)}`;
-    return `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+    return `${sentence(words)}.`;
   }
   if (extent?.form === 'dots' && extent.spots.length > 1) {
     const [length, width] = spreadMm(extent.spots, part);

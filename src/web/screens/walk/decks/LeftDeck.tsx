@@ -1,53 +1,62 @@
 import { Link } from 'react-router';
-import { partNameForAnyone, sentence } from '#core/car';
-import { type OthersLeft, othersLeft } from '#core/readings';
-import { type PhotoLeft, WHOLE_CAR_PHOTOS } from '#core/walk';
+import { partTitles } from '#core/car';
+import { type LeftCode, type LeftScreen, leftOf, type WhatIsLeft, whatIsLeft } from '#core/readings';
+import { WHOLE_CAR_PHOTOS } from '#core/walk';
 import { buttonLook } from '../../../components/Button';
 import { timeLeftMs } from '../../functions/timers';
+import { todayIs } from '../../papers/today';
 import { leftFrom } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 
 /** What is left of functions, things and papers, a line each, with the way there. */
-function furtherLeft(others: OthersLeft, now: number): { to: string; says: string }[] {
-  const { running, functions, items, isSmellLeft, papers } = others;
+function furtherLeft(left: WhatIsLeft, now: number): { to: string; says: string }[] {
+  const functions = leftOf(left, 'function').length;
+  const items = leftOf(left, 'item').length;
+  const papers = leftOf(left, 'papers');
   return [
-    ...running.map(({ name, begunAt, facts }) => {
-      const isDue =
-        begunAt !== undefined && facts?.takes !== undefined && timeLeftMs(begunAt, facts.takes, now) === 0;
-      return { to: 'functions', says: `${isDue ? 'Look now' : 'Test that runs'}: ${name}` };
+    ...leftOf(left, 'running-test').map(({ says, begunAt, takes }) => {
+      const isDue = begunAt !== undefined && takes !== undefined && timeLeftMs(begunAt, takes, now) === 0;
+      return { to: 'functions', says: `${isDue ? 'Look now' : 'Test that runs'}: ${says}` };
     }),
-    ...(functions.length > 0 ? [{ to: 'functions', says: `Functions to try: ${functions.length}` }] : []),
-    ...(isSmellLeft ? [{ to: 'kit', says: 'Smell of the cabin' }] : []),
-    ...(items.length > 0 ? [{ to: 'kit', says: `Things to count: ${items.length}` }] : []),
-    ...(papers.length > 0 ? [{ to: 'papers', says: `Papers: ${papers.join(', ')}` }] : []),
+    ...(functions > 0 ? [{ to: 'functions', says: `Functions to try: ${functions}` }] : []),
+    ...leftOf(left, 'smell').map(() => ({ to: 'kit', says: 'Smell of the cabin' })),
+    ...(items > 0 ? [{ to: 'kit', says: `Things to count: ${items}` }] : []),
+    ...(papers.length > 0
+      ? [{ to: 'papers', says: `Papers: ${papers.map(({ says }) => says).join(', ')}` }]
+      : []),
   ];
 }
 
+/** Groups of parts to go to, in the order they are best done. */
+const partGroups: readonly (readonly [code: LeftCode, title: string, screen?: LeftScreen])[] = [
+  ['part', 'Not looked at'],
+  ['tread', 'Tread to read'],
+  ['odometer', 'Figure to read'],
+  ['paint', 'Paint depth to read', 'paint'],
+  ['second-look', 'Second look wanted'],
+  ['close-up', 'Close-up of a finding'],
+  ['place-photo', 'Photo of where a finding is'],
+  ['after-photo', 'Photo of how it is now, put right'],
+  ['part-photo', 'Photo of the part'],
+  ['odometer-photo', 'Photo of the figure'],
+];
+
 /** What is left, in walking order from where one stands. */
-export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
+export function LeftDeck({ walk, here, setDeck, goTo }: DeckProps) {
   const { state, style, page } = walk;
-  const others = othersLeft(state, page.car);
-  const further = furtherLeft(others, Date.now());
-  const name = (id: string) => {
-    const part = style.parts.get(id);
-    return part ? sentence(partNameForAnyone(part, page.car)) : id;
-  };
-  const photoParts = (why: PhotoLeft['why']) =>
-    cover.photosLeft.flatMap((photo) => (photo.why === why && photo.why !== 'whole-car' ? [photo.part] : []));
-  const groups: { title: string; parts: readonly string[]; to?: string }[] = [
-    { title: 'Not looked at', parts: leftFrom(state, style, here).map((stop) => stop.part) },
-    { title: 'Tread to read', parts: cover.treadsLeft },
-    { title: 'Figure to read', parts: cover.odometerLeft ? ['odometer'] : [] },
-    { title: 'Paint depth to read', parts: cover.isPaintRead ? cover.paintLeft : [], to: 'paint' },
-    { title: 'Second look wanted', parts: cover.unresolved },
-    { title: 'Close-up of a finding', parts: photoParts('finding-close-up') },
-    { title: 'Photo of where a finding is', parts: photoParts('finding-place') },
-    { title: 'Photo of how it is now, put right', parts: photoParts('finding-after') },
-    { title: 'Photo of the part', parts: photoParts('part') },
-    { title: 'Photo of the figure', parts: photoParts('odometer') },
-  ].filter((group) => group.parts.length > 0);
-  const wholeCar = cover.photosLeft.find((photo) => photo.why === 'whole-car');
+  const left = whatIsLeft(state, style, page.car, { today: todayIs() });
+  const { cover } = left;
+  const further = furtherLeft(left, Date.now());
+  const name = partTitles(style, page.car);
+  const partsOf = (code: LeftCode) =>
+    code === 'part'
+      ? leftFrom(state, style, here).map(({ part }) => part)
+      : leftOf(left, code).flatMap(({ part }) => part ?? []);
+  const groups = partGroups
+    .map(([code, title, to]) => ({ title, to, parts: partsOf(code) }))
+    .filter(({ parts }) => parts.length > 0);
+  const [wholeCar] = leftOf(left, 'whole-car-photo');
   return (
     <>
       <DeckHead
@@ -87,7 +96,7 @@ export function LeftDeck({ walk, here, setDeck, goTo, cover }: DeckProps) {
         ))}
         {wholeCar && (
           <p className="px-1 pb-3">
-            Photos of the whole car: {wholeCar.have} of {WHOLE_CAR_PHOTOS}, one from each corner.
+            Photos of the whole car: {wholeCar.says} of {WHOLE_CAR_PHOTOS}, one from each corner.
           </p>
         )}
         {further.length > 0 && (

@@ -1,6 +1,7 @@
 import { Undo2 } from 'lucide-react';
 import { Button } from '../../../components/Button';
 import { usePeople } from '../../../shell/usePeople';
+import { localTime } from '../../../words/times';
 import { logLines } from '../logLines';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
@@ -22,8 +23,7 @@ export function LogDeck({ walk, setDeck, say }: DeckProps) {
             <div className={`min-w-0 flex-1 ${line.undone ? 'text-soft line-through' : ''}`}>
               <p className="leading-tight">{line.says}</p>
               <p className="text-sm text-soft tabular-nums">
-                {new Date(line.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}{' '}
-                {people.get(line.who)}
+                {localTime(line.at)} {people.get(line.who)}
               </p>
             </div>
             <Button className="px-2" onClick={() => say({ kind: 'undone', body: { entry: line.undo } })}>

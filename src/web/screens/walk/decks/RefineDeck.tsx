@@ -96,7 +96,7 @@ export function RefineDeck({
             onChange={(answer) => amend({ [test]: answer ?? null } as FindingChanges)}
           />
         ))}
-        {kind === 'old-repair' && (
+        {facts.asksRepair && (
           <Choice
             legend="How well was it done?"
             value={details.repair}

@@ -1,9 +1,10 @@
 import { X } from 'lucide-react';
 import { useId, useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { middleOf, type PartId, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { middleOf, type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
 import { askMessage, type Chip, parseShorthand, type Shorthand } from '#core/shorthand';
 import { actionLine, type Fact, findingLine, noticeWords, type Spot, testLine } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import type { DeckProps } from './deckProps';

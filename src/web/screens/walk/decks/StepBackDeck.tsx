@@ -1,5 +1,5 @@
 import { ChevronRight } from 'lucide-react';
-import { faceName, outsideFaces, partNameWithoutSide, sentence, vocabularyOf } from '#core/car';
+import { faceName, outsideFaces, partNameWithoutSide, vocabularyOf } from '#core/car';
 import {
   type Finding,
   findingLine,
@@ -8,6 +8,7 @@ import {
   noticeDistances,
   noticeWords,
 } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Strip } from '../../../components/Strip';
 import { DeckHead } from './DeckHead';

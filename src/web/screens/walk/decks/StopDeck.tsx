@@ -1,6 +1,7 @@
 import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
-import { middleOf, partNameForAnyone, sentence, vocabularyOf } from '#core/car';
+import { middleOf, partNameForAnyone, vocabularyOf } from '#core/car';
 import { findingLine, isStanding, partStatus } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Strip } from '../../../components/Strip';
 import { statusWords } from '../../../map/partMarks';

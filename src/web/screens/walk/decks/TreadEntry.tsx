@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
-import { type PartId, sentence } from '#core/car';
+import type { PartId } from '#core/car';
 import { NEW_CAR_TREAD_MM, parseTread, treadProblemMessage } from '#core/measure';
 import { type TyreRow, tyreTable } from '#core/readings';
 import { type Fact, isHeavy, mostTreadMm, treadThirds } from '#core/walk';
+import { sentence } from '#core/wording';
 import { Notice } from '../../../components/Notice';
 import { TypedReading } from '../../../components/TypedReading';
 import type { OpenWalk } from '../../../sync/useWalk';

@@ -1,5 +1,6 @@
-import { type SideSpeech, sentence, speakHand } from '#core/car';
+import { type SideSpeech, speakHand } from '#core/car';
 import type { Question } from '#core/shorthand';
+import { sentence } from '#core/wording';
 
 export interface Answer {
   label: string;

@@ -1,0 +1,82 @@
+import type { BodyStyle, PartId, Speech } from '#core/car';
+import { type LeftCode, type LeftItem, type LeftScreen, leftOf, type WhatIsLeft } from '#core/readings';
+import { leftInWords } from './leftInWords';
+
+/** A group of what is left, as it stands before a report is frozen. */
+export interface Hole {
+  title: string;
+  names: readonly string[];
+  count: number;
+  /** Where it is closed: on a screen of its own, at a part, or anywhere on the walk. */
+  to: { screen?: LeftScreen; part?: PartId };
+}
+
+/** In the order a report tells it. */
+export function holesOf(
+  left: WhatIsLeft,
+  style: BodyStyle,
+  speech: Speech,
+  nameOf: (part: PartId) => string,
+): Hole[] {
+  const place = ({ part = '' }: LeftItem) => nameOf(part);
+  const numbered = (item: LeftItem) => `${item.finding}, ${place(item)}`;
+  const says = (item: LeftItem) => item.says ?? '';
+  /** One line for all of a kind. */
+  const once =
+    (words: (count: number) => string) =>
+    (items: readonly LeftItem[]): string[] => [words(items.length)];
+  const each =
+    (words: (item: LeftItem) => string) =>
+    (items: readonly LeftItem[]): string[] =>
+      items.map(words);
+  const begun = (subject: 'functions' | 'kit' | 'papers', nothing: string) =>
+    left.notBegun.has(subject) ? () => [nothing] : each(says);
+
+  const groups: [LeftCode, string, (items: readonly LeftItem[]) => string[]][] = [
+    ['part', 'Parts not looked at', () => leftInWords(left.cover, style, speech)],
+    ['not-seen', 'Could not be seen', each((item) => `${place(item)}: ${item.says}`)],
+    ['tread', 'Tread not read', each(place)],
+    ['odometer', 'Odometer', each(() => 'not read')],
+    ['second-look', 'Suspicions not settled', each(place)],
+    ['close-up', 'No close-up', each(numbered)],
+    ['after-photo', 'Put right, and no photo of how it is now', each(numbered)],
+    ['place-photo', 'No photo of where it is', each(numbered)],
+    ['part-photo', 'No photo of the part', each(place)],
+    [
+      'plate',
+      'Number plates',
+      once((count) => `${count} photos on which a plate may be read: nobody has looked`),
+    ],
+    [
+      'poor-photo',
+      'Photos that may not show what they should',
+      once(() => 'soft, shaken, too dark or too bright: look at them again'),
+    ],
+    ['unplaced-photo', 'Photos without a place', once(() => 'they are not in the report')],
+    ['distance', 'Distance worked out, not walked', each(numbered)],
+    ['function', 'Functions not tried', begun('functions', 'none was tried')],
+    ['item', 'What comes with it, not counted', begun('kit', 'nothing was counted')],
+    ['smell', 'Smell of the cabin', each(() => 'not noted')],
+    ['papers', 'Papers', begun('papers', 'nothing was noted')],
+    ['conditions', 'Conditions', each(() => 'light, wet and dirt not noted')],
+    ['disagreement', 'Figures and numbers that do not agree', each(says)],
+  ];
+  return groups.flatMap(([code, title, words]) => {
+    const items = leftOf(left, code);
+    const [first] = items;
+    if (!first) return [];
+    const names = words(items);
+    // A line that speaks for all of a kind is counted by what it speaks for, one about a subject nobody has begun as one.
+    const isForAll =
+      code === 'part' || code === 'plate' || code === 'poor-photo' || code === 'unplaced-photo';
+    const { screen, part } = first;
+    return [
+      {
+        title,
+        names,
+        count: isForAll ? items.length : names.length,
+        to: screen ? { screen } : { ...(part !== undefined && { part }) },
+      },
+    ];
+  });
+}

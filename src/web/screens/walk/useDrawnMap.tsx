@@ -1,0 +1,83 @@
+import { useCallback, useDeferredValue, useMemo } from 'react';
+import type { PartId } from '#core/car';
+import { partStatus } from '#core/walk';
+import type { Drawing } from '../../map/FaceMap';
+import { TurningPlan } from '../../map/TurningPlan';
+import type { OpenWalk } from '../../sync/useWalk';
+import type { Round, RoundAction, Standing } from './round';
+import { progressOf, toMapFinding } from './walkModel';
+
+interface DrawnMapInputs {
+  walk: OpenWalk;
+  round: Round;
+  standing: Standing;
+  act: (action: RoundAction) => void;
+}
+
+/** What the map shows, a frame behind the words: they change with the tap, and no tap waits for the drawing. */
+export function useDrawnMap({ walk, round, standing, act }: DrawnMapInputs) {
+  const { state, style, page } = walk;
+  const { deck, isClose } = round;
+  const { face, here, partHere, route, drawn } = standing;
+  const findings = useMemo(() => state.findings.map(toMapFinding), [state]);
+  const progress = useMemo(() => progressOf(state, style), [state, style]);
+  const statusOf = useCallback((part: PartId) => partStatus(state, part), [state]);
+  const drawing = useMemo(
+    (): Drawing | undefined =>
+      drawn && {
+        part: drawn.part.id,
+        form: drawn.form,
+        onExtent: (extent) => act({ does: 'draw', extent }),
+      },
+    [drawn, act],
+  );
+  const pending = deck.mode === 'kinds' ? deck : undefined;
+  const isSteppedBack = deck.mode === 'step-back';
+  return useDeferredValue(
+    useMemo(
+      () => ({
+        face,
+        isClose: isClose && !isSteppedBack && face === partHere?.face,
+        map: {
+          style,
+          speech: page.car,
+          statusOf,
+          findings,
+          current: here,
+          pending,
+          drawing,
+          onPart: (part: PartId, spot: { u: number; v: number }) => act({ does: 'tap', part, spot }),
+          onStep: (part: PartId) => act({ does: 'go-to', part }),
+          onSwipe: (way: 'left' | 'right') => act({ does: 'swipe', way }),
+        },
+        plan: (
+          <TurningPlan
+            style={style}
+            face={face}
+            speech={page.car}
+            progress={progress}
+            route={route}
+            here={here}
+            onFace={(to) => act({ does: 'turn', to })}
+          />
+        ),
+      }),
+      [
+        face,
+        isClose,
+        isSteppedBack,
+        partHere,
+        style,
+        page.car,
+        statusOf,
+        findings,
+        here,
+        pending,
+        drawing,
+        act,
+        progress,
+        route,
+      ],
+    ),
+  );
+}
