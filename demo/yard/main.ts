@@ -4,7 +4,7 @@ import type { AddressInfo } from 'node:net';
 import { join, resolve } from 'node:path';
 import { pino } from 'pino';
 import { readConfig } from '../../src/server/config';
-import type { Context } from '../../src/server/http/context';
+import type { Context } from '../../src/server/context';
 import { createApp } from '../../src/server/http/createApp';
 import { makeContext } from '../../src/server/makeContext';
 import { loadYard } from './loadYard';

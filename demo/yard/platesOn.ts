@@ -1,6 +1,6 @@
 import type { BodyStyleId } from '#core/car';
 import type { HideBox } from '#core/picture';
-import { profiles } from '../../src/core/car/styles/profiles';
+import { bodyOf } from '../../src/core/car/styles/bodyOf';
 import type { Triple, Truth } from '../picture-maker/truth';
 
 /** Half the size of a plate, millimetres, with room for how it leans and where exactly it sits. */
@@ -13,8 +13,9 @@ const LEAST_FACING = 0.12;
  * pictures that show no plate.
  */
 export function platesOn(truth: Truth, style: BodyStyleId): HideBox[] {
-  if (!(style in profiles)) return [];
-  const p = profiles[style as keyof typeof profiles];
+  const body = bodyOf(style);
+  if (!('profile' in body)) return [];
+  const p = body.profile;
   const last = p.tail[p.tail.length - 1] as readonly [number, number];
   const ends = [
     { x: 15, height: p.sill[0] + 268, facing: -1 },

@@ -1,12 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { bodyStyle, insideFaces } from '../../../../src/core/car';
-import { profiles } from '../../../../src/core/car/styles/profiles';
+import { bodies } from '../../../../src/core/car/styles/bodies';
 import { pressed, smoothMax, smoothMin } from './curve';
 import { makeShape, outward, type StyleId, strike } from './shape';
 import { spotFrame } from './spotFrame';
 import { bodyGeometry } from './surface';
 
-const bodyStyleIds = Object.keys(profiles) as StyleId[];
+const bodyStyleIds = Object.entries(bodies).flatMap(([id, body]) =>
+  'profile' in body ? [id as StyleId] : [],
+);
 const shapes = Object.fromEntries(bodyStyleIds.map((id) => [id, makeShape(id)]));
 
 describe.each(bodyStyleIds)('the body of a %s', (id) => {

@@ -1,8 +1,11 @@
+import { bodies } from '../../../../src/core/car/styles/bodies';
 import type { Profile } from '../../../../src/core/car/styles/profile';
-import { profiles } from '../../../../src/core/car/styles/profiles';
 import { type Curve, pressed, smoothMax, smoothMin, smoothstep } from './curve';
 
-export type StyleId = keyof typeof profiles;
+/** Bodies that are drawn from a car’s profile: of heavy vehicles no pictures are made. */
+export type StyleId = {
+  [K in keyof typeof bodies]: (typeof bodies)[K] extends { profile: Profile } ? K : never;
+}[keyof typeof bodies];
 
 /**
  * A car's body as a signed distance in millimetres: negative inside. x runs from the nose backwards, z up from the ground,
@@ -24,7 +27,7 @@ const ARCH_GAP = 44;
 type Pair = readonly [number, number];
 
 export function makeShape(style: StyleId): Shape {
-  const p: Profile = profiles[style];
+  const p: Profile = bodies[style].profile;
   const hw = p.width / 2;
   const isBox = p.boxy ?? false;
   const cowl = p.roof[0] as Pair;

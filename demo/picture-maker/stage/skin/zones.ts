@@ -49,8 +49,5 @@ export function zonesOf({ profile: p, halfWidth, archRadius }: Shape): Zones {
   };
 }
 
-/** Degrees round the nose's axis at which a point of the body is drawn. */
-export const noseAngle = (zones: Zones, x: number, y: number) =>
-  (Math.atan2(y, zones.noseAxis - x) * 180) / Math.PI;
 export const tailAngle = (zones: Zones, x: number, y: number) =>
   (Math.atan2(y, x - zones.tailAxis) * 180) / Math.PI;

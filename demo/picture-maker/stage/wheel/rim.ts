@@ -1,14 +1,9 @@
 import * as THREE from 'three';
 import { type Random, range } from '../../random';
-import { turned, type WheelLook } from './wheel';
+import { turned } from './turned';
+import type { WheelLook } from './wheelLook';
 
 /** How a rim is made: the number of spokes, whether they fork, and what covers the metal. */
-export interface RimDesign {
-  spokes: number;
-  forked: boolean;
-  finish: 'silver' | 'dark' | 'steel';
-}
-
 const finishes = {
   silver: { color: '#aeb2b4', metalness: 0.85, roughness: 0.34, clearcoat: 0.8, clearcoatRoughness: 0.12 },
   dark: { color: '#3a3d40', metalness: 0.7, roughness: 0.36, clearcoat: 0.8, clearcoatRoughness: 0.12 },

@@ -1,17 +1,9 @@
 import * as THREE from 'three';
 import type { Random } from '../../random';
 import { grain } from '../light/yard';
-import { makeRim, type RimDesign } from './rim';
-
-export interface WheelLook {
-  tyreRadius: number;
-  rimRadius: number;
-  /** Across the tread. */
-  width: number;
-  design: RimDesign;
-  /** Damage along the rim's edge, degrees clockwise from the top as seen from outside. */
-  kerbing?: { fromDeg: number; toDeg: number; depthMm: number };
-}
+import { makeRim } from './rim';
+import { turned } from './turned';
+import type { WheelLook } from './wheelLook';
 
 let shared: THREE.MeshStandardMaterial | undefined;
 
@@ -29,26 +21,6 @@ export function rubber(): THREE.MeshStandardMaterial {
     });
   }
   return shared;
-}
-
-/** A body of revolution about the axle, which is the scene's Z; profile as radius and distance outwards. */
-export function turned(
-  profile: readonly (readonly [radius: number, out: number])[],
-  material: THREE.Material,
-  segments = 128,
-): THREE.Mesh {
-  material.side = THREE.DoubleSide;
-  const mesh = new THREE.Mesh(
-    new THREE.LatheGeometry(
-      profile.map(([r, out]) => new THREE.Vector2(r, out)),
-      segments,
-    ),
-    material,
-  );
-  mesh.rotation.x = Math.PI / 2;
-  mesh.castShadow = true;
-  mesh.receiveShadow = true;
-  return mesh;
 }
 
 /** A wheel with its tyre, outside towards +Z, centred on the axle. */
