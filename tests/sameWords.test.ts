@@ -3,25 +3,13 @@ import { createWriteStream, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { composeReport } from '#core/report';
 import { archiveTables } from '../src/server/archive/tables';
 import { writePdf } from '../src/server/reports/pdf/writePdf';
 import { fingerprintOf } from '../src/server/store/reportStore';
-import { testCar } from './builders/car';
-import { entriesOf, idOf, WALK } from './builders/entries';
 import { fullWalk, itemsOf } from './builders/fullWalk';
+import { reportOf } from './builders/report';
 
-const report = composeReport({
-  id: idOf(0xd0c),
-  revision: 1,
-  frozenAt: '2026-03-14T11:00:00.000Z',
-  signedBy: 'Nell Harrick',
-  yard: { name: 'Yard', place: 'Port', phone: '1' },
-  car: testCar,
-  walk: WALK,
-  entries: entriesOf(fullWalk),
-  photos: new Map(),
-});
+const report = reportOf(fullWalk);
 
 /** Lines are broken anew on paper: only the signs are compared. */
 const bare = (text: string) => text.replace(/\s+/g, '');

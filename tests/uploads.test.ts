@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { join } from 'node:path';
 import sharp from 'sharp';
@@ -28,7 +28,18 @@ async function heavy(seed = 1): Promise<Buffer> {
     .toBuffer();
 }
 
-/** Announces all of a photo, sends so many bytes of it and hangs up. */
+/** Waits until the server has written so many bytes of an upload to its disk. */
+async function onDisk(bytes: number): Promise<void> {
+  const incoming = join(server.dataDir, 'photos', 'incoming');
+  const isThere = () =>
+    existsSync(incoming) &&
+    readdirSync(incoming).some(
+      (name) => (statSync(join(incoming, name), { throwIfNoEntry: false })?.size ?? 0) >= bytes,
+    );
+  while (!isThere()) await new Promise((later) => setTimeout(later, 10));
+}
+
+/** Announces all of a photo, sends so many bytes of it and hangs up once they have arrived. */
 function cutAt(sha256: string, bytes: Buffer, at: number, from = 0): Promise<void> {
   const { hostname, port } = new URL(server.origin);
   return new Promise((resolve, reject) => {
@@ -36,8 +47,9 @@ function cutAt(sha256: string, bytes: Buffer, at: number, from = 0): Promise<voi
       socket.write(
         `PUT /api/photos/${sha256}${from > 0 ? `?from=${from}` : ''} HTTP/1.1\r\nHost: ${hostname}\r\nContent-Type: image/jpeg\r\nContent-Length: ${bytes.length - from}\r\n\r\n`,
       );
-      // All that was written arrives before the line goes dead.
-      socket.write(bytes.subarray(from, at), () => setTimeout(() => socket.destroy(), 150));
+      socket.write(bytes.subarray(from, at), () => {
+        onDisk(at).then(() => socket.destroy(), reject);
+      });
     });
     socket.on('close', () => resolve());
     socket.on('error', reject);

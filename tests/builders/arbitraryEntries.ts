@@ -1,95 +1,191 @@
 import fc from 'fast-check';
 import { schoolIds, schools } from '#core/route';
-import { type Entry, type Fact, laps, lights, noticeDistances } from '#core/walk';
-import { begun, entriesOf, idOf, noted } from './entries';
+import {
+  type Entry,
+  type EntryBody,
+  type EntryKind,
+  type Fact,
+  laps,
+  lights,
+  noticeDistances,
+} from '#core/walk';
+import { begun, entriesOf, idOf } from './entries';
 
 const part = fc.constantFrom('bonnet', 'door-fl', 'door-rr', 'tyre-fl', 'roof');
-const finding = fc.integer({ min: 1, max: 4 }).map((n) => idOf(0xf000 + n));
+const findingNumber = fc.integer({ min: 1, max: 4 });
+const finding = findingNumber.map((n) => idOf(0xf000 + n));
+const photo = fc.constantFrom('a'.repeat(64), 'c'.repeat(64));
+const recording = fc.constant('b'.repeat(64));
+const depth = fc.float({ min: 0, max: 9, noNaN: true }).map((mm) => ({ lowMm: mm, highMm: mm }));
+const share = fc.float({ min: 0, max: 1, noNaN: true });
+const place = fc.record({ x: share, y: share });
+const service = fc.constantFrom(idOf(0xb04), idOf(0xb05));
 
-/** Facts of every kind about a few parts and findings, so that they meet each other often. */
-const fact: fc.Arbitrary<Fact> = fc.oneof(
-  part.map((p): Fact => ({ kind: 'stop-reached', body: { part: p } })),
-  part.map((p): Fact => ({ kind: 'part-cleared', body: { part: p } })),
-  part.map((p): Fact => ({ kind: 'part-not-seen', body: { part: p, why: 'wet' } })),
-  fc
-    .tuple(fc.integer({ min: 1, max: 4 }), part, fc.boolean())
-    .map(([n, p, suspected]) => noted(n, p, { suspected })),
-  fc.tuple(finding, fc.integer({ min: 1, max: 50 })).map(
-    ([f, count]): Fact => ({
-      kind: 'finding-amended',
-      body: { finding: f, changes: { count, suspected: count % 2 === 0 } },
-    }),
-  ),
-  fc
-    .constantFrom(...schoolIds)
-    .map((school): Fact => ({ kind: 'route-chosen', body: { rule: schools[school] } })),
-  fc.constantFrom(...laps).map((lap): Fact => ({ kind: 'lap-begun', body: { lap } })),
-  fc.tuple(fc.constantFrom(...lights), fc.constantFrom('left', 'rear', undefined)).map(
-    ([light, side]): Fact => ({
-      kind: 'conditions-noted',
-      body: { light, wet: 'dry', dirt: 'clean', ...(side && { side }) },
-    }),
-  ),
-  fc
-    .tuple(finding, fc.constantFrom(...noticeDistances))
-    .map(([f, notice]): Fact => ({ kind: 'notice-answered', body: { finding: f, notice } })),
-  finding.map((f): Fact => ({ kind: 'finding-dismissed', body: { finding: f, why: 'water' } })),
-  finding.map((f): Fact => ({ kind: 'put-right', body: { finding: f, says: 'filled and painted' } })),
-  finding.map(
-    (f): Fact => ({ kind: 'photo-attached', body: { photo: 'a'.repeat(64), role: 'what', finding: f } }),
-  ),
-  fc.float({ min: 0, max: 9, noNaN: true }).map(
-    (mm): Fact => ({
-      kind: 'tread-read',
-      body: { part: 'tyre-fl', depth: { lowMm: mm, highMm: mm }, unit: 'mm' },
-    }),
-  ),
-  fc.tuple(fc.float({ min: 1, max: 9, noNaN: true }), fc.constantFrom('outer', 'centre', 'inner')).map(
-    ([mm, third]): Fact => ({
-      kind: 'tread-read',
-      body: { part: 'tyre-fl', depth: { lowMm: mm, highMm: mm }, unit: 'mm', third },
-    }),
-  ),
-  fc.tuple(fc.constantFrom('Ortal', null), fc.integer({ min: 1, max: 53 })).map(
-    ([brand, week]): Fact => ({
-      kind: 'tyre-described',
-      body: { part: 'tyre-fl', brand, made: { week, year: 2020 } },
-    }),
-  ),
-  fc
+/** Bodies of every kind of entry, about a few parts, findings and pictures, so that they meet each other often. */
+const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
+  'walk-begun': fc.constant({ carId: idOf(0xcc), bodyStyle: 'hatch-5' as const }),
+  'route-chosen': fc.constantFrom(...schoolIds).map((school) => ({ rule: schools[school] })),
+  'lap-begun': fc.record({ lap: fc.constantFrom(...laps) }),
+  'conditions-noted': fc
+    .tuple(fc.constantFrom(...lights), fc.constantFrom('left' as const, 'rear' as const, undefined))
+    .map(([light, side]) => ({
+      light,
+      wet: 'dry' as const,
+      dirt: 'clean' as const,
+      ...(side && { side }),
+    })),
+  'caution-read': fc.constantFrom({ caution: 'traffic' as const }, { caution: 'engine' as const }),
+  'stop-reached': fc.record({ part }),
+  'part-cleared': fc.record({ part }),
+  'part-not-seen': fc.record({ part, why: fc.constant('wet') }),
+  'finding-noted': fc.tuple(findingNumber, part, fc.boolean()).map(([n, on, suspected]) => ({
+    finding: idOf(0xf000 + n),
+    part: on,
+    spot: { u: 0.5, v: 0.5 },
+    kind: 'dent' as const,
+    suspected,
+    details: {},
+  })),
+  'finding-amended': fc
+    .tuple(finding, fc.integer({ min: 1, max: 50 }))
+    .map(([id, count]) => ({ finding: id, changes: { count, suspected: count % 2 === 0 } })),
+  'notice-answered': fc.record({ finding, notice: fc.constantFrom(...noticeDistances) }),
+  'finding-dismissed': fc.record({ finding, why: fc.constant('water') }),
+  'put-right': fc.record({ finding, says: fc.constant('filled and painted') }),
+  'photo-attached': fc.record({ photo, role: fc.constant('what' as const), finding }),
+  'photo-brought': fc.record({ photo, name: fc.constant('1.jpg') }),
+  'photo-set-aside': fc.record({ photo }),
+  'camera-clock-set': fc.record({
+    photo,
+    takenAt: fc.constant('2026-03-14T09:30:00'),
+    trulyAt: fc.constant('2026-03-14T10:30:00.000Z'),
+  }),
+  'spot-on-photo': fc.record({ photo, finding, at: fc.option(place.map(({ x, y }) => ({ x, y }))) }),
+  'photo-marked': fc.record({ photo, marks: fc.constant([]) }),
+  'photo-hidden': fc.record({ photo, boxes: fc.constant([]) }),
+  'photo-captioned': fc.record({ photo, caption: fc.constantFrom('', 'The door against the light') }),
+  'cover-chosen': fc.record({ photo }),
+  'picture-measured': fc.tuple(photo, finding, fc.integer({ min: 10, max: 90 })).map(([of, id, value]) => ({
+    photo: of,
+    finding: id,
+    measurement: {
+      scale: { by: 'line' as const, from: [100, 900], to: [500, 900], lengthMm: 100 },
+      mark: { of: 'length' as const, from: [600, 600], to: [800, 600] },
+      zoom: 1,
+    } as EntryBody<'picture-measured'>['measurement'],
+    value,
+    plusMinus: 1,
+  })),
+  'tread-read': fc
+    .tuple(depth, fc.constantFrom('outer' as const, 'centre' as const, 'inner' as const, undefined))
+    .map(([read, third]) => ({
+      part: 'tyre-fl',
+      depth: read,
+      unit: 'mm' as const,
+      ...(third && { third }),
+    })),
+  'tyre-described': fc
+    .tuple(fc.constantFrom('Ortal', null), fc.integer({ min: 1, max: 53 }))
+    .map(([brand, week]) => ({ part: 'tyre-fl', brand, made: { week, year: 2020 } })),
+  'tyre-law-chosen': fc.constantFrom({ law: 'uk-eu-car' as const }, { law: 'own' as const, ownMm: 2 }),
+  'wheel-described': fc
+    .constantFrom(17, null)
+    .map((rimIn) => ({ part: 'wheel-fl', rimIn, lip: 'slight' as const })),
+  'paint-read': fc
     .array(fc.integer({ min: 60, max: 400 }), { minLength: 1, maxLength: 4 })
-    .map((um): Fact => ({ kind: 'paint-read', body: { part: 'roof', um, source: 'gauge' } })),
-  fc
-    .integer({ min: 0, max: 300_000 })
-    .map((value): Fact => ({ kind: 'odometer-read', body: { value, unit: 'mi' } })),
-  fc.constantFrom<Fact>(
-    { kind: 'smell-noted', body: { noticed: [] } },
-    { kind: 'smell-noted', body: { noticed: [{ smell: 'fuel', strength: 'strong' }] } },
-    { kind: 'item-counted', body: { item: 'mats', count: 4, condition: 'worn' } },
-    { kind: 'item-counted', body: { item: idOf(0xb01), name: 'Dog guard', count: 1 } },
-    { kind: 'item-counted', body: { item: idOf(0xb01), count: 0 } },
-    {
-      kind: 'alteration-noted',
-      body: { alteration: idOf(0xb02), what: 'exhaust', says: 'steel', standardPart: 'gone' },
-    },
-    { kind: 'alteration-removed', body: { alteration: idOf(0xb02) } },
-    { kind: 'functions-tried', body: { functions: ['horn', 'lamps-out'], state: 'faulty', says: 'dead' } },
-    { kind: 'lamps-noted', body: { on: ['airbag', 'engine'] } },
-    { kind: 'lamps-noted', body: { on: [] } },
-    { kind: 'drive-noted', body: { driver: 'Nell Harrick', coverConfirmed: true } },
-    {
-      kind: 'recording-attached',
-      body: { recording: 'b'.repeat(64), of: 'sound', function: 'horn', seconds: 4 },
-    },
-    { kind: 'recording-set-aside', body: { recording: 'b'.repeat(64) } },
-    {
-      kind: 'figure-noted',
-      body: { figure: idOf(0xb03), day: '2024-03-11', value: 40_000, source: 'certificate' },
-    },
-    { kind: 'figure-removed', body: { figure: idOf(0xb03) } },
+    .map((um) => ({ part: 'roof', um, source: 'gauge' as const })),
+  'screen-planned': fc.integer({ min: 1200, max: 1500 }).map((widthMm) => ({
+    widthMm,
+    heightMm: 800,
+    bandMiddleMm: 360,
+    bandWidthMm: 290,
+    rule: 'uk' as const,
+  })),
+  'functions-tried': fc.constantFrom(
+    { functions: ['horn' as const, 'lamps-out' as const], state: 'faulty' as const, says: 'dead' },
+    { functions: ['horn' as const], state: 'works' as const },
   ),
+  'function-added': fc.constantFrom(
+    { function: 'reversing-camera' as const, group: 'aids' as const },
+    { function: idOf(0xb06), name: 'Winch', group: 'body' as const },
+  ),
+  'timer-begun': fc.constant({ function: 'horn' as const }),
+  'lamps-noted': fc.constantFrom({ on: ['airbag' as const, 'engine' as const] }, { on: [] }),
+  'drive-noted': fc.constant({ driver: 'Nell Harrick', coverConfirmed: true as const }),
+  'recording-attached': recording.map((sha256) => ({
+    recording: sha256,
+    of: 'sound' as const,
+    function: 'horn' as const,
+    seconds: 4,
+  })),
+  'recording-set-aside': fc.record({ recording }),
+  'service-noted': service.map((id) => ({
+    service: id,
+    entry: { day: '2024-04-02', distance: 31_200, proof: 'stamp' as const, works: ['oil' as const] },
+  })),
+  'service-removed': fc.record({ service }),
+  'papers-noted': fc.constantFrom({ keys: 2, keepers: 3 }, { keys: null, recalls: 'none open' }),
+  'number-read': fc.constantFrom(
+    { where: 'plate' as const, text: 'XZ9FT1A40HK000104' },
+    { where: 'plate' as const, text: '' },
+  ),
+  'figure-noted': fc.constant({
+    figure: idOf(0xb03),
+    day: '2024-03-11',
+    value: 40_000,
+    source: 'certificate' as const,
+  }),
+  'figure-removed': fc.constant({ figure: idOf(0xb03) }),
+  'smell-noted': fc.constantFrom(
+    { noticed: [] },
+    { noticed: [{ smell: 'fuel' as const, strength: 'strong' as const }] },
+  ),
+  'item-counted': fc.constantFrom(
+    { item: 'mats' as const, count: 4, condition: 'worn' as const },
+    { item: idOf(0xb01), name: 'Dog guard', count: 1 },
+    { item: idOf(0xb01), count: 0 },
+  ),
+  'alteration-noted': fc.constant({
+    alteration: idOf(0xb02),
+    what: 'exhaust' as const,
+    says: 'steel',
+    standardPart: 'gone' as const,
+  }),
+  'alteration-removed': fc.constant({ alteration: idOf(0xb02) }),
+  'question-answered': fc.constantFrom(
+    { question: idOf(0xb07), says: 'It lies flat.' },
+    { question: idOf(0xb07), says: 'Looked again.', photos: ['a'.repeat(64)] },
+  ),
+  'odometer-read': fc.integer({ min: 0, max: 300_000 }).map((value) => ({ value, unit: 'mi' as const })),
   // Undoes anything, earlier or later, itself and other undos included.
-  fc.integer({ min: 1, max: 45 }).map((n): Fact => ({ kind: 'undone', body: { entry: idOf(n) } })),
+  undone: fc.integer({ min: 1, max: 45 }).map((n) => ({ entry: idOf(n) })),
+};
+
+/** What walks hold most of, and what most depends on the order of. */
+const frequent: ReadonlySet<EntryKind> = new Set([
+  'stop-reached',
+  'part-cleared',
+  'part-not-seen',
+  'finding-noted',
+  'finding-amended',
+  'finding-dismissed',
+  'notice-answered',
+  'photo-attached',
+  'undone',
+]);
+
+export const arbitraryFacts = Object.fromEntries(
+  Object.entries(bodies).map(([kind, body]) => [
+    kind,
+    (body as fc.Arbitrary<unknown>).map((told) => ({ kind, body: told }) as Fact),
+  ]),
+) as Record<EntryKind, fc.Arbitrary<Fact>>;
+
+const fact = fc.oneof(
+  ...Object.entries(arbitraryFacts).map(([kind, arbitrary]) => ({
+    weight: frequent.has(kind as EntryKind) ? 4 : 1,
+    arbitrary,
+  })),
 );
 
 /** The log of one walk, in the order it was made. */

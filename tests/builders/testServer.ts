@@ -1,10 +1,13 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { isDeepStrictEqual } from 'node:util';
 import type { Express } from 'express';
 import { pino } from 'pino';
 import request from 'supertest';
+import type { z } from 'zod';
 import { createApp } from '../../src/server/http/createApp';
+import type { Witness } from '../../src/server/http/route';
 import { makeContext } from '../../src/server/makeContext';
 import { details } from './car';
 import { CAR, START, WHO } from './entries';
@@ -16,11 +19,23 @@ export interface TestServer {
   close: () => Promise<void>;
 }
 
+/** Every answer in a test is one of the shape its route declares: the description of the API and the screens rest on it. */
+const asDeclared: Witness = ({ method, path, gives }, answer) => {
+  // As it arrives: JSON knows no undefined.
+  const arrived = JSON.parse(JSON.stringify(answer));
+  const parsed = (gives as z.ZodType).safeParse(arrived);
+  if (!parsed.success)
+    throw new Error(`${method} ${path} answers what it does not declare: ${parsed.error.message}`);
+  // A field nobody declared is a field nobody decided to tell.
+  if (!isDeepStrictEqual(parsed.data, arrived))
+    throw new Error(`${method} ${path} answers more than it declares.`);
+};
+
 /** An application on a real database file in a folder of its own, an hour after the test walks began. */
 export async function startTestServer(withCar = true): Promise<TestServer> {
   const dir = mkdtempSync(join(tmpdir(), 'zelk-test-'));
   const context = makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000));
-  const app = createApp(context, join(dir, 'no-interface'));
+  const app = createApp(context, join(dir, 'no-interface'), asDeclared);
   if (withCar) {
     await request(app).post('/api/people').send({ id: WHO, name: 'Nell Harrick' }).expect(201);
     await request(app).post('/api/cars').send({ id: CAR, details }).expect(201);

@@ -13,7 +13,7 @@ import { idOf } from '../builders/entries';
 import { fullWalk, itemsOf } from '../builders/fullWalk';
 import { jpeg } from '../builders/photos';
 import { unzip } from '../builders/unzip';
-import { freezeWalk, linkTo, REPORT, sendPhoto } from './frozen';
+import { freezeWalk, linkTo, sendPhoto } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
 
@@ -43,7 +43,7 @@ test('page, PDF and the archive opened without a network say the same, item by i
     attached(2, 'after', idOf(0xf004)),
   ];
   const report = await freezeWalk(page, server, facts);
-  const { url, token } = await linkTo(server);
+  const { url, token } = await linkTo(server, report);
   const items = [...itemsOf(report), ...report.photos.map(({ caption }) => caption)];
   expect(items.length).toBeGreaterThan(250);
   const missingIn = (text: string) => items.filter((item) => !bare(text).includes(bare(item)));
@@ -111,7 +111,7 @@ test('page, PDF and the archive opened without a network say the same, item by i
     addFormats.default(ajv);
     expect(ajv.validate(JSON.parse(readFileSync(join(dir, 'report.schema.json'), 'utf8')), copy)).toBe(true);
 
-    const own = await fetch(`${server.origin}/api/reports/${REPORT}/archive`);
+    const own = await fetch(`${server.origin}/api/reports/${report.id}/archive`);
     mkdirSync(join(dir, 'own'));
     writeFileSync(join(dir, 'own.zip'), Buffer.from(await own.arrayBuffer()));
     const ownNames = await unzip(join(dir, 'own.zip'), join(dir, 'own'));

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import type { Fact } from '#core/walk';
 import { begun, noted } from '../builders/entries';
 import { jpeg } from '../builders/photos';
-import { freezeWalk, linkTo, REPORT } from './frozen';
+import { freezeWalk, linkTo } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
 
@@ -32,8 +32,8 @@ test('a car is held against its report without signal, signed, and sent when the
   server,
   browser,
 }) => {
-  await freezeWalk(page, server, facts);
-  const { url: link } = await linkTo(server, 'Mirela in the harbour');
+  const report = await freezeWalk(page, server, facts);
+  const { url: link } = await linkTo(server, report, 'Mirela in the harbour');
   const stranger = await browser.newContext({ viewport: { width: 390, height: 844 }, locale: 'en-GB' });
   const buyer = await stranger.newPage();
   await buyer.goto(link);
@@ -101,7 +101,7 @@ test('a car is held against its report without signal, signed, and sent when the
   await expect(buyer.getByRole('button', { name: 'Sign and send' })).toHaveCount(0);
 
   // The yard sees the difference.
-  await page.goto(`${server.origin}/reports/${REPORT}`);
+  await page.goto(`${server.origin}/reports/${report.id}`);
   await expect(page.getByText('One signed check has come, 1 with something new or different')).toBeVisible();
   await page.getByRole('link', { name: 'Collection and arrival' }).click();
   await expect(page.getByText('link for Mirela in the harbour')).toBeVisible();

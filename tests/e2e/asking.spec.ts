@@ -1,41 +1,23 @@
 import type { Browser, Page } from '@playwright/test';
-import type { Fact } from '#core/walk';
-import { details } from '../builders/car';
-import { begun, CAR, entriesOf, idOf, noted, WALK } from '../builders/entries';
-import { jpeg, sha256Of } from '../builders/photos';
+import { begun, idOf, noted } from '../builders/entries';
+import { jpeg } from '../builders/photos';
 import type { RunningServer } from '../builders/runningServer';
+import { type SaidWalk, sayWalk, sendPhoto } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
-import { expect, test } from './server';
-import { NELL, openYard } from './steps';
+import { expect, onlyAt, test } from './server';
 
 const finding = (n: number) => idOf(0xf000 + n);
 
-async function say(server: RunningServer, firstId: number, ...facts: Fact[]): Promise<void> {
-  const entries = entriesOf(facts, WALK, firstId + 1).map((entry) => ({ ...entry, who: NELL }));
-  expect((await server.post(`/api/walks/${WALK}/entries`, { entries })).ok).toBe(true);
-}
-
-async function freeze(server: RunningServer, n: number): Promise<string> {
-  const id = idOf(0xd00 + n);
-  expect((await server.post(`/api/walks/${WALK}/reports`, { id, signer: NELL })).ok).toBe(true);
-  return id;
-}
-
 /** A car with two findings, one of them photographed, frozen once. */
-async function reported(page: Page, server: RunningServer): Promise<string> {
-  await openYard(page, server);
-  await server.post('/api/cars', { id: CAR, details });
-  const bytes = await jpeg(3);
-  await fetch(`${server.origin}/api/photos/${sha256Of(bytes)}`, {
-    method: 'PUT',
-    headers: { 'Content-Type': 'image/jpeg' },
-    body: new Uint8Array(bytes),
-  });
-  await say(server, 0, begun, noted(1), noted(2, 'roof'), {
-    kind: 'photo-attached',
-    body: { photo: sha256Of(bytes), role: 'what', part: 'door-fl', finding: finding(1) },
-  });
-  return freeze(server, 1);
+async function reported(page: Page, server: RunningServer): Promise<SaidWalk & { report: string }> {
+  const photo = await sendPhoto(server, await jpeg(3));
+  const said = await sayWalk(page, server, [
+    begun,
+    noted(1),
+    noted(2, 'roof'),
+    { kind: 'photo-attached', body: { photo, role: 'what', part: 'door-fl', finding: finding(1) } },
+  ]);
+  return { ...said, report: (await said.freeze()).id };
 }
 
 /** A clean browser on a phone abroad. */
@@ -68,7 +50,7 @@ test('a buyer asks at a spot, the yard answers there, and the answer is on the b
   server,
   browser,
 }) => {
-  const report = await reported(page, server);
+  const { report } = await reported(page, server);
   const buyer = await buyerAt(browser, await linkFor(page, server, report));
   await buyer.getByRole('button', { name: 'Ask about photo 1', exact: true }).click();
   await buyer.getByRole('button', { name: 'Ask the yard' }).click();
@@ -110,100 +92,102 @@ test('a buyer asks at a spot, the yard answers there, and the answer is on the b
   await noAxeFindings(buyer);
 });
 
-test('a worry noted before the walk is asked at its part, and answered first', async ({
-  page,
-  server,
-  browser,
-}) => {
-  const report = await reported(page, server);
-  const link = await linkFor(page, server, report);
-  await page.goto(`${server.origin}/walks/${WALK}/questions`);
-  await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('Type what worries them.')).toBeVisible();
-  await page.getByLabel('Where').selectOption({ label: 'Bonnet' });
-  await page.getByLabel('What worries them').fill('Any filler in it?');
-  await page.getByLabel('Whose, for the yard alone').fill('Mr Oda');
-  await page.getByRole('button', { name: 'Note it' }).click();
-  await expect(page.getByText('1 to answer, 0 answered')).toBeVisible();
-  await page.getByRole('button', { name: 'Go to the part' }).click();
-  await expect(page.getByRole('link', { name: 'Mr Oda asks: Any filler in it?' })).toBeVisible();
-  const buyer = await buyerAt(browser, link);
-  await expect(buyer.getByText(/Asked before the walk: Bonnet/)).toBeVisible();
-  await expect(buyer.getByText('Oda')).toHaveCount(0);
-});
+test(
+  'a worry noted before the walk is asked at its part, and answered first',
+  onlyAt('desk', 'the list is the same markup at both widths'),
+  async ({ page, server, browser }) => {
+    const { report, walk } = await reported(page, server);
+    const link = await linkFor(page, server, report);
+    await page.goto(`${server.origin}/walks/${walk}/questions`);
+    await page.getByRole('button', { name: 'Note it' }).click();
+    await expect(page.getByText('Type what worries them.')).toBeVisible();
+    await page.getByLabel('Where').selectOption({ label: 'Bonnet' });
+    await page.getByLabel('What worries them').fill('Any filler in it?');
+    await page.getByLabel('Whose, for the yard alone').fill('Mr Oda');
+    await page.getByRole('button', { name: 'Note it' }).click();
+    await expect(page.getByText('1 to answer, 0 answered')).toBeVisible();
+    await page.getByRole('button', { name: 'Go to the part' }).click();
+    await expect(page.getByRole('link', { name: 'Mr Oda asks: Any filler in it?' })).toBeVisible();
+    const buyer = await buyerAt(browser, link);
+    await expect(buyer.getByText(/Asked before the walk: Bonnet/)).toBeVisible();
+    await expect(buyer.getByText('Oda')).toHaveCount(0);
+  },
+);
 
-test('an old link opens the newest revision and says what changed; a copy is held against the fingerprint', async ({
-  page,
-  server,
-  browser,
-}) => {
-  const report = await reported(page, server);
-  const link = await linkFor(page, server, report);
-  await say(
-    server,
-    20,
-    { kind: 'finding-amended', body: { finding: finding(1), changes: { lengthMm: 40 } } },
-    { kind: 'finding-dismissed', body: { finding: finding(2), why: 'a reflection' } },
-    noted(3, 'bonnet'),
-  );
-  await freeze(server, 2);
-  const buyer = await buyerAt(browser, link);
-  await expect(buyer.getByText(/You were sent revision 1/)).toBeVisible();
-  const changes = buyer.locator('section', {
-    has: buyer.getByRole('heading', { name: 'What changed since revision 1' }),
-  });
-  await expect(changes.getByText(/was “Dent”, is “Dent, 40 mm across”/)).toBeVisible();
-  await expect(changes.getByText(/Withdrawn: roof: Dent; a reflection/)).toBeVisible();
-  await changes.getByLabel('Show only findings that are new or changed').check();
-  await expect(buyer.getByText('New since revision 1', { exact: true })).toBeVisible();
-  await expect(buyer.getByText('Changed since revision 1', { exact: true })).toBeVisible();
-  await noAxeFindings(buyer);
-  await fitsSideways(buyer);
+test(
+  'an old link opens the newest revision and says what changed; a copy is held against the fingerprint',
+  onlyAt('desk', 'the buyer’s page has a phone’s width in any case'),
+  async ({ page, server, browser }) => {
+    const { report, walk, say, freeze } = await reported(page, server);
+    const link = await linkFor(page, server, report);
+    await say(
+      { kind: 'finding-amended', body: { finding: finding(1), changes: { lengthMm: 40 } } },
+      { kind: 'finding-dismissed', body: { finding: finding(2), why: 'a reflection' } },
+      noted(3, 'bonnet'),
+    );
+    await freeze();
+    const buyer = await buyerAt(browser, link);
+    await expect(buyer.getByText(/You were sent revision 1/)).toBeVisible();
+    const changes = buyer.locator('section', {
+      has: buyer.getByRole('heading', { name: 'What changed since revision 1' }),
+    });
+    await expect(changes.getByText(/was “Dent”, is “Dent, 40 mm across”/)).toBeVisible();
+    await expect(changes.getByText(/Withdrawn: roof: Dent; a reflection/)).toBeVisible();
+    await changes.getByLabel('Show only findings that are new or changed').check();
+    await expect(buyer.getByText('New since revision 1', { exact: true })).toBeVisible();
+    await expect(buyer.getByText('Changed since revision 1', { exact: true })).toBeVisible();
+    await noAxeFindings(buyer);
+    await fitsSideways(buyer);
 
-  const walk = await (await fetch(`${server.origin}/api/walks/${WALK}/export`)).text();
-  const hold = async (text: string) => {
-    await buyer
-      .locator('input[type=file]')
-      .setInputFiles({ name: 'walk.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-  };
-  await hold(walk);
-  await expect(buyer.getByText(/is the report that was signed, to the letter/)).toBeVisible();
-  await hold(walk.replaceAll('40 mm across', '4 mm across'));
-  await expect(buyer.getByText(/differs from the report that was signed/)).toBeVisible();
-  await hold('not json');
-  await expect(buyer.getByText(/is not JSON/)).toBeVisible();
+    const exported = await (await fetch(`${server.origin}/api/walks/${walk}/export`)).text();
+    const hold = async (text: string) => {
+      await buyer
+        .locator('input[type=file]')
+        .setInputFiles({ name: 'walk.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+    };
+    await hold(exported);
+    await expect(buyer.getByText(/is the report that was signed, to the letter/)).toBeVisible();
+    await hold(exported.replaceAll('40 mm across', '4 mm across'));
+    await expect(buyer.getByText(/differs from the report that was signed/)).toBeVisible();
+    await hold('not json');
+    await expect(buyer.getByText(/is not JSON/)).toBeVisible();
 
-  await buyer.getByRole('button', { name: /^Revision 1,/ }).click();
-  await expect(buyer.getByText(/This is revision 1, kept as it was/)).toBeVisible();
-  await expect(buyer.getByRole('heading', { name: 'Dent', exact: true }).first()).toBeVisible();
-  await buyer.getByRole('button', { name: 'Open revision 2' }).click();
-  await expect(buyer.getByText('Condition report, revision 2')).toBeVisible();
-});
+    await buyer.getByRole('button', { name: /^Revision 1,/ }).click();
+    await expect(buyer.getByText(/This is revision 1, kept as it was/)).toBeVisible();
+    await expect(buyer.getByRole('heading', { name: 'Dent', exact: true }).first()).toBeVisible();
+    await buyer.getByRole('button', { name: 'Open revision 2' }).click();
+    await expect(buyer.getByText('Condition report, revision 2')).toBeVisible();
+  },
+);
 
-test('a link with a passphrase asks for it, on a page that helps', async ({ page, server, browser }) => {
-  const report = await reported(page, server);
-  const link = await linkFor(page, server, report, 'three green doors');
-  await expect(page.getByText(/asks for a passphrase, until/)).toBeVisible();
-  await expect(page.getByText(/not opened yet/)).toBeVisible();
-  const buyer = await buyerAt(browser, link);
-  await expect(buyer.getByRole('heading', { name: 'This report asks for a passphrase' })).toBeVisible();
-  await buyer.getByRole('button', { name: 'Open the report' }).click();
-  await expect(buyer.getByText('Type the passphrase.')).toBeVisible();
-  await buyer.getByLabel('Passphrase').fill('three red doors');
-  await buyer.getByRole('button', { name: 'Open the report' }).click();
-  await expect(buyer.getByText(/That is not the passphrase of this link/)).toBeVisible();
-  await noAxeFindings(buyer);
-  await buyer.getByLabel('Passphrase').fill('three green doors');
-  await buyer.getByRole('button', { name: 'Open the report' }).click();
-  await expect(buyer.getByRole('heading', { name: /Fenlark Tessel/ })).toBeVisible();
-  const picture = buyer.locator('article img').first();
-  await picture.scrollIntoViewIfNeeded();
-  await expect
-    .poll(() => picture.evaluate((image: HTMLImageElement) => image.naturalWidth))
-    .toBeGreaterThan(0);
-  await buyer.reload();
-  await expect(buyer.getByRole('heading', { name: /Fenlark Tessel/ })).toBeVisible();
-  // Mistyped: told what to do.
-  await buyer.goto(`${link.slice(0, -3)}xyz`);
-  await expect(buyer.getByText(/Check that the whole link was copied/)).toBeVisible();
-});
+test(
+  'a link with a passphrase asks for it, on a page that helps',
+  onlyAt('desk', 'the buyer’s page has a phone’s width in any case'),
+  async ({ page, server, browser }) => {
+    const { report } = await reported(page, server);
+    const link = await linkFor(page, server, report, 'three green doors');
+    await expect(page.getByText(/asks for a passphrase, until/)).toBeVisible();
+    await expect(page.getByText(/not opened yet/)).toBeVisible();
+    const buyer = await buyerAt(browser, link);
+    await expect(buyer.getByRole('heading', { name: 'This report asks for a passphrase' })).toBeVisible();
+    await buyer.getByRole('button', { name: 'Open the report' }).click();
+    await expect(buyer.getByText('Type the passphrase.')).toBeVisible();
+    await buyer.getByLabel('Passphrase').fill('three red doors');
+    await buyer.getByRole('button', { name: 'Open the report' }).click();
+    await expect(buyer.getByText(/That is not the passphrase of this link/)).toBeVisible();
+    await noAxeFindings(buyer);
+    await buyer.getByLabel('Passphrase').fill('three green doors');
+    await buyer.getByRole('button', { name: 'Open the report' }).click();
+    await expect(buyer.getByRole('heading', { name: /Fenlark Tessel/ })).toBeVisible();
+    const picture = buyer.locator('article img').first();
+    await picture.scrollIntoViewIfNeeded();
+    await expect
+      .poll(() => picture.evaluate((image: HTMLImageElement) => image.naturalWidth))
+      .toBeGreaterThan(0);
+    await buyer.reload();
+    await expect(buyer.getByRole('heading', { name: /Fenlark Tessel/ })).toBeVisible();
+    // Mistyped: told what to do.
+    await buyer.goto(`${link.slice(0, -3)}xyz`);
+    await expect(buyer.getByText(/Check that the whole link was copied/)).toBeVisible();
+  },
+);

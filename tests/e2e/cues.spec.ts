@@ -1,18 +1,12 @@
-import { details } from '../builders/car';
-import { begun, CAR, entriesOf, noted, WALK } from '../builders/entries';
+import { begun, noted } from '../builders/entries';
+import { sayWalk } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { NELL, openYard } from './steps';
 
 test('the cue sheet reads the walk out in order, rolls by itself and holds', async ({ page, server }) => {
-  await openYard(page, server);
-  await server.post('/api/cars', { id: CAR, details });
   const parts = ['wing-fl', 'door-fl', 'door-rl', 'quarter-rl', 'bonnet', 'roof', 'door-fr', 'door-rr'];
-  const entries = entriesOf([begun, ...parts.map((part, i) => noted(i + 1, part))]);
-  await server.post(`/api/walks/${WALK}/entries`, {
-    entries: entries.map((entry) => ({ ...entry, who: NELL })),
-  });
-  await page.goto(`${server.origin}/walks/${WALK}`);
+  const { walk } = await sayWalk(page, server, [begun, ...parts.map((part, i) => noted(i + 1, part))]);
+  await page.goto(`${server.origin}/walks/${walk}`);
   await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
   await page.getByRole('link', { name: 'Cue sheet' }).click();
   await expect(page.getByText('Nearside front door (left): dent.')).toBeVisible();

@@ -1,15 +1,13 @@
 import type { Page } from '@playwright/test';
 import type { Entry } from '#core/walk';
 import type { RunningServer } from '../builders/runningServer';
+import { beginWalk } from './begin';
 import { fitsSideways, noAxeFindings } from './screenChecks';
-import { expect, test } from './server';
-import { addCar, openYard, saved, startWalk } from './steps';
+import { expect, onlyAt, test } from './server';
+import { saved } from './steps';
 
 async function openFunctions(page: Page, server: RunningServer): Promise<string> {
-  await openYard(page, server);
-  await addCar(page);
-  await startWalk(page);
-  const walk = page.url().split('/').at(-1) as string;
+  const { walk } = await beginWalk(page, server);
   await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
   await page.getByRole('link', { name: 'Does it work' }).click();
   await expect(page.getByRole('region', { name: 'In hand' })).toBeVisible();
@@ -58,32 +56,33 @@ test('a run of 60 functions with 3 faults takes at most 40 taps, and is in the r
   await noAxeFindings(page);
 });
 
-test('the list grows by typing, a test that needs time counts down, and a reason is asked for', async ({
-  page,
-  server,
-}) => {
-  const walk = await openFunctions(page, server);
-  await page.getByLabel(/Also fitted: type/).fill('camera');
-  await page.getByRole('button', { name: 'Reversing camera' }).click();
-  await page.getByLabel(/Also fitted: type/).fill('Winch');
-  await page.getByLabel(/Or add/).selectOption({ label: 'Roof, tow, suspension, charging' });
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByRole('listitem').getByRole('button', { name: 'Winch' }).click();
-  await page.getByRole('button', { name: 'Not tried', exact: true }).click();
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await expect(page.getByRole('alert')).toHaveText('Say why it was not tried.');
-  await page.getByLabel('In your own words').fill('no remote with it');
-  await page.getByRole('button', { name: 'Keep' }).click();
-  await page.getByRole('listitem').getByRole('button', { name: 'Air-con blows cold' }).click();
-  await page.getByRole('button', { name: 'Begin: 3 min' }).click();
-  await expect(page.getByText(/^2:5\d$/).first()).toBeVisible();
-  await page.reload();
-  await expect(page.getByText(/^2:\d\d$/).first()).toBeVisible();
-  await saved(page);
-  const { entries } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
-    entries: Entry[];
-  };
-  expect(entries.flatMap((entry) => (entry.kind === 'functions-tried' ? [entry.body.says] : []))).toEqual([
-    'no remote with it',
-  ]);
-});
+test(
+  'the list grows by typing, a test that needs time counts down, and a reason is asked for',
+  onlyAt('phone', 'the list is the same at both widths'),
+  async ({ page, server }) => {
+    const walk = await openFunctions(page, server);
+    await page.getByLabel(/Also fitted: type/).fill('camera');
+    await page.getByRole('button', { name: 'Reversing camera' }).click();
+    await page.getByLabel(/Also fitted: type/).fill('Winch');
+    await page.getByLabel(/Or add/).selectOption({ label: 'Roof, tow, suspension, charging' });
+    await page.getByRole('button', { name: 'Add', exact: true }).click();
+    await page.getByRole('listitem').getByRole('button', { name: 'Winch' }).click();
+    await page.getByRole('button', { name: 'Not tried', exact: true }).click();
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(page.getByRole('alert')).toHaveText('Say why it was not tried.');
+    await page.getByLabel('In your own words').fill('no remote with it');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await page.getByRole('listitem').getByRole('button', { name: 'Air-con blows cold' }).click();
+    await page.getByRole('button', { name: 'Begin: 3 min' }).click();
+    await expect(page.getByText(/^2:5\d$/).first()).toBeVisible();
+    await page.reload();
+    await expect(page.getByText(/^2:\d\d$/).first()).toBeVisible();
+    await saved(page);
+    const { entries } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+      entries: Entry[];
+    };
+    expect(entries.flatMap((entry) => (entry.kind === 'functions-tried' ? [entry.body.says] : []))).toEqual([
+      'no remote with it',
+    ]);
+  },
+);

@@ -1,16 +1,14 @@
 import type { Entry } from '#core/walk';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { addCar, openYard, saved, startWalk } from './steps';
+import { saved } from './steps';
 
 test('things are counted, the cabin smelt and alterations told, a tap each, and the report says so', async ({
   page,
   server,
+  beginWalk,
 }) => {
-  await openYard(page, server);
-  await addCar(page);
-  await startWalk(page);
-  const walk = page.url().split('/').at(-1) as string;
+  const { walk } = await beginWalk();
   await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
   await page.getByRole('link', { name: /What comes with it/ }).click();
 
@@ -71,10 +69,9 @@ test('things are counted, the cabin smelt and alterations told, a tap each, and 
 test('the stop for the smell of the cabin leads there, and is visited once it is told', async ({
   page,
   server,
+  beginWalk,
 }) => {
-  await openYard(page, server);
-  await addCar(page);
-  await startWalk(page);
+  await beginWalk();
   await page.getByRole('button', { name: /parts? left/ }).click();
   await page
     .getByRole('listitem')

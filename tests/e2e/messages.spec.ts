@@ -1,11 +1,15 @@
 import sharp from 'sharp';
 import { begun, noted } from '../builders/entries';
-import { freezeWalk, REPORT } from './frozen';
+import { freezeWalk } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
 import { openYard } from './steps';
 
-test('the yard puts its mark on a report and sends a link to it', async ({ page, server, browser }) => {
+test('the yard puts its mark on a report and sends a link to it', async ({
+  page,
+  ownServer: server,
+  browser,
+}) => {
   await openYard(page, server);
   await page.getByRole('link', { name: 'The yard on its reports' }).click();
   await page.getByLabel('Name').fill('Brindle Yard');
@@ -27,8 +31,8 @@ test('the yard puts its mark on a report and sends a link to it', async ({ page,
   await noAxeFindings(page);
   await fitsSideways(page);
 
-  await freezeWalk(page, server, [begun, noted(1)]);
-  await page.goto(`${server.origin}/reports/${REPORT}`);
+  const { id } = await freezeWalk(page, server, [begun, noted(1)]);
+  await page.goto(`${server.origin}/reports/${id}`);
   await page.getByLabel('Send it to, if wanted').fill('ida');
   await page.getByRole('button', { name: 'Make and send a link' }).click();
   await expect(page.getByText('Type a mail address like ida@town.example')).toBeVisible();

@@ -1,7 +1,7 @@
 import type { Entry } from '#core/walk';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { addCar, openYard, saved, startWalk } from './steps';
+import { saved } from './steps';
 
 const history = [
   '9.8k 05/2018 stamp main dealer minor service',
@@ -17,11 +17,9 @@ const history = [
 test('a service history is typed in one field, doubtful lines are asked about, and what does not fit is found', async ({
   page,
   server,
+  beginWalk,
 }) => {
-  await openYard(page, server);
-  await addCar(page);
-  await startWalk(page);
-  const walk = page.url().split('/').at(-1) as string;
+  const { walk } = await beginWalk();
   await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
   await page.getByRole('link', { name: 'Papers' }).click();
   await page.getByLabel('Service record, a line each').fill(history.join('\n'));

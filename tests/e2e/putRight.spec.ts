@@ -1,16 +1,14 @@
 import { jpeg } from '../builders/photos';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { addCar, openYard, saved, startWalk, tapPart } from './steps';
+import { saved, tapPart } from './steps';
 
 test('a promise is kept: the finding is put right, shown as it is now, and told to the reader', async ({
   page,
-  server,
+  beginWalk,
   browser,
 }) => {
-  await openYard(page, server);
-  await addCar(page);
-  await startWalk(page);
+  await beginWalk();
   await page.getByRole('button', { name: 'Clear', exact: true }).click();
   await tapPart(page, 'foglamp-r');
   await page.getByRole('button', { name: 'Moisture inside', exact: true }).click();
@@ -56,7 +54,7 @@ test('a promise is kept: the finding is put right, shown as it is now, and told 
   await buyer.context().close();
 });
 
-test('links that open nothing have pages that help', async ({ page, server }) => {
+test('links that open nothing have pages that help', async ({ page, ownServer: server }) => {
   for (const link of ['a'.repeat(27), 'mistyped', 'a'.repeat(26)]) {
     await page.goto(`${server.origin}/r/${link}`);
     await expect(page.getByRole('heading', { name: 'No such report' })).toBeVisible();

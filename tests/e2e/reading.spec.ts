@@ -43,8 +43,7 @@ async function reported(page: Page, server: RunningServer): Promise<string> {
       },
     },
   ];
-  await freezeWalk(page, server, facts);
-  return (await linkTo(server)).url;
+  return (await linkTo(server, await freezeWalk(page, server, facts))).url;
 }
 
 test('a reader picks a finding on the map, comes nearer, compares sides, asks, and chooses what to see', async ({

@@ -6,21 +6,19 @@ import type { Page } from '@playwright/test';
 import type { Entry } from '#core/walk';
 import { inventedPaintUm, writeGaugeLine } from '../../src/devices';
 import type { RunningServer } from '../builders/runningServer';
+import { beginWalk, type CarWanted } from './begin';
 import { fitsSideways, noAxeFindings } from './screenChecks';
-import { expect, test } from './server';
-import { addCar, type CarTyped, openYard, saved, startWalk } from './steps';
+import { expect, onlyAt, test } from './server';
+import { saved } from './steps';
 
 /** A car, a walk begun on it, and one of its reading screens. */
 async function openReadings(
   page: Page,
   server: RunningServer,
   what: string,
-  car: CarTyped = {},
+  car: CarWanted = {},
 ): Promise<string> {
-  await openYard(page, server);
-  await addCar(page, car);
-  await startWalk(page);
-  const walk = page.url().split('/').at(-1) as string;
+  const { walk } = await beginWalk(page, server, car);
   await page.goto(`${server.origin}/walks/${walk}/${what}`);
   await expect(page.getByRole('navigation', { name: 'Readings' })).toBeVisible();
   return walk;
@@ -70,59 +68,67 @@ test('tyres are read one-handed: a tap a third, and on to the next tyre', async 
   ]);
 });
 
-test('what cannot be meant of a tyre is told in plain words and stores nothing', async ({ page, server }) => {
-  const walk = await openReadings(page, server, 'tyres');
-  const alert = page.getByRole('alert');
-  for (const [text, says] of [
-    ['17', /more than 16.7 mm/],
-    ['-1', /cannot be less than 0/],
-    ['deep', /not a depth/],
-    ['', /Type a depth/],
-  ] as const) {
-    await type(page, /Or type it/, text);
-    await expect(alert).toHaveText(says);
-    await expect(page.getByLabel(/Or type it/)).toHaveValue(text);
-  }
-  for (const text of ['4-5', '5/32', '3.5 mm']) {
-    await type(page, /Or type it/, text);
-    await expect(page.getByLabel(/Or type it/)).toHaveValue('');
-  }
-  await page.getByLabel('Size', { exact: true }).fill('big ones');
-  await page.getByLabel('Week and year of make').fill('5421');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText(/not a tyre size Zelk can read/)).toBeVisible();
-  await expect(page.getByText(/the week, 01 to 53/)).toBeVisible();
-  await expect(page.getByLabel('Size', { exact: true })).toHaveValue('big ones');
-  await page.getByLabel('Size', { exact: true }).fill('225/45R17 94W');
-  await expect(page.getByText('225 mm wide, 634 mm across, 670 kg, 270 km/h')).toBeVisible();
-  await page.getByLabel('Week and year of make').fill('2321');
-  await page.getByLabel('Brand').fill('Ortal');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await page.getByRole('button', { name: 'Cracks', exact: true }).click();
-  const entries = await entriesOf(page, server, walk);
-  expect(bodiesOf(entries, 'tread-read').map(({ depth }) => [depth.lowMm, depth.highMm])).toEqual([
-    [4, 5],
-    [3.9688, 3.9688],
-    [3.5, 3.5],
-  ]);
-  expect(bodiesOf(entries, 'tyre-described')).toMatchObject([
-    { brand: 'Ortal', size: '225/45R17 94W', made: { week: 23, year: 2021 } },
-    { flags: ['cracks'] },
-  ]);
-});
+test(
+  'what cannot be meant of a tyre is told in plain words and stores nothing',
+  onlyAt('phone', 'what is understood does not depend on the width'),
+  async ({ page, server }) => {
+    const walk = await openReadings(page, server, 'tyres');
+    const alert = page.getByRole('alert');
+    for (const [text, says] of [
+      ['17', /more than 16.7 mm/],
+      ['-1', /cannot be less than 0/],
+      ['deep', /not a depth/],
+      ['', /Type a depth/],
+    ] as const) {
+      await type(page, /Or type it/, text);
+      await expect(alert).toHaveText(says);
+      await expect(page.getByLabel(/Or type it/)).toHaveValue(text);
+    }
+    for (const text of ['4-5', '5/32', '3.5 mm']) {
+      await type(page, /Or type it/, text);
+      await expect(page.getByLabel(/Or type it/)).toHaveValue('');
+    }
+    await page.getByLabel('Size', { exact: true }).fill('big ones');
+    await page.getByLabel('Week and year of make').fill('5421');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(page.getByText(/not a tyre size Zelk can read/)).toBeVisible();
+    await expect(page.getByText(/the week, 01 to 53/)).toBeVisible();
+    await expect(page.getByLabel('Size', { exact: true })).toHaveValue('big ones');
+    await page.getByLabel('Size', { exact: true }).fill('225/45R17 94W');
+    await expect(page.getByText('225 mm wide, 634 mm across, 670 kg, 270 km/h')).toBeVisible();
+    await page.getByLabel('Week and year of make').fill('2321');
+    await page.getByLabel('Brand').fill('Ortal');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await page.getByRole('button', { name: 'Cracks', exact: true }).click();
+    const entries = await entriesOf(page, server, walk);
+    expect(bodiesOf(entries, 'tread-read').map(({ depth }) => [depth.lowMm, depth.highMm])).toEqual([
+      [4, 5],
+      [3.9688, 3.9688],
+      [3.5, 3.5],
+    ]);
+    expect(bodiesOf(entries, 'tyre-described')).toMatchObject([
+      { brand: 'Ortal', size: '225/45R17 94W', made: { week: 23, year: 2021 } },
+      { flags: ['cracks'] },
+    ]);
+  },
+);
 
-test('in the US tread is in 32nds and paint in mil', async ({ page, server }) => {
-  const walk = await openReadings(page, server, 'tyres', { country: 'United States' });
-  await page.getByRole('button', { name: '5 32nds' }).click();
-  await expect(page.getByRole('button', { name: /^Center/ })).toBeVisible();
-  await expect(page.getByText(/Limit: 2\/32 in/).first()).toBeVisible();
-  await page.goto(`${server.origin}/walks/${walk}/paint`);
-  await type(page, /Or type readings, mil/, '5 5.5 4.5');
-  await expect(page.getByRole('listitem').filter({ hasText: /^5\.5$/ })).toBeVisible();
-  const entries = await entriesOf(page, server, walk);
-  expect(bodiesOf(entries, 'paint-read')).toMatchObject([{ um: [127, 139.7, 114.3], source: 'typed' }]);
-  expect(bodiesOf(entries, 'tread-read')[0]?.depth.lowMm).toBeCloseTo((5 * 25.4) / 32, 3);
-});
+test(
+  'in the US tread is in 32nds and paint in mil',
+  onlyAt('phone', 'units do not depend on the width'),
+  async ({ page, server }) => {
+    const walk = await openReadings(page, server, 'tyres', { country: 'US' });
+    await page.getByRole('button', { name: '5 32nds' }).click();
+    await expect(page.getByRole('button', { name: /^Center/ })).toBeVisible();
+    await expect(page.getByText(/Limit: 2\/32 in/).first()).toBeVisible();
+    await page.goto(`${server.origin}/walks/${walk}/paint`);
+    await type(page, /Or type readings, mil/, '5 5.5 4.5');
+    await expect(page.getByRole('listitem').filter({ hasText: /^5\.5$/ })).toBeVisible();
+    const entries = await entriesOf(page, server, walk);
+    expect(bodiesOf(entries, 'paint-read')).toMatchObject([{ um: [127, 139.7, 114.3], source: 'typed' }]);
+    expect(bodiesOf(entries, 'tread-read')[0]?.depth.lowMm).toBeCloseTo((5 * 25.4) / 32, 3);
+  },
+);
 
 test('paint is typed panel by panel; plastic refuses and says why; what was read twice is seen', async ({
   page,
@@ -169,58 +175,61 @@ test('paint is typed panel by panel; plastic refuses and says why; what was read
   await expect(page.getByRole('heading', { name: /Paint depth to read \(\d+\)/ })).toBeVisible();
 });
 
-test('the practice gauge steps on after three readings, all along the route', async ({ page, server }) => {
-  const walk = await openReadings(page, server, 'paint');
-  await page.getByRole('button', { name: 'Practice gauge' }).click();
-  await expect(page.getByText('Practice gauge: invented values')).toBeVisible();
-  for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'Press the probe' }).click();
-  const counts = async () => {
-    const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
-    expect(read.every(({ source }) => source === 'practice')).toBe(true);
-    const byPart = new Map<string, number>();
-    for (const { part, um } of read) byPart.set(part, (byPart.get(part) ?? 0) + um.length);
-    return [...byPart.values()];
-  };
-  await expect.poll(counts).toEqual([3, 3, 1]);
-});
+test(
+  'the practice gauge steps on after three readings, all along the route',
+  onlyAt('phone', 'a gauge is held beside the phone'),
+  async ({ page, server }) => {
+    const walk = await openReadings(page, server, 'paint');
+    await page.getByRole('button', { name: 'Practice gauge' }).click();
+    await expect(page.getByText('Practice gauge: invented values')).toBeVisible();
+    for (let i = 0; i < 7; i++) await page.getByRole('button', { name: 'Press the probe' }).click();
+    const counts = async () => {
+      const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
+      expect(read.every(({ source }) => source === 'practice')).toBe(true);
+      const byPart = new Map<string, number>();
+      for (const { part, um } of read) byPart.set(part, (byPart.get(part) ?? 0) + um.length);
+      return [...byPart.values()];
+    };
+    await expect.poll(counts).toEqual([3, 3, 1]);
+  },
+);
 
-test('20 readings a second for a minute: none lost, none on the wrong part', async ({
-  page,
-  server,
-}, info) => {
-  test.skip(info.project.name === 'desk', 'once is enough for a minute of readings');
-  test.setTimeout(240_000);
-  const walk = await openReadings(page, server, 'paint');
-  const { car } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
-    car: { id: string };
-  };
-  const panels = page.getByRole('listitem').getByRole('button', { pressed: false });
-  await page.getByRole('button', { name: 'Practice gauge' }).click();
-  // Readings go on landing while the person walks on by hand.
-  await page.getByRole('button', { name: 'after 3', exact: true }).click();
-  await page.getByLabel('By itself').selectOption('20');
-  const until = Date.now() + 60_000;
-  while (Date.now() < until) {
-    await panels
-      .filter({ hasNotText: 'not metal' })
-      .nth(Math.floor((Date.now() / 900) % 9))
-      .click();
-    await page.waitForTimeout(900);
-  }
-  await page.getByLabel('By itself').selectOption('0');
-  await page.waitForTimeout(500);
-  const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
-  const byPart = new Map<string, number[]>();
-  for (const { part, um } of read) byPart.set(part, [...(byPart.get(part) ?? []), ...um]);
-  const all = [...byPart.values()].flat();
-  expect(all.length).toBeGreaterThanOrEqual(1180);
-  expect(byPart.size).toBeGreaterThan(5);
-  // The stand-in's values follow from the part it is held to and how often it was pressed there: a lost or misplaced one shows.
-  for (const [part, um] of byPart)
-    expect(um, part).toEqual(
-      um.map((_, i) => Math.round(Number(inventedPaintUm(car.id, part, i).toFixed(1)) * 10) / 10),
-    );
-});
+test(
+  '20 readings a second for a minute: none lost, none on the wrong part',
+  onlyAt('phone', 'a gauge is held beside the phone'),
+  async ({ page, server }) => {
+    // The page's clock is turned by hand: a minute of readings passes as fast as the page takes them. It begins in the past, since the server
+    // takes no entries from the future.
+    await page.clock.install({ time: Date.now() - 120_000 });
+    const walk = await openReadings(page, server, 'paint');
+    const { car } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+      car: { id: string };
+    };
+    const panels = page.getByRole('listitem').getByRole('button', { pressed: false });
+    await page.getByRole('button', { name: 'Practice gauge' }).click();
+    // Readings go on landing while the person walks on by hand.
+    await page.getByRole('button', { name: 'after 3', exact: true }).click();
+    await page.getByLabel('By itself').selectOption('20');
+    const readable = panels.filter({ hasNotText: 'not metal' });
+    for (let passedMs = 0; passedMs < 60_000; passedMs += 750) {
+      await readable.nth((passedMs / 750) % 9).click();
+      await page.clock.runFor(750);
+    }
+    await page.getByLabel('By itself').selectOption('0');
+    await page.clock.resume();
+    const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
+    const byPart = new Map<string, number[]>();
+    for (const { part, um } of read) byPart.set(part, [...(byPart.get(part) ?? []), ...um]);
+    const all = [...byPart.values()].flat();
+    expect(all.length).toBeGreaterThanOrEqual(1180);
+    expect(byPart.size).toBeGreaterThan(5);
+    // The stand-in's values follow from the part it is held to and how often it was pressed there: a lost or misplaced one shows.
+    for (const [part, um] of byPart)
+      expect(um, part).toEqual(
+        um.map((_, i) => Math.round(Number(inventedPaintUm(car.id, part, i).toFixed(1)) * 10) / 10),
+      );
+  },
+);
 
 /** A serial port whose other end is held here, in the page. */
 const plugIn = (page: Page) =>
@@ -239,56 +248,58 @@ const plugIn = (page: Page) =>
     Object.defineProperty(navigator, 'serial', { value: { requestPort: async () => port } });
   });
 
-test('a gauge on a cable: noise, a lost line and a pulled cable are told, and nothing wrong is stored', async ({
-  page,
-  server,
-}) => {
-  await plugIn(page);
-  const walk = await openReadings(page, server, 'paint');
-  const send = (text: string) =>
-    page.evaluate((line) => (window as unknown as { send: (text: string) => void }).send(line), text);
-  const paint = (sequence: number, um: number) =>
-    writeGaugeLine({ says: 'paint', sequence, um, base: 'steel' });
-  await page.getByRole('button', { name: 'Connect gauge' }).click();
-  await expect(page.getByText('Gauge connected')).toBeVisible();
-  await send(paint(1, 118.4));
-  await expect(page.getByRole('listitem').filter({ hasText: /^118$/ })).toBeVisible();
-  await send('ZG1 2 PAINT 9\u00ff#\r\n');
-  await expect(page.getByRole('alert')).toHaveText(/cannot be read. Nothing was taken/);
-  await send(paint(5, 121));
-  await expect(page.getByRole('listitem').filter({ hasText: /^121$/ })).toBeVisible();
-  await send(writeGaugeLine({ says: 'no-metal', sequence: 6 }));
-  await expect(page.getByRole('alert')).toHaveText(/finds no metal/);
-  await page.evaluate(() => (window as unknown as { pull: () => void }).pull());
-  await expect(page.getByRole('alert')).toHaveText(/The gauge is gone. What was read is kept/);
-  const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
-  expect(read.flatMap(({ um }) => um)).toEqual([118.4, 121]);
-  expect(new Set(read.map(({ source }) => source))).toEqual(new Set(['gauge']));
-});
+test(
+  'a gauge on a cable: noise, a lost line and a pulled cable are told, and nothing wrong is stored',
+  onlyAt('phone', 'a gauge is held beside the phone'),
+  async ({ page, server }) => {
+    await plugIn(page);
+    const walk = await openReadings(page, server, 'paint');
+    const send = (text: string) =>
+      page.evaluate((line) => (window as unknown as { send: (text: string) => void }).send(line), text);
+    const paint = (sequence: number, um: number) =>
+      writeGaugeLine({ says: 'paint', sequence, um, base: 'steel' });
+    await page.getByRole('button', { name: 'Connect gauge' }).click();
+    await expect(page.getByText('Gauge connected')).toBeVisible();
+    await send(paint(1, 118.4));
+    await expect(page.getByRole('listitem').filter({ hasText: /^118$/ })).toBeVisible();
+    await send('ZG1 2 PAINT 9\u00ff#\r\n');
+    await expect(page.getByRole('alert')).toHaveText(/cannot be read. Nothing was taken/);
+    await send(paint(5, 121));
+    await expect(page.getByRole('listitem').filter({ hasText: /^121$/ })).toBeVisible();
+    await send(writeGaugeLine({ says: 'no-metal', sequence: 6 }));
+    await expect(page.getByRole('alert')).toHaveText(/finds no metal/);
+    await page.evaluate(() => (window as unknown as { pull: () => void }).pull());
+    await expect(page.getByRole('alert')).toHaveText(/The gauge is gone. What was read is kept/);
+    const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
+    expect(read.flatMap(({ um }) => um)).toEqual([118.4, 121]);
+    expect(new Set(read.map(({ source }) => source))).toEqual(new Set(['gauge']));
+  },
+);
 
-test('treads that come in one breath land on one third after another, and on the next tyre', async ({
-  page,
-  server,
-}) => {
-  await plugIn(page);
-  const walk = await openReadings(page, server, 'tyres');
-  await page.getByRole('button', { name: 'Connect gauge' }).click();
-  await expect(page.getByText('Gauge connected')).toBeVisible();
-  const lines = [5, 4.5, 4, 6]
-    .map((mm, sequence) => writeGaugeLine({ says: 'tread', sequence, mm }))
-    .join('');
-  await page.evaluate((text) => (window as unknown as { send: (text: string) => void }).send(text), lines);
-  await expect(page.getByRole('button', { name: /^Centre/ })).toHaveAttribute('aria-pressed', 'true');
-  const treads = bodiesOf(await entriesOf(page, server, walk), 'tread-read');
-  expect(treads.map(({ third, depth }) => [third, depth.lowMm])).toEqual([
-    ['outer', 5],
-    ['centre', 4.5],
-    ['inner', 4],
-    ['outer', 6],
-  ]);
-  expect(new Set(treads.map(({ part }) => part)).size).toBe(2);
-  expect(treads.every(({ source }) => source === 'gauge')).toBe(true);
-});
+test(
+  'treads that come in one breath land on one third after another, and on the next tyre',
+  onlyAt('phone', 'a gauge is held beside the phone'),
+  async ({ page, server }) => {
+    await plugIn(page);
+    const walk = await openReadings(page, server, 'tyres');
+    await page.getByRole('button', { name: 'Connect gauge' }).click();
+    await expect(page.getByText('Gauge connected')).toBeVisible();
+    const lines = [5, 4.5, 4, 6]
+      .map((mm, sequence) => writeGaugeLine({ says: 'tread', sequence, mm }))
+      .join('');
+    await page.evaluate((text) => (window as unknown as { send: (text: string) => void }).send(text), lines);
+    await expect(page.getByRole('button', { name: /^Centre/ })).toHaveAttribute('aria-pressed', 'true');
+    const treads = bodiesOf(await entriesOf(page, server, walk), 'tread-read');
+    expect(treads.map(({ third, depth }) => [third, depth.lowMm])).toEqual([
+      ['outer', 5],
+      ['centre', 4.5],
+      ['inner', 4],
+      ['outer', 6],
+    ]);
+    expect(new Set(treads.map(({ part }) => part)).size).toBe(2);
+    expect(treads.every(({ source }) => source === 'gauge')).toBe(true);
+  },
+);
 
 test('a chip and a crack are placed on the screen, judged by zone, and all readings are in the report', async ({
   page,
@@ -338,7 +349,7 @@ test('a chip and a crack are placed on the screen, judged by zone, and all readi
   await server.post(`/api/walks/${walk}/entries`, {
     entries: facts.map((fact, i) => ({
       ...fact,
-      id: `018f0000-0000-7000-8000-${(0xabc0 + i).toString(16).padStart(12, '0')}`,
+      id: crypto.randomUUID(),
       walk,
       who: entries[0]?.who,
       at: new Date(now + i).toISOString(),

@@ -2,10 +2,9 @@ import { readdirSync, readFileSync } from 'node:fs';
 import exifr from 'exifr';
 import type { Entry, Fact } from '#core/walk';
 import type { Truth } from '../../demo/picture-maker/truth';
-import { details } from '../builders/car';
-import { CAR, idOf, noted, WALK } from '../builders/entries';
+import { noted } from '../builders/entries';
 import type { RunningServer } from '../builders/runningServer';
-import { NELL } from './steps';
+import { makeCar, NELL } from './begin';
 
 export interface TimedPicture {
   path: string;
@@ -29,14 +28,15 @@ export async function hatchPictures(): Promise<TimedPicture[]> {
   return pictures.sort((a, b) => a.takenMs - b.takenMs);
 }
 
-/** A walk that stood at every part while its pictures were taken, each stop reached some seconds before. Returns its path. */
+/** A walk that stood at every part while its pictures were taken, each stop reached some seconds before. Returns its id. */
 export async function walkTimedBy(server: RunningServer, pictures: readonly TimedPicture[]): Promise<string> {
   await server.post('/api/people', { id: NELL, name: 'Nell Harrick' });
-  await server.post('/api/cars', { id: CAR, details });
+  const carId = await makeCar(server);
+  const walk = crypto.randomUUID();
   const closeUps = pictures.filter(({ part }) => part !== null);
   const start = (closeUps[0] as TimedPicture).takenMs - 4000;
   const timed: { atMs: number; fact: Fact }[] = [
-    { atMs: start - 1000, fact: { kind: 'walk-begun', body: { carId: CAR, bodyStyle: 'hatch-5' } } },
+    { atMs: start - 1000, fact: { kind: 'walk-begun', body: { carId, bodyStyle: 'hatch-5' } } },
   ];
   closeUps.forEach(({ part, takenMs }, i) => {
     if (closeUps[i - 1]?.part !== part)
@@ -52,10 +52,10 @@ export async function walkTimedBy(server: RunningServer, pictures: readonly Time
   const entries = timed
     .sort((a, b) => a.atMs - b.atMs)
     .map(
-      ({ atMs, fact }, i) =>
-        ({ ...fact, id: idOf(i + 1), walk: WALK, who: NELL, at: new Date(atMs).toISOString() }) as Entry,
+      ({ atMs, fact }) =>
+        ({ ...fact, id: crypto.randomUUID(), walk, who: NELL, at: new Date(atMs).toISOString() }) as Entry,
     );
-  const answer = await server.post(`/api/walks/${WALK}/entries`, { entries });
+  const answer = await server.post(`/api/walks/${walk}/entries`, { entries });
   if (!answer.ok) throw new Error(await answer.text());
-  return `/walks/${WALK}`;
+  return walk;
 }

@@ -1,0 +1,34 @@
+import type { Car } from '#core/car';
+import { composeReport, type ReportDocument } from '#core/report';
+import type { Entry, Fact } from '#core/walk';
+import { testCar } from './car';
+import { entriesOf, idOf, WALK } from './entries';
+
+interface ReportWanted {
+  car?: Car;
+  revision?: number;
+  /** Known photos by SHA-256. */
+  photos?: ReadonlyMap<string, { width: number; height: number }>;
+}
+
+/** The report of the test walk with this log, frozen an hour and a half after it began. */
+export function reportOfLog(
+  entries: readonly Entry[],
+  { car = testCar, revision = 1, photos = new Map() }: ReportWanted = {},
+): ReportDocument {
+  return composeReport({
+    id: idOf(0xd00 + revision),
+    revision,
+    frozenAt: '2026-03-14T11:00:00.000Z',
+    signedBy: 'Nell Harrick',
+    yard: { name: 'Yard', place: 'Port', phone: '1' },
+    car,
+    walk: WALK,
+    entries,
+    photos,
+  });
+}
+
+/** The same of facts, a second apart. */
+export const reportOf = (facts: readonly Fact[], wanted?: ReportWanted): ReportDocument =>
+  reportOfLog(entriesOf(facts), wanted);
