@@ -40,8 +40,10 @@ test('a promise is kept: the finding is put right, shown as it is now, and told 
     .setInputFiles({ name: 'after.jpg', mimeType: 'image/jpeg', buffer: await jpeg(6) });
   await saved(page);
   await page.goto(`${walk}/report`);
+  const freeze = page.getByRole('button', { name: 'Freeze and sign the report' });
+  await expect(freeze).toBeVisible();
   await expect(page.getByText('Put right, and no photo of how it is now (1)')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+  await freeze.click();
   await page.getByRole('button', { name: 'Make a link' }).click();
   const link = (await page.getByTestId('share-link').textContent()) as string;
 

@@ -2,6 +2,7 @@ import { Camera, ImagePlus, Images } from 'lucide-react';
 import { type ChangeEvent, lazy, Suspense, useId, useRef, useState } from 'react';
 import type { Fact } from '#core/walk';
 import { Button, buttonLook } from '../components/Button';
+import { useSessions } from '../sync/SyncContext';
 import type { OpenWalk } from '../sync/useWalk';
 import { twinAmong, usePictureFacts } from './judgements';
 import { RetakeNotice } from './RetakeNotice';
@@ -24,15 +25,18 @@ export function PhotoInputs({ walk, say, ...purpose }: PhotoInputsProps) {
   const [isShooting, setShooting] = useState(false);
   const take = useTakePhoto(say);
   const factsOf = usePictureFacts(walk.page);
-  const choose = async (event: ChangeEvent<HTMLInputElement>) => {
+  const { outbox } = useSessions();
+  const choose = (event: ChangeEvent<HTMLInputElement>) => {
     const files = [...(event.target.files ?? [])];
     event.target.value = '';
     setProblem(undefined);
-    for (const file of files) {
-      const taken = await take(file, file.name, purpose);
-      if (taken.ok) setLast(taken.sha256);
-      else setProblem(taken.problem);
-    }
+    void outbox.takeIn(async () => {
+      for (const file of files) {
+        const taken = await take(file, file.name, purpose);
+        if (taken.ok) setLast(taken.sha256);
+        else setProblem(taken.problem);
+      }
+    });
   };
   const attached = walk.state.photos.findLast(({ sha256 }) => sha256 === last);
   const earlier = walk.state.photos.filter((photo) => photo !== attached).map(({ sha256 }) => sha256);

@@ -7,6 +7,7 @@ import type { Fact } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { usePhotoUrl } from '../components/usePhotoUrl';
+import { useSessions } from '../sync/SyncContext';
 import type { OpenWalk } from '../sync/useWalk';
 import { usePictureFacts } from './judgements';
 import { useCamera } from './useCamera';
@@ -33,6 +34,7 @@ export function Viewfinder({
 }) {
   const video = useRef<HTMLVideoElement>(null);
   const camera = useCamera(video);
+  const { outbox } = useSessions();
   const take = useTakePhoto(say);
   const [shots, setShots] = useState<readonly string[]>([]);
   const [problem, setProblem] = useState<string>();
@@ -42,11 +44,13 @@ export function Viewfinder({
   const shoot = async () => {
     setBlink(true);
     setTimeout(() => setBlink(false), 90);
-    const blob = await camera.shoot();
-    if (!blob) return;
-    const taken = await take(blob, 'The shot', purpose);
-    if (taken.ok) setShots((before) => [...before, taken.sha256]);
-    else setProblem(taken.problem);
+    await outbox.takeIn(async () => {
+      const blob = await camera.shoot();
+      if (!blob) return;
+      const taken = await take(blob, 'The shot', purpose);
+      if (taken.ok) setShots((before) => [...before, taken.sha256]);
+      else setProblem(taken.problem);
+    });
   };
   return (
     <Dialog open onClose={onClose} className="relative z-40">

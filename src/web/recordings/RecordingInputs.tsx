@@ -23,10 +23,12 @@ export function RecordingInputs({ onKept }: { onKept: (kept: Kept) => void }) {
     const problem = sizeProblem(blob, 'The recording');
     setRefusal(problem);
     if (problem) return;
-    const sha256 = await hashPhoto(blob);
-    // Kept before anything is said about it: an entry must not name a recording that a crash can take away.
-    await outbox.addRecording(sha256, blob);
-    onKept({ sha256, of, seconds });
+    await outbox.takeIn(async () => {
+      const sha256 = await hashPhoto(blob);
+      // Kept before anything is said about it: an entry must not name a recording that a crash can take away.
+      await outbox.addRecording(sha256, blob);
+      onKept({ sha256, of, seconds });
+    });
   };
   const { state, problem, start, stop } = useRecorder(keep);
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {

@@ -64,6 +64,18 @@ describe('the outbox', () => {
     expect(outbox.snapshot().waiting).toBe(0);
   });
 
+  it('does not say saved while something chosen is still being read', async () => {
+    const { outbox } = await open(fakeServer().courier);
+    let read = (_: string) => {};
+    const reading = outbox.takeIn(() => new Promise<string>((done) => (read = done)));
+    expect(outbox.snapshot().waiting).toBe(1);
+    read('kept');
+    expect(await reading).toBe('kept');
+    expect(outbox.snapshot().waiting).toBe(0);
+    await expect(outbox.takeIn(() => Promise.reject(new Error('unreadable')))).rejects.toThrow('unreadable');
+    expect(outbox.snapshot().waiting).toBe(0);
+  });
+
   it('sends what is put in and forgets it', async () => {
     const server = fakeServer();
     const { outbox } = await open(server.courier);

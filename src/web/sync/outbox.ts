@@ -34,6 +34,7 @@ export class Outbox {
   #failures = 0;
   #stalledBy: string | undefined;
   #timer: ReturnType<typeof setTimeout> | undefined;
+  #takingIn = 0;
 
   private constructor(
     private readonly store: OutboxStore,
@@ -56,6 +57,21 @@ export class Outbox {
     for (const entry of entries) tx.store.put({ id: entry.id, walk: entry.walk, entry });
     await tx.done;
     void this.flush();
+  }
+
+  /**
+   * Counts as waiting what is still being read and kept: until then "Saved" would let a person leave the page and lose
+   * what was just chosen.
+   */
+  async takeIn<T>(work: () => Promise<T>): Promise<T> {
+    this.#takingIn++;
+    this.#changed();
+    try {
+      return await work();
+    } finally {
+      this.#takingIn--;
+      this.#changed();
+    }
   }
 
   async addPhoto(sha256: string, blob: Blob): Promise<void> {
@@ -211,7 +227,7 @@ export class Outbox {
     const entries = [...this.#entries.values()];
     const photos = [...this.#photos.values()];
     this.#snapshot = {
-      waiting: [...entries, ...photos].filter((item) => !item.refusal).length,
+      waiting: [...entries, ...photos].filter((item) => !item.refusal).length + this.#takingIn,
       refusedEntries: kept(
         this.#snapshot.refusedEntries,
         entries.filter((item) => item.refusal),

@@ -69,7 +69,7 @@ export function useBringing(walk: OpenWalk): Bringing {
     ...(progress && { progress }),
     refused,
     known,
-    bring: (files) => void bring(files),
+    bring: (files) => void outbox.takeIn(() => bring(files)),
     cancel: () => {
       isCancelled.current = true;
     },
