@@ -35,4 +35,12 @@ describe('the damage round a rim', () => {
     ).toBeCloseTo(271.31, 2);
     expect(damagedMm([], 17)).toBe(0);
   });
+
+  it('counts no arc that spans nothing, and no more than the whole rim', () => {
+    expect(coveredDeg([{ fromDeg: 350, spanDeg: 0 }])).toBe(0);
+    expect(coveredDeg([{ fromDeg: 10, spanDeg: -20 }])).toBe(0);
+    expect(coveredDeg([{ fromDeg: 90, spanDeg: 360 }])).toBe(360);
+    expect(coveredDeg([{ fromDeg: 90, spanDeg: 500 }])).toBe(360);
+    expect(coveredDeg([{ fromDeg: 340, spanDeg: 20 }])).toBe(20);
+  });
 });

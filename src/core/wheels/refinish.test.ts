@@ -1,0 +1,122 @@
+import { describe, expect, it } from 'vitest';
+import { isASet, type RefinishClass, refinishClass, refinishWords, type WheelFinish, wheelFinishes } from '.';
+
+const sound = { rimShare: 0, isDeep: false, isFlaking: false, isBent: false };
+const light = { ...sound, rimShare: 0.1 };
+const longer = { ...sound, rimShare: 0.11 };
+
+describe('what a wheel wants, by the house table', () => {
+  const cases: [string, typeof sound, Partial<Record<WheelFinish | 'unknown', RefinishClass>>][] = [
+    [
+      'nothing wrong',
+      sound,
+      {
+        painted: 'none',
+        'diamond-cut': 'none',
+        polished: 'none',
+        chrome: 'none',
+        bare: 'none',
+        steel: 'none',
+        unknown: 'none',
+      },
+    ],
+    [
+      'a tenth of the rim, not deep',
+      light,
+      {
+        painted: 'touch-in',
+        'diamond-cut': 'refinish-or-replace',
+        polished: 'touch-in',
+        chrome: 'replace',
+        bare: 'touch-in',
+        steel: 'touch-in',
+        unknown: 'touch-in',
+      },
+    ],
+    [
+      'more than a tenth',
+      longer,
+      {
+        painted: 'refinish',
+        'diamond-cut': 'refinish-or-replace',
+        polished: 'refinish',
+        chrome: 'replace',
+        bare: 'refinish',
+        steel: 'refinish',
+        unknown: 'refinish',
+      },
+    ],
+    [
+      'short and deep',
+      { ...light, isDeep: true },
+      { painted: 'refinish', 'diamond-cut': 'refinish-or-replace', chrome: 'replace', unknown: 'refinish' },
+    ],
+    [
+      'flaking, and not kerbed at all',
+      { ...sound, isFlaking: true },
+      { painted: 'refinish', 'diamond-cut': 'refinish-or-replace', chrome: 'replace', steel: 'refinish' },
+    ],
+    [
+      'flaking beside light kerbing',
+      { ...light, isFlaking: true },
+      { painted: 'refinish', polished: 'refinish' },
+    ],
+    [
+      'bent, whatever else',
+      { ...sound, isBent: true },
+      { painted: 'check', chrome: 'check', unknown: 'check' },
+    ],
+    ['bent and kerbed', { ...longer, isBent: true }, { 'diamond-cut': 'check', steel: 'check' }],
+  ];
+  for (const [name, damage, wants] of cases)
+    it(name, () => {
+      for (const [finish, want] of Object.entries(wants))
+        expect(
+          [finish, refinishClass(finish === 'unknown' ? undefined : (finish as WheelFinish), damage)],
+          name,
+        ).toEqual([finish, want]);
+    });
+});
+
+describe('the sentence for it', () => {
+  it('says that a light mark is done on the spot, by what the wheel is made of', () => {
+    for (const finish of ['polished', 'bare'] as const)
+      expect(refinishWords('touch-in', finish)).toBe('Light kerbing: dressed and polished on the spot.');
+    for (const finish of ['painted', 'steel', undefined] as const)
+      expect(refinishWords('touch-in', finish)).toBe('Light kerbing: touched in on the spot.');
+  });
+
+  it('says how each finish is done again, and that it is not known where the finish is not', () => {
+    const words = wheelFinishes.map((finish) => refinishWords('refinish', finish));
+    expect(new Set(words).size).toBe(wheelFinishes.length);
+    expect(refinishWords('refinish', 'painted')).toBe('To be stripped and painted.');
+    expect(refinishWords('refinish', 'bare')).toBe('To be dressed and polished.');
+    expect(refinishWords('refinish', 'polished')).toContain('polished back to bright metal and sealed');
+    expect(refinishWords('refinish', 'steel')).toContain('hidden under a new trim');
+    expect(refinishWords('refinish-or-replace', 'diamond-cut')).toContain('cut again on a lathe');
+    expect(refinishWords('replace', 'chrome')).toBe('To be replaced: chrome is not refinished in house.');
+    expect(refinishWords('refinish', undefined)).toBe(
+      'To be refinished; how depends on its finish, which was not noted.',
+    );
+  });
+
+  it('keeps a bent wheel off the road, and a sound one from the workshop', () => {
+    expect(refinishWords('check', 'painted')).toContain('do not drive until a qualified person');
+    expect(refinishWords('none', 'painted')).toBe('Nothing to do.');
+  });
+});
+
+describe('wheels priced as one set', () => {
+  const four = (...wants: RefinishClass[]) => isASet(wants);
+  it('are four or more that all want it', () => {
+    expect(four('refinish', 'refinish', 'refinish', 'refinish')).toBe(true);
+    expect(four('refinish', 'refinish-or-replace', 'refinish', 'refinish-or-replace')).toBe(true);
+    expect(four('refinish', 'refinish', 'refinish', 'refinish', 'refinish', 'refinish')).toBe(true);
+  });
+  it('are not three, and not four of which one wants less or something else', () => {
+    expect(four('refinish', 'refinish', 'refinish')).toBe(false);
+    expect(four()).toBe(false);
+    for (const other of ['none', 'touch-in', 'replace', 'check'] as const)
+      expect(four('refinish', 'refinish', 'refinish', other)).toBe(false);
+  });
+});
