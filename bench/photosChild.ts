@@ -2,9 +2,12 @@ import { createHash } from 'node:crypto';
 import { createReadStream, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
+import { makeKeeper } from '../src/server/photos/keeper';
 import { PhotoFiles } from '../src/server/photos/photoFiles';
 import { makeSlots } from '../src/server/photos/slots';
 import { makePhotoIntake } from '../src/server/photos/takeIn';
+import { makeFileStore } from '../src/server/store/fileStore';
+import { openDatabase } from '../src/server/store/openDatabase';
 
 /** One way of taking the photos in, measured from inside. */
 const [, , way, dir] = process.argv as [string, string, 'zelk' | 'bare', string];
@@ -21,7 +24,8 @@ const hashes = new Map(
 const out = mkdtempSync(join(dir, `${way}-`));
 
 async function zelk(): Promise<void> {
-  const takeIn = makePhotoIntake(new PhotoFiles(out));
+  const files = new PhotoFiles(out);
+  const takeIn = makePhotoIntake(files, makeKeeper(files, makeFileStore(openDatabase(':memory:'))).keep);
   const slots = makeSlots(2);
   await Promise.all(
     names.map((name) => slots(() => takeIn(createReadStream(join(input, name)), hashes.get(name) as string))),
