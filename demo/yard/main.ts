@@ -7,6 +7,8 @@ import { readConfig } from '../../src/server/config';
 import type { Context } from '../../src/server/context';
 import { createApp } from '../../src/server/http/createApp';
 import { makeContext } from '../../src/server/makeContext';
+import { lockFolder } from '../../src/server/start/lockFolder';
+import { startProblem } from '../../src/server/start/startProblem';
 import { loadYard } from './loadYard';
 
 /**
@@ -21,6 +23,7 @@ if (!process.argv.includes('--fresh') && existsSync(join(dataDir, 'zelk.db'))) {
   process.stderr.write(`There is data in ${dataDir} already; bin/demo --fresh starts over.\n`);
   process.exit(0);
 }
+const unlock = locked();
 rmSync(making, { recursive: true, force: true });
 mkdirSync(making, { recursive: true });
 
@@ -46,4 +49,15 @@ context.stores.db.close();
 for (const name of stored) rmSync(join(dataDir, name), { recursive: true, force: true });
 for (const name of ['photos', 'zelk.db']) renameSync(join(making, name), join(dataDir, name));
 rmSync(making, { recursive: true, force: true });
+unlock();
 process.stderr.write('The demo yard is ready.\n');
+
+/** A yard is not made under a server that works in the folder. */
+function locked(): () => void {
+  try {
+    return lockFolder(dataDir);
+  } catch (error) {
+    process.stderr.write(`${startProblem(error, dataDir) ?? String(error)}\n`);
+    process.exit(1);
+  }
+}

@@ -2,21 +2,35 @@ import type { Logger } from 'pino';
 import type { Live } from './live/live';
 import type { Deliver } from './messages/writeMail';
 import type { Burner } from './photos/burn';
+import type { Copies } from './photos/copies';
 import type { Judge } from './photos/judge';
+import type { Keeper } from './photos/keeper';
 import type { PhotoFiles } from './photos/photoFiles';
+import type { Scrub } from './photos/scrub';
 import type { makePhotoIntake } from './photos/takeIn';
 import type { makeRecordingIntake } from './recordings/takeInRecording';
+import type { Swept } from './start/sweep';
 import type { Stores } from './store/stores';
 
 /** What handlers work with; the clock is passed in so that tests can set it. */
 export interface Context {
   stores: Stores;
   files: PhotoFiles;
+  /** Puts files in place, and tells whether they still hold what they did. */
+  keeper: Keeper;
+  /** Copies of photos as they may be shown. */
+  copies: Copies;
+  /** Looks after the files in the background. */
+  scrub: Scrub;
+  /** What was found of files when the server started. */
+  swept?: Swept;
   takeIn: ReturnType<typeof makePhotoIntake>;
   takeInRecording: ReturnType<typeof makeRecordingIntake>;
   judge: Judge;
   /** Path of a photo's copy with everything drawn on it that a reader is to see, and not to see. */
   burned: Burner;
+  /** The same, or undefined where the picture has not come or its file is gone for good: what it belongs to goes on without it. */
+  shown: (...copy: Parameters<Burner>) => Promise<string | undefined>;
   now: () => Date;
   log: Logger;
   /** Tells open pages of news. */

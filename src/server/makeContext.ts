@@ -3,13 +3,16 @@ import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { Context } from './context';
 import { makeLive } from './live/live';
-import { makeBurner } from './photos/burn';
+import { type Burner, makeBurner } from './photos/burn';
+import { isPhotoGone, makeCopies } from './photos/copies';
 import { Judge } from './photos/judge';
+import { makeKeeper } from './photos/keeper';
 import { PhotoFiles } from './photos/photoFiles';
+import { Scrub } from './photos/scrub';
 import { makePhotoIntake } from './photos/takeIn';
 import { makeRecordingIntake } from './recordings/takeInRecording';
 import { openDatabase } from './store/openDatabase';
-import { makeStores } from './store/stores';
+import { makeStores, type Stores } from './store/stores';
 
 /** Opens a data folder: database and photos. Close with `stores.db.close()`. */
 export function makeContext(dataDir: string, log: Logger, now: () => Date = () => new Date()): Context {
@@ -17,26 +20,37 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
   const db = openDatabase(join(dataDir, 'zelk.db'));
   const files = new PhotoFiles(join(dataDir, 'photos'));
   const stores = makeStores(db);
-  const takeIn = makePhotoIntake(files);
+  const keeper = makeKeeper(files, stores.files);
+  const copies = makeCopies(files, keeper);
+  const takeIn = makePhotoIntake(files, keeper.keep);
   const judge = new Judge(files, stores.photos, log, takeIn.isBusy);
-  const takeInRecording = makeRecordingIntake(files);
+  const takeInRecording = makeRecordingIntake(files, keeper.keep);
+  const burned = makeBurner(files, keeper, copies);
   return {
     stores,
     files,
     takeIn,
     takeInRecording,
     judge,
-    burned: makeBurner(files),
+    keeper,
+    copies,
+    scrub: new Scrub({ files, store: stores.files, keeper, copies, log, now }),
+    burned,
+    shown: makeShown(stores, burned, log),
     live: makeLive(),
     now,
     log,
   };
 }
 
-/** Files that no row names, left by a server killed between file and row. */
-export async function sweepOrphans({ files, stores, log }: Context): Promise<void> {
-  const removed = await files.sweep(
-    (sha256) => stores.photos.get(sha256) !== undefined || stores.recordings.get(sha256) !== undefined,
-  );
-  if (removed > 0) log.info({ removed }, 'orphan files removed');
+/** Copies for what holds many pictures: one that is gone is left out, and told in the log. */
+function makeShown(stores: Stores, burned: Burner, log: Logger): Context['shown'] {
+  return async (sha256, overlay, width) => {
+    if (!stores.photos.get(sha256)?.stored) return undefined;
+    return burned(sha256, overlay, width).catch((error) => {
+      if (!isPhotoGone(error)) throw error;
+      log.warn({ sha256 }, 'a picture is gone');
+      return undefined;
+    });
+  };
 }

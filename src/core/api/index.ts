@@ -1,3 +1,4 @@
+export { type BrokenFile, type FilesPage, filesPageSchema, healthSchema } from './fileShapes';
 export { keptPictureSchema, sharedQuestionsSchema, unlockedSchema } from './readerShapes';
 export {
   addCarSchema,

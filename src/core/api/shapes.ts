@@ -43,6 +43,8 @@ export const walkPageSchema = z.object({
   walk: z.uuid(),
   car: carSchema,
   entries: z.array(entrySchema),
+  /** Entries that went bad on the server's disk and are left out. */
+  damaged: z.int().optional(),
   photos: z.array(z.object({ record: photoRecordSchema, stored: z.boolean() })),
   reports: z.array(reportSummarySchema),
 });

@@ -24,16 +24,20 @@ const LOGO = 'logo.png';
  * reader is told: who made each entry, and what was taken back.
  */
 export async function archiveOfReport(
-  { stores, files, burned, now }: Context,
+  context: Context,
   { report, sha256: fingerprint }: StoredReport,
   isForYard: boolean,
 ): Promise<ArchiveContents> {
+  const { stores, files, shown, now } = context;
   const pictures = planArchive(report, styleOf(report.car), report.car);
   const recordings = recordingFiles({ stores, files }, report);
   const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
   const copies = new Map<string, string>();
-  for (const { sha256, overlay } of pictures)
-    if (stores.photos.get(sha256)?.stored) copies.set(sha256, await burned(sha256, overlay, 1600));
+  for (const { sha256, overlay } of pictures) {
+    const copy = await shown(sha256, overlay, 1600);
+    if (copy) copies.set(sha256, copy);
+  }
+  const isHere = (sha256: string) => copies.has(sha256);
   const walk: [string, string][] = isForYard
     ? [
         ['walk.json', JSON.stringify(exportWalk(stores, report.walk, now()))],
@@ -43,7 +47,7 @@ export async function archiveOfReport(
   return {
     at: new Date(report.frozenAt),
     files: [
-      ['report.html', reportHtml({ report, fingerprint, pictures, recordings, logo: logo && LOGO })],
+      ['report.html', reportHtml({ report, fingerprint, pictures, isHere, recordings, logo: logo && LOGO })],
       ...(logo ? [[LOGO, logo] as const] : []),
       ...archiveTables(report, pictures),
       ['report.json', JSON.stringify(report)],

@@ -13,7 +13,7 @@ import type { ArchiveContents } from './writeArchive';
 
 /** What a walk's ZIP holds as it stands now, frozen or not. Originals stay: only copies with everything hidden burned in leave. */
 export function archiveOfWalk(
-  { stores, files, burned, now }: Context,
+  { stores, files, shown, now }: Context,
   walkId: string,
 ): ArchiveContents & { stock: string } {
   const file = exportWalk(stores, walkId, now());
@@ -45,8 +45,7 @@ export function archiveOfWalk(
     ],
     pictures,
     recordings,
-    copyOf: async ({ sha256, overlay }) =>
-      stores.photos.get(sha256)?.stored ? burned(sha256, overlay, 1600) : undefined,
+    copyOf: ({ sha256, overlay }) => shown(sha256, overlay, 1600),
   };
 }
 

@@ -5,7 +5,7 @@ import { pipeline } from 'node:stream/promises';
 import type { Imported } from '#core/api';
 import type { Context } from '../context';
 import { develop } from '../photos/develop';
-import { discard, settle } from '../photos/photoFiles';
+import { discard } from '../photos/photoFiles';
 import { asNoRoom } from '../photos/receive';
 import { proveRecording } from '../recordings/takeInRecording';
 import { importWalk } from '../reports/exchange';
@@ -16,7 +16,7 @@ import { readArchive } from './readArchive';
  * originals until those come, and never overwrite them.
  */
 export async function importArchive(context: Context, stream: Readable): Promise<Imported> {
-  const { files, stores, judge, now } = context;
+  const { files, keeper, stores, judge, now } = context;
   const scratch = files.incoming(`archive-${randomUUID()}`);
   try {
     await pipeline(stream, createWriteStream(`${scratch}.zip`));
@@ -31,8 +31,10 @@ export async function importArchive(context: Context, stream: Readable): Promise
         const targets = { large: `${scratch}.1600`, small: `${scratch}.320` };
         try {
           await develop(file, 'image/jpeg', targets);
-          await settle(targets.small, files.derivative(sha256, 320));
-          await settle(targets.large, files.derivative(sha256, 1600));
+          await keeper.keep([
+            [targets.small, files.derivative(sha256, 320)],
+            [targets.large, files.derivative(sha256, 1600)],
+          ]);
         } finally {
           await Promise.all([targets.large, targets.small].map(discard));
         }
@@ -45,7 +47,7 @@ export async function importArchive(context: Context, stream: Readable): Promise
         const record = recorded.get(sha256);
         if (!record || !silent.delete(sha256)) return;
         await proveRecording(file);
-        await settle(file, files.recording(sha256));
+        await keeper.keep([[file, files.recording(sha256)]]);
         stores.recordings.put(record, true, now().toISOString());
       });
       return { ...imported, photosMissing: [...missing], recordingsMissing: [...silent] };

@@ -17,6 +17,8 @@ interface ReportHtmlInputs {
   fingerprint: string;
   /** In the order of the report's photos. */
   pictures: readonly ArchivedPicture[];
+  /** Whether a picture's file lies beside the page. */
+  isHere: (sha256: string) => boolean;
   recordings: readonly { path: string; says: string }[];
   /** Name of the yard's logo beside the page. */
   logo: string | undefined;
@@ -29,16 +31,26 @@ dl{display:grid;grid-template-columns:max-content 1fr;gap:.15rem 1rem}dt{color:#
 .quiet{color:#414a51;font-size:.9rem}.bold{font-weight:700}.sum{border-left:.5rem solid #ffc933;padding-left:.75rem;font-size:1.1rem}
 .finding{border-bottom:1px solid #c9cdc8;padding:1rem 0;display:grid;gap:1rem}@media(min-width:40rem){.finding.has{grid-template-columns:2fr 3fr}}
 .photos{display:grid;grid-template-columns:repeat(auto-fill,minmax(10rem,1fr));gap:.75rem;align-content:start}.large{grid-template-columns:repeat(auto-fill,minmax(16rem,1fr))}
+.gone{aspect-ratio:4/3;border:1px dashed #414a51;color:#414a51;display:grid;place-items:center;padding:1rem;text-align:center}
 .tape{display:inline-block;background:#ffc933;font-weight:700;padding:0 .5rem;transform:rotate(-3deg)}.tape.far{padding-right:2.5rem}.tape.step{padding-right:1.25rem}
 .tape.unsure{background:#fff;outline:1px dashed #14181c}table{border-collapse:collapse;width:100%}.scroll{overflow-x:auto}
 th,td{text-align:left;vertical-align:top;padding:.3rem .6rem .3rem 0;border-bottom:1px solid #c9cdc8}th{color:#414a51;font-weight:400}`;
 
 /** The report as one page that opens from a folder, without a network, with its pictures beside it. */
-export function reportHtml({ report, fingerprint, pictures, recordings, logo }: ReportHtmlInputs): string {
+export function reportHtml({
+  report,
+  fingerprint,
+  pictures,
+  isHere,
+  recordings,
+  logo,
+}: ReportHtmlInputs): string {
   const pathOf = ({ number }: ReportPhoto) => pictures[number - 1]?.path;
   const figure = (photo: ReportPhoto) => {
     const path = pathOf(photo);
     if (!path) return '';
+    if (!isHere(photo.sha256))
+      return `<figure><div class="gone">Not sent yet, or its file is gone</div><figcaption><b>Photo ${photo.number}</b> ${asText(photo.caption)}</figcaption></figure>`;
     return `<figure><a href="${asText(path)}"><img src="${asText(path)}" alt="${asText(photo.caption)}" loading="lazy"></a><figcaption><b>Photo ${photo.number}</b> ${asText(photo.caption)}</figcaption></figure>`;
   };
   const cover = coverOf(report);

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { composeReport } from '#core/report';
@@ -65,5 +66,43 @@ describe('the tables of an archive', () => {
 
   it('are left out where nothing was read', () => {
     expect(archiveTables(reportOf(noted(1)), []).map(([name]) => name)).toEqual(['findings.csv']);
+  });
+
+  it('keep any note in its cell, whatever line ends and formulas it holds', () => {
+    const sign = fc.constantFrom(
+      '\n',
+      '\r',
+      '\r\n',
+      '=',
+      '+',
+      '-',
+      '@',
+      '"',
+      ',',
+      ';',
+      'a',
+      ' ',
+      '\t',
+      '\u2028',
+    );
+    fc.assert(
+      fc.property(
+        fc.array(sign, { minLength: 1, maxLength: 12 }).map((signs) => `x${signs.join('')}x`),
+        (note) => {
+          const report = reportOf(noted(1), {
+            kind: 'finding-amended',
+            body: { finding: idOf(0xf001), changes: { note } },
+          });
+          const text = archiveTables(report, []).find(([file]) => file === 'findings.csv')?.[1] ?? '';
+          const { data } = Papa.parse<string[]>(text, { skipEmptyLines: true });
+          expect(data).toHaveLength(2);
+          // Also a reader that takes every line end for a row, unless it stands in quotes.
+          const outside = text.replace(/"(?:[^"]|"")*"/g, '""');
+          expect(outside.split(/\r\n/).filter(Boolean)).toHaveLength(2);
+          expect(outside.replaceAll('\r\n', '')).not.toMatch(/[\r\n]/);
+        },
+      ),
+      { numRuns: 1000 },
+    );
   });
 });

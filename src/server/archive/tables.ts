@@ -5,9 +5,16 @@ import { noticeWords } from '#core/walk';
 
 type Cell = string | number | undefined;
 
-/** A table as RFC 4180 says. A cell that a spreadsheet would take for a formula is kept from being one. */
+/**
+ * A table as RFC 4180 says. A cell that a spreadsheet would take for a formula is kept from being one, and one with any line end in it is
+ * quoted: a line of a note must not become a row of its own.
+ */
 const csv = (head: readonly string[], rows: readonly (readonly Cell[])[]): string =>
-  stringify([head, ...rows], { record_delimiter: 'windows', escape_formulas: true });
+  stringify([head, ...rows], {
+    record_delimiter: 'windows',
+    escape_formulas: true,
+    quoted_match: /[\r\n\u0085\u2028\u2029]/,
+  });
 
 /** The report's tables by file name; those of which nothing was read are left out. */
 export function archiveTables(

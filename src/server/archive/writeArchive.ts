@@ -1,6 +1,6 @@
 import { createReadStream } from 'node:fs';
 import { open } from 'node:fs/promises';
-import { PassThrough, type Readable } from 'node:stream';
+import { PassThrough, type Readable, pipeline as streamInto } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import { ZipFile } from 'yazl';
 import { type ArchivedPicture, xmpOf } from '#core/archive';
@@ -15,32 +15,58 @@ export interface ArchiveContents {
   streams?: readonly (readonly [name: string, open: () => Readable])[];
   pictures: readonly ArchivedPicture[];
   recordings: readonly ArchivedRecording[];
-  /** Path of the copy that may leave the yard; undefined while its pixels have not come. */
+  /** Path of the copy that may leave the yard; undefined while its pixels are not here. */
   copyOf: (picture: ArchivedPicture) => Promise<string | undefined>;
 }
 
-/** Streams pictures and data as a ZIP. One picture is open at a time: memory does not grow with their number. */
+/**
+ * Streams pictures and data as a ZIP. One picture is open at a time: memory does not grow with their number. Rejects when it cannot be
+ * written to its end, and when whoever asked for it has gone; nothing is left open then.
+ */
 export async function writeArchive(contents: ArchiveContents, out: NodeJS.WritableStream): Promise<void> {
   const { at: mtime, files, streams = [], pictures, recordings, copyOf } = contents;
   const zip = new ZipFile();
-  const sent = pipeline(zip.outputStream as Readable, out);
+  const packed = zip.outputStream as Readable;
+  // A file that fails while it is read ends this answer, and this answer alone.
+  zip.on('error', (error: Error) => packed.destroy(error));
+  const sent = pipeline(packed, out);
+  let isOver = false;
+  // It may end while pictures are still being made: whoever waits for it below is told then.
+  sent
+    .catch(() => undefined)
+    .finally(() => {
+      isOver = true;
+    });
   for (const [name, content] of files) zip.addBuffer(Buffer.from(content), name, { mtime });
-  for (const [name, open] of streams)
-    zip.addReadStreamLazy(name, { compress: false, mtime }, (give) => give(null, open()));
-  for (const picture of pictures) {
-    const file = await copyOf(picture);
-    if (!file) continue;
-    // Pictures are compressed already.
-    zip.addReadStreamLazy(picture.path, { compress: false, mtime }, (give) => {
-      described(file, picture).then(
-        (stream) => give(null, stream),
+  const opened = new Set<Readable>();
+  /** Pictures and sounds are compressed already. Each is opened when its turn comes, and shut when the answer ends before its own end. */
+  const add = (name: string, open: () => Promise<Readable>) =>
+    zip.addReadStreamLazy(name, { compress: false, mtime }, (give) => {
+      open().then(
+        (stream) => {
+          opened.add(stream.on('close', () => opened.delete(stream)));
+          give(null, stream);
+        },
         (error) => give(error, undefined as never),
       );
     });
+  for (const [name, open] of streams) add(name, async () => open());
+  for (const picture of pictures) {
+    if (isOver) break;
+    const file = await copyOf(picture).catch((error: Error) => {
+      packed.destroy(error);
+      return undefined;
+    });
+    if (!file) continue;
+    add(picture.path, () => described(file, picture));
   }
-  for (const { path, file } of recordings) zip.addFile(file, path, { compress: false, mtime });
+  for (const { path, file } of recordings) add(path, async () => createReadStream(file));
   zip.end();
-  await sent;
+  try {
+    await sent;
+  } finally {
+    for (const stream of opened) stream.destroy();
+  }
 }
 
 /** A JPEG with its description put in behind its start marker; the rest is not touched. */
@@ -54,8 +80,7 @@ async function described(file: string, picture: ArchivedPicture): Promise<Readab
   const head = Buffer.from([0xff, 0xe1, (packet.length + 2) >> 8, (packet.length + 2) & 0xff]);
   const out = new PassThrough();
   out.write(Buffer.concat([start, head, packet]));
-  createReadStream(file, { start: 2 })
-    .on('error', (error) => out.destroy(error))
-    .pipe(out);
+  // Each ends with the other: no file stays open behind an answer that was broken off.
+  streamInto(createReadStream(file, { start: 2 }), out, () => undefined);
   return out;
 }

@@ -6,6 +6,7 @@ import express, { type Express, Router } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
+import { healthSchema } from '#core/api';
 import { walkFileSchema } from '#core/exchange';
 import type { Context } from '../context';
 import { tokenPattern } from '../store/shareStore';
@@ -14,9 +15,11 @@ import { firstWords } from './firstWords';
 import { goOnWithoutWords, guessLimit, isGuessing, noteGuess } from './guessLimit';
 import { describeApi } from './openapi';
 import { outsideScope } from './outsideScope';
+import { plainTextOnly } from './plainText';
 import { mount, route, type Witness } from './route';
 import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
+import { fileRoutes } from './routes/files';
 import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { photoRoutes } from './routes/photos';
@@ -50,14 +53,15 @@ export function createApp(context: Context, webDir: string, witness?: Witness): 
     ...liveRoutes(context),
     ...messageRoutes(context),
     ...yardRoutes(context),
+    ...fileRoutes(context),
   ];
   routes.push(
     route({
       method: 'get',
       path: '/api/health',
-      summary: 'Whether the server is up',
-      gives: z.object({ status: z.literal('up') }),
-      handle: () => ({ status: 'up' as const }),
+      summary: 'Whether the server is up, and whether its files are what they were',
+      gives: healthSchema,
+      handle: () => ({ status: 'up' as const, files: context.stores.files.counts() }),
     }),
     route({
       method: 'get',
@@ -104,9 +108,10 @@ export function createApp(context: Context, webDir: string, witness?: Witness): 
   app.use(outsideScope(context.publicUrl));
   app.use(compression());
   app.use('/api', express.json({ limit: JSON_LIMIT }));
+  app.use('/api', plainTextOnly);
   app.use('/api/yard/logo', logoBody());
   app.use('/api/shared', cookieParser(), guessLimit());
-  const router = Router();
+  const router = Router({ strict: true });
   mount(router, routes, witness);
   router.get('/api/openapi.json', (_request, response) => {
     response.type('json').send(description);

@@ -1,5 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
+import { asNoRoom } from '../photos/receive';
 import { badRequest, notFound, Problem } from '../problems';
 
 /** Failures of the body parser, by its own type names, in plain words. */
@@ -18,15 +19,46 @@ function fromParser(error: { type?: unknown; status?: unknown }): Problem | unde
   }
 }
 
+/** Failures of the disk and the database, by their codes. */
+function fromDisk(error: { code?: unknown }): Problem | undefined {
+  const code = String(error?.code);
+  if (code.startsWith('SQLITE_READONLY') || code.startsWith('SQLITE_IOERR') || code === 'EROFS')
+    return new Problem(
+      503,
+      'disk-unwritable',
+      'The server cannot write',
+      'Zelk’s server cannot write on its disk. What you made stays on this device. Whoever looks after the server should see that its folder can be written.',
+    );
+  if (code === 'SQLITE_CORRUPT' || code === 'SQLITE_NOTADB')
+    return new Problem(
+      503,
+      'data-damaged',
+      'The database is damaged',
+      'Zelk’s database is damaged. What you made stays on this device. Whoever looks after the server should bring back the last backup.',
+    );
+  return undefined;
+}
+
+/** Whoever asked has gone: nothing failed here. */
+const hasLeft = (error: unknown): boolean =>
+  ['ERR_STREAM_PREMATURE_CLOSE', 'ECONNABORTED', 'ECONNRESET', 'EPIPE'].includes(
+    String((error as { code?: unknown } | null)?.code),
+  );
+
 /** The one place where errors become answers: expected ones in full, others logged and masked. */
 export function answerErrors(log: Logger): ErrorRequestHandler {
-  return (error, request, response, next) => {
+  return (error, request, response, _next) => {
     if (response.headersSent) {
-      next(error);
+      // Too late to say anything: the answer is broken off, so that nobody takes half of it for the whole.
+      if (!hasLeft(error))
+        log.error({ err: error, method: request.method, path: request.route?.path }, 'an answer broke off');
+      response.destroy();
       return;
     }
-    const problem = error instanceof Problem ? error : fromParser(error);
-    if (!problem) log.error({ err: error, method: request.method, url: request.path }, 'unexpected failure');
+    const known = asNoRoom(error);
+    const problem = known instanceof Problem ? known : (fromDisk(error) ?? fromParser(error));
+    if (!problem || problem.status >= 500)
+      log.error({ err: error, method: request.method, url: request.path }, 'unexpected failure');
     const answer =
       problem ??
       new Problem(

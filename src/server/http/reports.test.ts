@@ -58,6 +58,16 @@ describe('freezing', () => {
     expect(kept.body.report).toEqual(first);
   });
 
+  it('of a walk whose beginning was taken back is refused in words', async () => {
+    const undone = entriesOf([{ kind: 'undone', body: { entry: idOf(1) } }], WALK, 95);
+    await request(server.app).post(`/api/walks/${WALK}/entries`).send({ entries: undone }).expect(200);
+    const { body } = await request(server.app)
+      .post(`/api/walks/${WALK}/reports`)
+      .send({ id: idOf(0xd0e), signer: WHO })
+      .expect(409);
+    expect(body.detail).toContain('Begin a new walk');
+  });
+
   it('needs a walk and someone who signs', async () => {
     await request(server.app)
       .post(`/api/walks/${idOf(1)}/reports`)

@@ -1,6 +1,7 @@
 import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { access, open, readdir, rename, rm, stat } from 'node:fs/promises';
-import { dirname, join } from 'node:path';
+import { dirname, join, relative, sep } from 'node:path';
+import { Quarantine } from './quarantine';
 
 export const derivativeWidths = [320, 1600] as const;
 export type DerivativeWidth = (typeof derivativeWidths)[number];
@@ -11,11 +12,15 @@ const PART = '.part';
 
 /** Where photos lie on disk: named by their content, originals apart from what is shown. */
 export class PhotoFiles {
+  /** Where files go that no photo names. */
+  readonly quarantine: Quarantine;
+
   /**
    * What a killed server left half-taken is swept away: no row names it, and its sender still has it. Uploads cut on the way stay a
    * week, to be gone on with.
    */
   constructor(private readonly root: string) {
+    this.quarantine = new Quarantine(join(root, 'quarantine'));
     const incoming = join(root, 'incoming');
     mkdirSync(incoming, { recursive: true });
     const tooOld = Date.now() - KEEP_PARTS_MS;
@@ -23,6 +28,21 @@ export class PhotoFiles {
       const path = join(incoming, name);
       if (!name.endsWith(PART) || statSync(path).mtimeMs < tooOld) rmSync(path, { force: true });
     }
+  }
+
+  /** A place as it is written down: within the photo folder, the same on every machine. */
+  relative(path: string): string {
+    return relative(this.root, path).split(sep).join('/');
+  }
+
+  /** Where a place that was written down lies. */
+  at(place: string): string {
+    return join(this.root, ...place.split('/'));
+  }
+
+  /** The hash a file must have by its own name: originals are named by what they hold. */
+  hashInName(place: string): string | undefined {
+    return /^originals\/[0-9a-f]{2}\/([0-9a-f]{64})$/.exec(place)?.[1];
   }
 
   incoming(name: string): string {
@@ -65,20 +85,16 @@ export class PhotoFiles {
     return exists(this.original(sha256));
   }
 
-  /**
-   * Removes files whose photo no row knows: a server killed between file and row leaves them. Returns how many. Their senders still
-   * have them, as nobody told them otherwise.
-   */
-  async sweep(isKnown: (sha256: string) => boolean): Promise<number> {
-    let removed = 0;
+  /** Every file that stands for a photo or recording, with when it was written. */
+  async list(): Promise<{ place: string; path: string; writtenMs: number }[]> {
+    const found: { place: string; path: string; writtenMs: number }[] = [];
     for (const kind of ['originals', 'burned', 'recordings', ...derivativeWidths.map(String)])
       for (const shelf of await list(join(this.root, kind)))
         for (const name of await list(join(this.root, kind, shelf))) {
-          if (isKnown(name.slice(0, 64))) continue;
-          await discard(join(this.root, kind, shelf, name));
-          removed++;
+          const path = join(this.root, kind, shelf, name);
+          found.push({ place: this.relative(path), path, writtenMs: (await stat(path)).mtimeMs });
         }
-    return removed;
+    return found;
   }
 
   #place(kind: string, sha256: string, ending: string): string {

@@ -9,7 +9,7 @@ import { discard, type PhotoFiles } from './photoFiles';
 export const MAX_BYTES = 40 * 1024 * 1024;
 
 /** What an operating system says when there is no room: full disk, quota, limit on file size. */
-const noRoom: ReadonlySet<unknown> = new Set(['ENOSPC', 'EDQUOT', 'EFBIG']);
+const noRoom: ReadonlySet<unknown> = new Set(['ENOSPC', 'EDQUOT', 'EFBIG', 'SQLITE_FULL']);
 
 /** How Node says that the other end hung up. */
 const broken: ReadonlySet<unknown> = new Set(['ECONNRESET', 'ERR_STREAM_PREMATURE_CLOSE']);
@@ -22,7 +22,7 @@ export function asNoRoom(error: unknown): unknown {
     507,
     'disk-full',
     'The server has no room left',
-    'The disk of Zelk’s server is full: nothing of this file was kept there. It stays on this device; make room on the server, and it is sent again.',
+    'The disk of Zelk’s server is full: nothing of this was kept there. It stays on this device; make room on the server, and it is sent again.',
   );
 }
 

@@ -4,7 +4,8 @@ import type { Readable } from 'node:stream';
 import { parseBuffer } from 'music-metadata';
 import type { RecordingMime, RecordingRecord } from '#core/exchange';
 import { LONGEST_RECORDING_S } from '#core/walk';
-import { discard, type PhotoFiles, settle } from '../photos/photoFiles';
+import type { Keep } from '../photos/keeper';
+import { discard, type PhotoFiles } from '../photos/photoFiles';
 import { asNoRoom, forgetPart, receive } from '../photos/receive';
 import { makeSlots } from '../photos/slots';
 import { unprocessable } from '../problems';
@@ -13,7 +14,7 @@ import { sniffRecording } from './sniffRecording';
 import { withoutPlaces } from './withoutPlaces';
 
 /** Takes sounds and videos in: proves what they are and how long, keeps the original, and lays a bare copy beside it to be played. */
-export function makeRecordingIntake(files: PhotoFiles) {
+export function makeRecordingIntake(files: PhotoFiles, keep: Keep) {
   // Each is held in memory once while it is looked through.
   const slots = makeSlots(1);
 
@@ -29,9 +30,11 @@ export function makeRecordingIntake(files: PhotoFiles) {
         await writeFile(bare, withoutPlaces(file, mime));
         return { mime, ...(seconds !== undefined && { seconds }) };
       });
-      await settle(bare, files.recording(sha256));
       // The original comes last: where it is, everything is.
-      await settle(incoming, files.original(sha256));
+      await keep([
+        [bare, files.recording(sha256)],
+        [incoming, files.original(sha256)],
+      ]);
       await forgetPart(files, sha256);
       return { sha256, bytes, ...looked };
     } catch (error) {

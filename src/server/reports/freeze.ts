@@ -25,7 +25,13 @@ export function freeze(
       const person = stores.people.get(signer);
       if (!person) throw badRequest('unknown-person', 'Choose who signs the report.');
       const entries = stores.walks.entriesOf(walkId);
-      const hashes = replay(walkId, entries).photos.map((photo) => photo.sha256);
+      const state = replay(walkId, entries);
+      if (!state.begun)
+        throw conflict(
+          'walk-not-begun',
+          'The beginning of this walk was taken back, so there is nothing to sign. Begin a new walk of the car.',
+        );
+      const hashes = state.photos.map((photo) => photo.sha256);
       const document = composeReport({
         id,
         revision: stores.reports.ofWalk(walkId).length + 1,

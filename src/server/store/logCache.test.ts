@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { begun, entriesOf } from '../../../tests/builders/entries';
 import { LogCache } from './logCache';
 
-const log = entriesOf([begun]);
+const log = { entries: entriesOf([begun]), rows: 1, damaged: 0 };
 
 describe('the log cache', () => {
   it('forgets the walk that was longest unused', () => {

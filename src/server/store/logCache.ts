@@ -1,23 +1,31 @@
 import type { Entry } from '#core/walk';
 
+export interface HeldLog {
+  entries: readonly Entry[];
+  /** Rows read, also those that could not be understood. */
+  rows: number;
+  /** Rows whose bytes are no entry any more. */
+  damaged: number;
+}
+
 /**
  * Parsed logs of the walks in use, so that appending does not read a whole log again.
  * A prefix of what the database holds: entries are never changed or removed there, so it cannot go stale,
  * only short, and the store reads what is missing.
  */
 export class LogCache {
-  readonly #logs = new Map<string, readonly Entry[]>();
+  readonly #logs = new Map<string, HeldLog>();
 
   constructor(private readonly most = 24) {}
 
-  get(walk: string): readonly Entry[] | undefined {
+  get(walk: string): HeldLog | undefined {
     const log = this.#logs.get(walk);
     if (log) this.set(walk, log);
     return log;
   }
 
   /** Only entries already committed belong here. */
-  set(walk: string, log: readonly Entry[]): readonly Entry[] {
+  set(walk: string, log: HeldLog): HeldLog {
     this.#logs.delete(walk);
     this.#logs.set(walk, log);
     const [oldest] = this.#logs.keys();

@@ -199,4 +199,32 @@ export const migrations: readonly { number: number; sql: string }[] = [
       CREATE INDEX messages_newest ON messages (created_at DESC, id DESC);
     `,
   },
+  {
+    number: 8,
+    sql: `
+      -- What the files of photos and recordings ought to hold, so that a damaged one is found before a reader finds it.
+      CREATE TABLE kept_files (
+        -- Within the photo folder.
+        path TEXT PRIMARY KEY,
+        -- Of its bytes; NULL for files from before, until they are first looked at.
+        sha256 TEXT,
+        checked_at TEXT,
+        problem TEXT CHECK (problem IN ('missing', 'damaged'))
+      ) STRICT, WITHOUT ROWID;
+      CREATE INDEX kept_files_due ON kept_files (checked_at);
+      CREATE INDEX kept_files_broken ON kept_files (path) WHERE problem IS NOT NULL;
+    `,
+  },
+  {
+    number: 9,
+    sql: `
+      -- Who began a walk, out of its first entry: a person's latest walks are found without reading every log.
+      ALTER TABLE walks ADD COLUMN begun_by TEXT;
+      UPDATE walks SET begun_by = (
+        SELECT CASE WHEN json_valid(json) THEN json_extract(json, '$.who') END
+        FROM entries WHERE walk_id = walks.id AND position = 1
+      );
+      CREATE INDEX walks_of_person ON walks (begun_by, begun_at DESC);
+    `,
+  },
 ];

@@ -1,7 +1,31 @@
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { migrations } from './migrations';
 
 export type Db = Database.Database;
+
+/** The database was written by a later program than this. */
+export class NewerData extends Error {
+  constructor(version: number, known: number) {
+    super(`The data was written by a newer Zelk (schema ${version}, this one knows ${known}). Update Zelk.`);
+  }
+}
+
+/** How many snapshots are kept beside the database. */
+const SNAPSHOTS = 3;
+
+/** The database as it was before it is changed, beside it: the way back when a change went wrong. */
+function snapshot(db: Db, version: number): void {
+  if (db.memory) return;
+  const dir = join(dirname(db.name), 'snapshots');
+  mkdirSync(dir, { recursive: true });
+  const file = join(dir, `zelk-schema-${String(version).padStart(3, '0')}.db`);
+  rmSync(file, { force: true });
+  db.prepare('VACUUM INTO ?').run(file);
+  const names = readdirSync(dir).toSorted();
+  for (const name of names.slice(0, -SNAPSHOTS)) rmSync(join(dir, name));
+}
 
 /**
  * Opens the database file and brings it up to date. WAL with synchronous=FULL: what was acknowledged
@@ -24,11 +48,8 @@ export function migrate(db: Db, list = migrations): void {
       throw new Error(`Migration ${number} stands at place ${i + 1}: numbers must have no gaps.`);
   });
   const version = db.pragma('user_version', { simple: true }) as number;
-  if (version > list.length) {
-    throw new Error(
-      `The data was written by a newer Zelk (schema ${version}, this one knows ${list.length}). Update Zelk.`,
-    );
-  }
+  if (version > list.length) throw new NewerData(version, list.length);
+  if (version > 0 && version < list.length) snapshot(db, version);
   for (const { number, sql } of list.slice(version)) {
     db.transaction(() => {
       db.exec(sql);

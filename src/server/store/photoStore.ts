@@ -12,6 +12,8 @@ export function makePhotoStore(db: Db) {
   const one = db.prepare<[string], { record: string; stored: number }>(
     'SELECT record, stored FROM photos WHERE sha256 = ?',
   );
+  const count = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM photos WHERE stored = 1');
+  const storedOnes = db.prepare<[], { sha256: string }>('SELECT sha256 FROM photos WHERE stored = 1');
   const put = db.prepare(
     `INSERT INTO photos (sha256, record, stored, created_at) VALUES (?, ?, ?, ?)
      ON CONFLICT (sha256) DO UPDATE SET record = excluded.record, stored = 1 WHERE excluded.stored = 1`,
@@ -26,6 +28,9 @@ export function makePhotoStore(db: Db) {
   };
   return {
     get,
+    /** How many have their bytes here. */
+    count: (): number => (count.get() as { n: number }).n,
+    storedOnes: (): string[] => storedOnes.all().map(({ sha256 }) => sha256),
     /** Keeps what is known already; pixels, once stored, are never unlearned. */
     put: (record: PhotoRecord, stored: boolean, now: string): void => {
       put.run(record.sha256, JSON.stringify(record), stored ? 1 : 0, now);

@@ -11,6 +11,8 @@ export function makeRecordingStore(db: Db) {
   const one = db.prepare<[string], { record: string; stored: number }>(
     'SELECT record, stored FROM recordings WHERE sha256 = ?',
   );
+  const count = db.prepare<[], { n: number }>('SELECT count(*) AS n FROM recordings WHERE stored = 1');
+  const storedOnes = db.prepare<[], { sha256: string }>('SELECT sha256 FROM recordings WHERE stored = 1');
   const put = db.prepare(
     `INSERT INTO recordings (sha256, record, stored, created_at) VALUES (?, ?, ?, ?)
      ON CONFLICT (sha256) DO UPDATE SET record = excluded.record, stored = 1 WHERE excluded.stored = 1`,
@@ -21,6 +23,9 @@ export function makeRecordingStore(db: Db) {
   };
   return {
     get,
+    /** How many have their bytes here. */
+    count: (): number => (count.get() as { n: number }).n,
+    storedOnes: (): string[] => storedOnes.all().map(({ sha256 }) => sha256),
     put: (record: RecordingRecord, stored: boolean, now: string): void => {
       put.run(record.sha256, JSON.stringify(record), stored ? 1 : 0, now);
     },

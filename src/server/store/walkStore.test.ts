@@ -108,6 +108,37 @@ describe('a walk', () => {
     expect(test.stores.walks.entriesOf(WALK)).toHaveLength(2);
   });
 
+  it('loses one entry, not itself, when its bytes go bad on the disk', () => {
+    const entries = entriesOf([begun, noted(1), clear('bonnet'), clear('roof')]);
+    append(entries);
+    const spoil = test.stores.db.prepare('UPDATE entries SET json = ? WHERE id = ?');
+    spoil.run(JSON.stringify(entries[2]).replace('{', '\u007b\u0001'), entries[2]?.id);
+    spoil.run(JSON.stringify({ ...entries[1], kind: 'finding-nofed' }), entries[1]?.id);
+    const { walks } = test.reopen();
+    expect(walks.entriesOf(WALK)).toEqual([entries[0], entries[3]]);
+    expect(walks.damagedIn(WALK)).toBe(2);
+    // It goes on behind its last row, and the same entries again still change nothing.
+    const more = entriesOf([clear('tailgate')], WALK, 60);
+    expect(walks.append(WALK, more, NOW)).toMatchObject({ position: 5 });
+    expect(walks.append(WALK, [entries[3], ...more], NOW)).toMatchObject({ accepted: [], position: 5 });
+    expect(walks.entriesOf(WALK)).toEqual([entries[0], entries[3], ...more]);
+  });
+
+  it('goes on when the clock of the server goes back', () => {
+    append(entriesOf([begun]));
+    const yesterday = new Date(NOW.getTime() - 86_400_000);
+    const entries = entriesOf([clear('roof')], WALK, 40);
+    expect(test.stores.walks.append(WALK, entries, yesterday).accepted).toHaveLength(1);
+    const { walks } = test.reopen();
+    expect(walks.append(WALK, entriesOf([clear('bonnet')], WALK, 50), yesterday).accepted).toHaveLength(1);
+    // A clock that goes right still refuses what is dated far ahead.
+    const ahead = {
+      ...(entriesOf([clear('tailgate')], WALK, 70)[0] as Entry),
+      at: '2031-01-01T00:00:00.000Z',
+    };
+    expect(problemOf(() => walks.append(WALK, [ahead], NOW)).detail).toContain('in the future');
+  });
+
   it('keeps list figures that are those of its log, whatever was said', () => {
     let n = 0;
     fc.assert(

@@ -1,8 +1,16 @@
 import { z } from 'zod';
 import { type BodyStyle, type BodyStyleId, bodyStyleIds, type ExtraId, extraIds, styleOf } from '#core/car';
-import { checkEntry, coverage, type Entry, entrySchema, isStanding, replay } from '#core/walk';
+import {
+  CLOCK_TOLERANCE_MS,
+  checkEntry,
+  coverage,
+  type Entry,
+  entrySchema,
+  isStanding,
+  replay,
+} from '#core/walk';
 import { conflict, notFound, type ProblemPart, unprocessable } from '../problems';
-import { LogCache } from './logCache';
+import { type HeldLog, LogCache } from './logCache';
 import type { Db } from './openDatabase';
 
 export interface WalkRow {
@@ -34,8 +42,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     'SELECT * FROM walks WHERE car_id = ? ORDER BY begun_at DESC, id DESC',
   );
   const lastOf = db.prepare<[string, number], WalkRow>(
-    `SELECT walks.* FROM walks JOIN entries ON entries.walk_id = walks.id AND entries.position = 1
-     WHERE json_extract(entries.json, '$.who') = ? ORDER BY begun_at DESC LIMIT ?`,
+    'SELECT * FROM walks WHERE begun_by = ? ORDER BY begun_at DESC LIMIT ?',
   );
   const log = db.prepare<[string, number], { json: string }>(
     'SELECT json FROM entries WHERE walk_id = ? AND position > ? ORDER BY position',
@@ -43,9 +50,13 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
   const known = db.prepare<[string], { walk_id: string; json: string }>(
     'SELECT walk_id, json FROM entries WHERE id = ?',
   );
+  const newestOf = db.prepare<[], { at: string | null }>('SELECT max(received_at) AS at FROM entries');
+  const naming = db.prepare<[string], WalkRow>(
+    'SELECT * FROM walks WHERE id IN (SELECT walk_id FROM entries WHERE instr(json, ?) > 0)',
+  );
   const insertWalk = db.prepare(
-    `INSERT INTO walks (id, car_id, body_style, extras, begun_at, last_entry_at, entries, parts, visited, findings, photos)
-     VALUES (@id, @car_id, @body_style, @extras, @begun_at, @begun_at, 0, 0, 0, 0, 0)`,
+    `INSERT INTO walks (id, car_id, body_style, extras, begun_at, begun_by, last_entry_at, entries, parts, visited, findings, photos)
+     VALUES (@id, @car_id, @body_style, @extras, @begun_at, @begun_by, @begun_at, 0, 0, 0, 0, 0)`,
   );
   const insertEntry = db.prepare(
     'INSERT INTO entries (walk_id, position, id, json, received_at) VALUES (?, ?, ?, ?, ?)',
@@ -54,20 +65,31 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     `UPDATE walks SET last_entry_at = ?, entries = ?, parts = ?, visited = ?, findings = ?, photos = ? WHERE id = ?`,
   );
   const cache = new LogCache();
+  let newest = Date.parse(newestOf.get()?.at ?? '') || 0;
+  /** The server's clock went back: then it says nothing about whose clock is ahead. */
+  const isClockBehind = (now: Date) => now.getTime() < newest - CLOCK_TOLERANCE_MS;
 
-  function entriesOf(walk: string): readonly Entry[] {
-    const held = cache.get(walk) ?? [];
-    const fresh = log.all(walk, held.length).map((row) => entrySchema.parse(JSON.parse(row.json)));
-    return fresh.length === 0 ? held : cache.set(walk, [...held, ...fresh]);
+  /** A row whose bytes went bad on the disk costs that entry, not the walk. */
+  function logOf(walk: string): HeldLog {
+    const held = cache.get(walk) ?? { entries: [], rows: 0, damaged: 0 };
+    const rows = log.all(walk, held.rows);
+    if (rows.length === 0) return held;
+    const fresh = rows.flatMap(({ json }) => entryIn(json) ?? []);
+    return cache.set(walk, {
+      entries: [...held.entries, ...fresh],
+      rows: held.rows + rows.length,
+      damaged: held.damaged + rows.length - fresh.length,
+    });
   }
+  const entriesOf = (walk: string): readonly Entry[] => logOf(walk).entries;
 
-  function updateProjection(row: WalkRow, entries: readonly Entry[]): void {
+  function updateProjection(row: WalkRow, entries: readonly Entry[], rows: number): void {
     const state = replay(row.id, entries);
     const cover = coverage(state, styleOfRow(row));
     const findings = state.findings.filter((finding) => isStanding(finding)).length;
     project.run(
       state.lastEntryAt ?? row.begun_at,
-      entries.length,
+      rows,
       cover.total,
       cover.visited,
       findings,
@@ -87,6 +109,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
       body_style: entry.body.bodyStyle,
       extras: JSON.stringify(entry.body.extras ?? []),
       begun_at: entry.at,
+      begun_by: entry.who,
     });
     return one.get(entry.walk) as WalkRow;
   }
@@ -97,7 +120,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
    */
   const append = db.transaction((walk: string, raws: readonly unknown[], now: Date): Appended => {
     const stored = one.get(walk);
-    const entries = checkAll(walk, raws, now, stored);
+    const entries = checkAll(walk, raws, isClockBehind(now) ? END_OF_TIME : now, stored);
     const accepted: Entry[] = [];
     const already: string[] = [];
     for (const entry of entries) {
@@ -115,15 +138,16 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     if (accepted.length === 0) return { accepted: [], already, position: stored?.entries ?? 0 };
 
     const row = stored ?? begin(accepted[0]);
-    const earlier = entriesOf(walk);
+    const { entries: earlier, rows } = logOf(walk);
     accepted.forEach((entry, i) => {
-      insertEntry.run(walk, earlier.length + i + 1, entry.id, JSON.stringify(entry), now.toISOString());
+      insertEntry.run(walk, rows + i + 1, entry.id, JSON.stringify(entry), now.toISOString());
     });
-    updateProjection(row, [...earlier, ...accepted]);
+    newest = Math.max(newest, now.getTime());
+    updateProjection(row, [...earlier, ...accepted], rows + accepted.length);
     return {
       accepted: accepted.map((entry) => entry.id),
       already,
-      position: earlier.length + accepted.length,
+      position: rows + accepted.length,
     };
   });
 
@@ -133,12 +157,27 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     logsOfCar: (car: string): { walk: string; entries: readonly Entry[] }[] =>
       ofCar.all(car).map(({ id }) => ({ walk: id, entries: entriesOf(id) })),
     entriesOf,
+    /** Walks whose log names something, like a picture by its hash. Reads every log: for the rare case alone. */
+    naming: (what: string): WalkRow[] => naming.all(what),
+    /** How many entries of a walk cannot be read any more. */
+    damagedIn: (walk: string): number => logOf(walk).damaged,
     /** The latest walks a person began, with what they walked round. */
     lastWalksOf: (person: string, most: number): { style: BodyStyle; entries: readonly Entry[] }[] =>
       lastOf.all(person, most).map((row) => ({ style: styleOfRow(row), entries: entriesOf(row.id) })),
     append: (walk: string, raws: readonly unknown[], now: Date): Appended =>
       append.immediate(walk, raws, now),
   };
+}
+
+/** Farther ahead than any clock. */
+const END_OF_TIME = new Date(8.64e15);
+
+function entryIn(json: string): Entry | undefined {
+  try {
+    return entrySchema.safeParse(JSON.parse(json)).data;
+  } catch {
+    return undefined;
+  }
 }
 
 const styleOfRow = ({ body_style, extras }: WalkRow): BodyStyle =>

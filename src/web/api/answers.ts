@@ -33,7 +33,7 @@ export async function request(path: string, init: RequestInit): Promise<unknown>
   if (response.ok) return body;
   const isTold = isProblem(body);
   // Nothing is wrong with what was sent: it waits, and the person is told what for.
-  if (isTold && response.status === 507) throw new UnreachableError(body.detail);
+  if (isTold && (response.status === 507 || response.status === 503)) throw new UnreachableError(body.detail);
   // Something between us and the server answered, or the server is stopping: the same as no answer.
   if (!isTold || response.status >= 500) throw new UnreachableError();
   throw new RefusedError(body);

@@ -4,7 +4,7 @@ import type { Response } from 'express';
 export function sendFile(response: Response, path: string): Promise<void> {
   return new Promise((resolve, reject) => {
     response.sendFile(path, { etag: false, lastModified: false, cacheControl: false }, (error) =>
-      error && !response.headersSent && !isAborted(error) ? reject(error) : resolve(),
+      error && !isAborted(error) ? reject(error) : resolve(),
     );
   });
 }

@@ -5,17 +5,18 @@ import type { StoredReport } from '../../store/reportStore';
 
 /** Sends a report as PDF, its pictures with everything hidden burned in. */
 export async function sendPdf(
-  { stores, burned }: Context,
+  { stores, shown }: Context,
   { report, sha256: fingerprint }: StoredReport,
   paper: Paper,
   response: Response,
 ): Promise<void> {
   const name = `${report.car.stockNumber}-revision-${report.revision}-${paper}.pdf`.replace(/[^\w.-]+/g, '-');
-  response.attachment(name).type('application/pdf');
   const copies = new Map<string, string>();
-  for (const photo of report.photos)
-    if (stores.photos.get(photo.sha256)?.stored)
-      copies.set(photo.sha256, await burned(photo.sha256, photo, 1600));
+  for (const photo of report.photos) {
+    const copy = await shown(photo.sha256, photo, 1600);
+    if (copy) copies.set(photo.sha256, copy);
+  }
+  response.attachment(name).type('application/pdf');
   const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
   await writePdf(report, fingerprint, paper, (sha256) => copies.get(sha256), logo, response);
 }

@@ -10,7 +10,7 @@ const FOREVER = 'public, max-age=31536000, immutable';
 
 /** Sends what may be shown of a photo. The caller has decided that it may. */
 export async function sendPhoto(
-  { files, stores, burned }: Context,
+  { stores, burned }: Context,
   response: Response,
   sha256: string,
   width: DerivativeWidth,
@@ -18,11 +18,11 @@ export async function sendPhoto(
 ): Promise<void> {
   if (!stores.photos.get(sha256)?.stored)
     throw notFound('photo', 'It may not have been sent from the phone yet.');
+  const file = await burned(sha256, overlay ?? {}, width);
   response.set({
     'Cache-Control': cache,
     'Content-Type': 'image/jpeg',
     ...(!overlay && { ETag: `"${sha256}-${width}"` }),
   });
-  const file = overlay ? await burned(sha256, overlay, width) : files.derivative(sha256, width);
   await sendFile(response, file);
 }

@@ -21,7 +21,7 @@ const givenOf = ({ check, sha256, receivedAt }: StoredCheck) => ({ check, sha256
 
 /** Cars held against their reports: signed by whoever has the link, seen by them and by the yard. */
 export function arrivalRoutes(context: Context): AnyRoute[] {
-  const { stores, files, takeIn, now } = context;
+  const { stores, shown, takeIn, now } = context;
   const { opened, revisionsBeside, revisionOf } = linkOpener(context);
 
   const sendPdf = async (
@@ -30,15 +30,13 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
     response: Response,
   ) => {
     const name = `${check.stockNumber}-${check.occasion}-check.pdf`.replace(/[^\w.-]+/g, '-');
+    const copies = new Map<string, string>();
+    for (const photo of check.parts.flatMap(({ photos }) => photos)) {
+      const copy = await shown(photo, {}, 1600);
+      if (copy) copies.set(photo, copy);
+    }
     response.attachment(name).type('application/pdf');
-    const isHere = (photo: string) => stores.photos.get(photo)?.stored === true;
-    await writeCheckPdf(
-      check,
-      sha256,
-      wanted,
-      (photo) => isHere(photo) && files.derivative(photo, 1600),
-      response,
-    );
+    await writeCheckPdf(check, sha256, wanted, (photo) => copies.get(photo), response);
   };
 
   return [

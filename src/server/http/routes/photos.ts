@@ -12,7 +12,7 @@ import { widthSchema } from '../widthSchema';
 
 const hashParams = z.object({ sha256: sha256Schema });
 export function photoRoutes(context: Context): AnyRoute[] {
-  const { stores, takeIn, files, judge, now } = context;
+  const { stores, takeIn, files, copies, judge, now } = context;
   return [
     route({
       method: 'put',
@@ -26,7 +26,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
       gives: photoRecordSchema,
       handle: async ({ params, query }, request) => {
         const known = stores.photos.get(params.sha256);
-        if (known?.stored && (await files.has(params.sha256))) {
+        if (known?.stored && (await copies.isWhole(params.sha256))) {
           request.resume();
           return known.record;
         }
@@ -45,7 +45,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
       gives: receivedSchema,
       handle: async ({ params }) => {
         const known = stores.photos.get(params.sha256);
-        if (known?.stored && (await files.has(params.sha256)))
+        if (known?.stored && (await copies.isWhole(params.sha256)))
           return { bytes: known.record.bytes, stored: true };
         return { bytes: await files.received(params.sha256), stored: false };
       },
@@ -63,7 +63,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
         // A photo that came with a ZIP is a copy: as large as copies are.
         const picture = isHere
           ? await wholePicture(files.original(sha256))
-          : await readFile(files.derivative(sha256, 1600));
+          : await readFile(await copies.copyOf(sha256, 1600));
         response
           .set({ 'Cache-Control': 'private, max-age=3600', 'Content-Type': 'image/jpeg' })
           .send(picture);

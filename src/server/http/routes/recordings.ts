@@ -9,10 +9,14 @@ import { type AnyRoute, route } from '../route';
 const hashParams = z.object({ sha256: sha256Schema });
 
 export function recordingRoutes(context: Context): AnyRoute[] {
-  const { stores, files, takeInRecording, now } = context;
+  const { stores, files, keeper, takeInRecording, now } = context;
   const storedOf = async (sha256: string) => {
     const known = stores.recordings.get(sha256);
-    return known?.stored && (await files.has(sha256)) ? known.record : undefined;
+    const isHere =
+      known?.stored &&
+      (await keeper.isSound(files.original(sha256))) &&
+      (await keeper.isSound(files.recording(sha256)));
+    return isHere ? known.record : undefined;
   };
   return [
     route({

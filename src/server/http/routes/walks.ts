@@ -32,6 +32,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
           walk: row.id,
           car,
           entries,
+          ...(walks.damagedIn(row.id) > 0 && { damaged: walks.damagedIn(row.id) }),
           photos: photos.known(hashes),
           reports: reports.ofWalk(row.id),
         };

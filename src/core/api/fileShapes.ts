@@ -1,0 +1,30 @@
+import { z } from 'zod';
+
+/** A file of the server that is not what it was, and the walks that show it. */
+export const brokenFileSchema = z.object({
+  what: z.enum(['original', 'copy', 'recording']),
+  sha256: z.string(),
+  problem: z.enum(['missing', 'damaged']),
+  walks: z.array(z.object({ walk: z.uuid(), title: z.string() })),
+});
+export type BrokenFile = z.output<typeof brokenFileSchema>;
+
+/** What the server keeps of photos and recordings, and how it stands. */
+export const filesPageSchema = z.object({
+  kept: z.int(),
+  /** Read again and found whole since they were put there. */
+  checked: z.int(),
+  broken: z.array(brokenFileSchema),
+  /** Files no photo names, left where they are since the database may not be theirs. */
+  left: z.object({ files: z.int(), why: z.enum(['new-index', 'older-index', 'smaller-index']) }).optional(),
+  /** Files no photo names, by the day they were put aside. */
+  aside: z.array(z.object({ since: z.string(), files: z.int(), bytes: z.int() })),
+  /** Bytes of room left on the server's disk. */
+  free: z.int(),
+});
+export type FilesPage = z.output<typeof filesPageSchema>;
+
+export const healthSchema = z.object({
+  status: z.literal('up'),
+  files: z.object({ kept: z.int(), checked: z.int(), broken: z.int() }),
+});

@@ -1,0 +1,67 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import type { Context } from '../context';
+
+export type SweepHeld = 'new-index' | 'older-index' | 'smaller-index';
+
+export interface Swept {
+  /** Files put into quarantine. */
+  putAside: number;
+  /** Files of photos that are known again, put back. */
+  broughtBack: number;
+  /** Files no row names that were left where they are, and why. */
+  left: number;
+  held?: SweepHeld;
+}
+
+type SweepContext = Pick<Context, 'files' | 'stores' | 'now' | 'log'>;
+
+/**
+ * Puts aside what a server killed between file and row leaves: files that no row names. A database that may not be the one the files were
+ * made under, being new, older or smaller, says nothing about them: then all are left alone.
+ */
+export async function sweep({ files, stores, now, log }: SweepContext): Promise<Swept> {
+  const isNamed = (sha256: string) =>
+    stores.photos.get(sha256) !== undefined || stores.recordings.get(sha256) !== undefined;
+  const { quarantine } = files;
+  quarantine.removeOld(now());
+  let broughtBack = 0;
+  for (const item of quarantine.list())
+    if (isNamed(hashIn(item.place)) && quarantine.bringBack(item, files.at(item.place))) broughtBack++;
+
+  const unnamed = (await files.list()).filter(({ place }) => !isNamed(hashIn(place)));
+  const named = stores.photos.count() + stores.recordings.count();
+  const held = unnamed.length > 0 ? whyHeld() : undefined;
+  if (!held)
+    for (const { path, place } of unnamed) quarantine.add(path, place, now().toISOString().slice(0, 10));
+  if (named >= remembered()) writeFileSync(files.at(MEMORY), JSON.stringify({ named }));
+  const swept: Swept = {
+    putAside: held ? 0 : unnamed.length,
+    broughtBack,
+    left: held ? unnamed.length : 0,
+    ...(held && { held }),
+  };
+  if (unnamed.length > 0 || broughtBack > 0) log.warn(swept, 'files that no photo names');
+  return swept;
+
+  function whyHeld(): SweepHeld | undefined {
+    if (named === 0) return 'new-index';
+    if (named < remembered()) return 'smaller-index';
+    const newestFile = Math.max(...unnamed.map(({ writtenMs }) => writtenMs));
+    return newestFile > Date.parse(stores.newestRowAt() ?? '') ? 'older-index' : undefined;
+  }
+
+  /** How many files were named when this was last looked at. */
+  function remembered(): number {
+    try {
+      const { named } = JSON.parse(readFileSync(files.at(MEMORY), 'utf8')) as { named?: unknown };
+      return typeof named === 'number' ? named : 0;
+    } catch {
+      return 0;
+    }
+  }
+}
+
+const MEMORY = 'named.json';
+
+/** Every file in the photo folder is named after what it was made from. */
+const hashIn = (place: string): string => (place.split('/').at(-1) as string).slice(0, 64);

@@ -1,0 +1,78 @@
+import type { Db } from './openDatabase';
+
+export const fileProblems = ['missing', 'damaged'] as const;
+export type FileProblem = (typeof fileProblems)[number];
+
+export interface KeptFile {
+  /** Within the photo folder. */
+  path: string;
+  /** Of its bytes; undefined while nobody has looked at a file from before hashes were kept. */
+  sha256: string | undefined;
+  problem: FileProblem | undefined;
+}
+
+interface Row {
+  path: string;
+  sha256: string | null;
+  problem: FileProblem | null;
+}
+
+const toFile = ({ path, sha256, problem }: Row): KeptFile => ({
+  path,
+  sha256: sha256 ?? undefined,
+  problem: problem ?? undefined,
+});
+
+/** What files ought to hold, and what was found when they were last looked at. */
+export function makeFileStore(db: Db) {
+  const one = db.prepare<[string], Row>('SELECT path, sha256, problem FROM kept_files WHERE path = ?');
+  const note = db.prepare(
+    `INSERT INTO kept_files (path, sha256) VALUES (?, ?)
+     ON CONFLICT (path) DO UPDATE SET sha256 = excluded.sha256, problem = NULL, checked_at = NULL`,
+  );
+  const expect = db.prepare('INSERT OR IGNORE INTO kept_files (path) VALUES (?)');
+  const checked = db.prepare('UPDATE kept_files SET checked_at = ?, problem = ? WHERE path = ?');
+  const forget = db.prepare('DELETE FROM kept_files WHERE path = ?');
+  const due = db.prepare<[string], Row>(
+    `SELECT path, sha256, problem FROM kept_files WHERE checked_at IS NULL OR checked_at < ?
+     ORDER BY checked_at LIMIT 1`,
+  );
+  const broken = db.prepare<[], Row>(
+    'SELECT path, sha256, problem FROM kept_files WHERE problem IS NOT NULL ORDER BY path',
+  );
+  const counts = db.prepare<[], { kept: number; checked: number; broken: number }>(
+    'SELECT count(*) AS kept, count(checked_at) AS checked, count(problem) AS broken FROM kept_files',
+  );
+  return {
+    get: (path: string): KeptFile | undefined => {
+      const row = one.get(path);
+      return row && toFile(row);
+    },
+    /** A file was put in place and holds this; whatever was wrong with it before is over. */
+    note: (path: string, sha256: string): void => {
+      note.run(path, sha256);
+    },
+    noteAll: db.transaction((all: readonly (readonly [path: string, sha256: string])[]) => {
+      for (const [path, sha256] of all) note.run(path, sha256);
+    }),
+    /** A file ought to be there; its hash is taken when it is first looked at. */
+    expectAll: db.transaction((paths: readonly string[]) => {
+      for (const path of paths) expect.run(path);
+    }),
+    checked: (path: string, at: string, problem?: FileProblem): void => {
+      checked.run(at, problem ?? null, path);
+    },
+    forget: (path: string): void => {
+      forget.run(path);
+    },
+    /** The one looked at longest ago, and before `since`. */
+    due: (since: string): KeptFile | undefined => {
+      const row = due.get(since);
+      return row && toFile(row);
+    },
+    broken: (): KeptFile[] => broken.all().map(toFile),
+    counts: () => counts.get() as { kept: number; checked: number; broken: number },
+  };
+}
+
+export type FileStore = ReturnType<typeof makeFileStore>;
