@@ -1,3 +1,4 @@
+import { isIP } from 'node:net';
 import { resolve } from 'node:path';
 
 /** Settings of one running server, resolved once at start. */
@@ -11,15 +12,16 @@ export interface Config {
   logLevel: string;
   /** Where mails are handed to; without it they are written, kept and shown, and go nowhere. */
   smtp?: string;
-  /** How Zelk is reached from outside, for links in messages. */
+  /** How readers reach Zelk from outside, for links in messages. */
   publicUrl?: string;
+  /** Where a proxy for readers is pointed to: what a link opens and nothing else is there. Only with `publicUrl`. */
+  readersPort?: number;
+  /** Proxies whose word counts: addresses, networks, or `loopback`. */
+  trustProxy?: string[];
 }
 
 export function readConfig(env: NodeJS.ProcessEnv): Config {
-  const port = Number(env.PORT ?? 4310);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) {
-    throw new Error(`PORT must be a whole number from 0 to 65535, not “${env.PORT}”.`);
-  }
+  const port = portOf(env.PORT ?? '4310', 'PORT');
   const smtp = urlOf(
     env.ZELK_SMTP,
     'ZELK_SMTP',
@@ -35,7 +37,32 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     logLevel: env.ZELK_LOG ?? 'warn',
     ...(smtp && { smtp }),
     ...(publicUrl && { publicUrl: publicUrl.replace(/\/+$/, '') }),
+    ...(publicUrl &&
+      env.ZELK_READERS_PORT && { readersPort: portOf(env.ZELK_READERS_PORT, 'ZELK_READERS_PORT') }),
+    ...(env.ZELK_TRUST_PROXY && { trustProxy: proxiesIn(env.ZELK_TRUST_PROXY) }),
   };
+}
+
+function portOf(raw: string, name: string): number {
+  const port = Number(raw);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Error(`${name} must be a whole number from 0 to 65535, not “${raw}”.`);
+  return port;
+}
+
+const networkNames: ReadonlySet<string> = new Set(['loopback', 'linklocal', 'uniquelocal']);
+
+function proxiesIn(raw: string): string[] {
+  const named = raw.split(/[\s,]+/).filter(Boolean);
+  for (const each of named) {
+    const [address = '', bits] = each.split('/');
+    const isNetwork = isIP(address) !== 0 && (bits === undefined || /^\d{1,3}$/.test(bits));
+    if (!isNetwork && !networkNames.has(each))
+      throw new Error(
+        `ZELK_TRUST_PROXY must name the proxy by its address, like 127.0.0.1 or 10.0.0.0/8, not “${each}”.`,
+      );
+  }
+  return named;
 }
 
 function urlOf(

@@ -8,6 +8,7 @@ import type { Keeper } from './photos/keeper';
 import type { PhotoFiles } from './photos/photoFiles';
 import type { Scrub } from './photos/scrub';
 import type { makePhotoIntake } from './photos/takeIn';
+import type { Guesses } from './readers/guesses';
 import type { makeRecordingIntake } from './recordings/takeInRecording';
 import type { Swept } from './start/sweep';
 import type { Stores } from './store/stores';
@@ -39,4 +40,7 @@ export interface Context {
   deliver?: Deliver;
   /** How Zelk is reached from outside; by the address a request came to when left out. */
   publicUrl?: string;
+  /** Proxies before the readers' port, whose word on where a request comes from counts: addresses, networks, or `loopback`. */
+  trustProxy?: readonly string[];
+  guesses: Guesses;
 }

@@ -1,3 +1,4 @@
+import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { type Config, readConfig } from './config';
@@ -9,6 +10,7 @@ import { smtpDelivery } from './messages/writeMail';
 import { lockFolder } from './start/lockFolder';
 import { startProblem } from './start/startProblem';
 import { sweep } from './start/sweep';
+import { keepTidy } from './start/tidy';
 
 const STOP_WITHIN_MS = 5000;
 /** As sysexits.h has them: whoever restarts Zelk tells by them whether that is of use. */
@@ -25,30 +27,33 @@ context.swept = await sweep(context);
 context.judge.addUnjudged();
 await context.scrub.expect(context.stores.photos.storedOnes(), context.stores.recordings.storedOnes());
 context.scrub.start();
-const app = createApp(context, config.webDir);
-const server = makeServer(app);
+const stopTidying = keepTidy(context);
+const server = makeServer(createApp(context, config.webDir));
+const { readersPort } = config;
+const readers =
+  readersPort === undefined
+    ? undefined
+    : makeServer(createApp(context, config.webDir, { audience: 'readers' }));
 
-server.on('error', (error: NodeJS.ErrnoException) => {
-  cannotStart(
-    error.code === 'EADDRINUSE' ? `Port ${config.port} is taken. Set PORT to a free one.` : error.message,
-  );
-});
-server.listen(config.port, config.host, () => {
-  const { port } = server.address() as AddressInfo;
-  process.stdout.write(`ready http://${config.host}:${port}\n`);
-});
+if (readers && readersPort !== undefined) await listen(readers, readersPort, 'ZELK_READERS_PORT');
+await listen(server, config.port, 'PORT');
+process.stdout.write(`ready http://${config.host}:${(server.address() as AddressInfo).port}\n`);
 
 let stopping = false;
 /** Finishes what is under way, then leaves. What does not finish is cut off after a while. */
 function leave(code: number): void {
   if (stopping) return;
   stopping = true;
-  setTimeout(() => server.closeAllConnections(), STOP_WITHIN_MS).unref();
+  setTimeout(() => {
+    for (const each of [server, readers]) each?.closeAllConnections();
+  }, STOP_WITHIN_MS).unref();
   // Nothing may keep a failing process from going.
   setTimeout(() => process.exit(code), 2 * STOP_WITHIN_MS).unref();
   context.judge.stop();
   context.live.end();
-  server.close(async () => {
+  stopTidying();
+  const closed = [server, readers].map((each) => each && new Promise((done) => each.close(done)));
+  void Promise.all(closed).then(async () => {
     await context.judge.idle();
     await context.scrub.stop();
     context.stores.shares.flush();
@@ -56,7 +61,7 @@ function leave(code: number): void {
     unlock();
     process.exit(code);
   });
-  server.closeIdleConnections();
+  for (const each of [server, readers]) each?.closeIdleConnections();
 }
 
 for (const signal of ['SIGTERM', 'SIGINT'] as const)
@@ -71,6 +76,15 @@ for (const event of ['uncaughtException', 'unhandledRejection'] as const)
     leave(FAILED);
   });
 
+function listen(server: Server, port: number, setting: string): Promise<void> {
+  server.on('error', (error: NodeJS.ErrnoException) => {
+    cannotStart(
+      error.code === 'EADDRINUSE' ? `Port ${port} is taken. Set ${setting} to a free one.` : error.message,
+    );
+  });
+  return new Promise((listening) => server.listen(port, config.host, listening));
+}
+
 function configured(): Config {
   try {
     return readConfig(process.env);
@@ -79,13 +93,14 @@ function configured(): Config {
   }
 }
 
-function opened({ dataDir, smtp, publicUrl }: Config): { context: Context; unlock: () => void } {
+function opened({ dataDir, smtp, publicUrl, trustProxy }: Config): { context: Context; unlock: () => void } {
   try {
     const unlock = lockFolder(dataDir);
     const context = {
       ...makeContext(dataDir, log),
       ...(smtp && { deliver: smtpDelivery(smtp) }),
       ...(publicUrl && { publicUrl }),
+      ...(trustProxy && { trustProxy }),
     };
     return { context, unlock };
   } catch (error) {

@@ -10,6 +10,7 @@ import { makeKeeper } from './photos/keeper';
 import { PhotoFiles } from './photos/photoFiles';
 import { Scrub } from './photos/scrub';
 import { makePhotoIntake } from './photos/takeIn';
+import { makeGuesses } from './readers/guesses';
 import { makeRecordingIntake } from './recordings/takeInRecording';
 import { openDatabase } from './store/openDatabase';
 import { makeStores, type Stores } from './store/stores';
@@ -38,6 +39,7 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
     burned,
     shown: makeShown(stores, burned, log),
     live: makeLive(),
+    guesses: makeGuesses(),
     now,
     log,
   };

@@ -35,7 +35,7 @@ const asDeclared: Witness = ({ method, path, gives }, answer) => {
 export async function startTestServer(withCar = true): Promise<TestServer> {
   const dir = mkdtempSync(join(tmpdir(), 'zelk-test-'));
   const context = makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000));
-  const app = createApp(context, join(dir, 'no-interface'), asDeclared);
+  const app = createApp(context, join(dir, 'no-interface'), { witness: asDeclared });
   if (withCar) {
     await request(app).post('/api/people').send({ id: WHO, name: 'Nell Harrick' }).expect(201);
     await request(app).post('/api/cars').send({ id: CAR, details }).expect(201);

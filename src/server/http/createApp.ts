@@ -10,12 +10,12 @@ import { healthSchema } from '#core/api';
 import { walkFileSchema } from '#core/exchange';
 import type { Context } from '../context';
 import { tokenPattern } from '../store/shareStore';
+import { type Audience, onlyFor, ownOriginOnly } from './audience';
 import { answerErrors, noSuchRoute } from './errors';
 import { firstWords } from './firstWords';
-import { goOnWithoutWords, guessLimit, isGuessing, noteGuess } from './guessLimit';
+import { addressOf, guessLimit } from './guessLimit';
 import { describeApi } from './openapi';
-import { outsideScope } from './outsideScope';
-import { plainTextOnly } from './plainText';
+import { plainAddressOnly } from './plainText';
 import { mount, route, type Witness } from './route';
 import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
@@ -33,11 +33,19 @@ import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
 import { logoBody, yardRoutes } from './routes/yard';
 
-/** A walk of thousands of entries with its reports, as JSON. */
-const JSON_LIMIT = '32mb';
+interface AppSettings {
+  /** Whom it is for; the yard when left out. */
+  audience?: Audience;
+  /** Sees every JSON answer. */
+  witness?: Witness;
+}
 
-/** The whole application, without a port. A witness sees every JSON answer. */
-export function createApp(context: Context, webDir: string, witness?: Witness): Express {
+/** The whole application, without a port. */
+export function createApp(
+  context: Context,
+  webDir: string,
+  { audience = 'yard', witness }: AppSettings = {},
+): Express {
   const routes = [
     ...carRoutes(context),
     ...readingRoutes(context),
@@ -78,6 +86,8 @@ export function createApp(context: Context, webDir: string, witness?: Witness): 
   const app = express();
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
+  // Nothing a request says of where it comes from counts, but from proxies that are named.
+  app.set('trust proxy', audience === 'readers' && context.trustProxy ? context.trustProxy : false);
   app.use(
     pinoHttp({
       logger: context.log,
@@ -105,12 +115,17 @@ export function createApp(context: Context, webDir: string, witness?: Witness): 
       strictTransportSecurity: false,
     }),
   );
-  app.use(outsideScope(context.publicUrl));
+  app.use(onlyFor(audience, context.publicUrl));
+  app.use(plainAddressOnly);
+  app.use(ownOriginOnly(context.publicUrl));
   app.use(compression());
-  app.use('/api', express.json({ limit: JSON_LIMIT }));
-  app.use('/api', plainTextOnly);
+  app.use('/api', (_request, response, next) => {
+    // Whoever may look at it today may not tomorrow; what may be kept says so itself.
+    response.set('Cache-Control', 'private, no-store');
+    next();
+  });
   app.use('/api/yard/logo', logoBody());
-  app.use('/api/shared', cookieParser(), guessLimit());
+  app.use('/api/shared', cookieParser(), guessLimit(context.guesses));
   const router = Router({ strict: true });
   mount(router, routes, witness);
   router.get('/api/openapi.json', (_request, response) => {
@@ -141,7 +156,7 @@ function serveInterface(app: Express, context: Context, webDir: string): void {
     (_request, response) => {
       response.set('Cache-Control', 'no-cache').sendFile(join(webDir, file));
     };
-  app.get('/r/:token', guessLimit(goOnWithoutWords), buyerPage(context, webDir));
+  app.get('/r/:token', buyerPage(context, webDir));
   app.get('/{*path}', page('index.html'));
 }
 
@@ -149,22 +164,23 @@ function serveInterface(app: Express, context: Context, webDir: string): void {
  * The buyer's page with the head of the report in it, told at once what it will ask for: both travel while the page is still being read. A link that
  * asks for a passphrase, or opens nothing, has the bare page, which asks and helps.
  */
-function buyerPage({ stores, now }: Context, webDir: string): express.RequestHandler {
+function buyerPage({ stores, now, guesses }: Context, webDir: string): express.RequestHandler {
   const html = readAtOnce(webDir);
-  const wordsOf = (token: string, response: express.Response): string => {
+  const wordsOf = (token: string, request: express.Request): string => {
     const answer = stores.shares.open(token, now().toISOString());
-    if (answer.status === 'unknown') noteGuess(response);
+    if (answer.status === 'unknown') guesses.wrongLink(addressOf(request));
     const sent = answer.status === 'open' ? stores.reports.head(answer.report) : undefined;
     const newest = sent && stores.reports.ofWalk(sent.walk).at(-1);
     const report = newest && stores.reports.get(newest.id);
     return report ? firstWords({ report, sent: sent.revision, path: `/api/shared/${token}` }) : '';
   };
-  return (request, response) => {
+  return async (request, response) => {
     const token = String(request.params.token);
     const isCheck = request.query.arrival !== undefined;
-    const isToken = tokenPattern.test(token) && !isGuessing(response);
+    // Somebody guesses: the page is shown without a word of any report, and tells them why itself.
+    const isToken = tokenPattern.test(token) && !(await guesses.isGuessing(addressOf(request)));
     if (isToken) response.set('Link', `</api/shared/${token}>; rel=preload; as=fetch; crossorigin=anonymous`);
-    const words = isToken && !isCheck ? wordsOf(token, response) : '';
+    const words = isToken && !isCheck ? wordsOf(token, request) : '';
     response
       .set({ 'Cache-Control': 'private, no-store', 'Referrer-Policy': 'no-referrer' })
       .type('html')

@@ -1,9 +1,9 @@
-import type { Request, Response } from 'express';
+import type { Request } from 'express';
 import { z } from 'zod';
 import type { Context } from '../context';
 import { notFound, Problem } from '../problems';
 import type { StoredReport } from '../store/reportStore';
-import { noteGuess } from './guessLimit';
+import { addressOf } from './guessLimit';
 
 export const tokenParams = z.object({ token: z.string().max(100) });
 export const revisionQuery = z.object({ revision: z.coerce.number().int().positive().optional() });
@@ -36,13 +36,17 @@ export const linkProblems = {
 } as const;
 
 /** What a link gives access to, decided in one place for every route under it. */
-export function linkOpener({ stores, now }: Pick<Context, 'stores' | 'now'>) {
-  const opened = (request: Request, response: Response, token: string) => {
+export function linkOpener({ stores, now, guesses }: Pick<Context, 'stores' | 'now' | 'guesses'>) {
+  const opened = (request: Request, token: string) => {
     const cookies = request.cookies as Record<string, string | undefined>;
     const answer = stores.shares.open(token, now().toISOString(), cookies[COOKIE]);
-    if (answer.status === 'unknown') noteGuess(response);
+    if (answer.status === 'unknown') guesses.wrongLink(addressOf(request));
     if (answer.status !== 'open') throw linkProblems[answer.status]();
     return answer;
+  };
+  /** For routes that take something: who has no link that opens sends nothing. */
+  const admit = ({ token }: { token: string }, request: Request): void => {
+    opened(request, token);
   };
   const revisionsBeside = (reportId: string) => {
     const sent = stores.reports.head(reportId);
@@ -56,5 +60,5 @@ export function linkOpener({ stores, now }: Pick<Context, 'stores' | 'now'>) {
     if (!stored) throw notFound('revision', 'Open the link without it to see the newest.');
     return stored;
   };
-  return { opened, revisionsBeside, revisionOf };
+  return { opened, admit, revisionsBeside, revisionOf };
 }

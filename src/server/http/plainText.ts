@@ -10,7 +10,7 @@ const DEEPEST = 40;
 
 const MOST_NAMED = 20;
 
-/** What in a value that came from outside cannot be kept, each with its dotted path; no more than a screen can list. */
+/** What in a value that came from outside cannot be kept, each with its dotted path; no more than a screen can list. Refused in one place, where bodies are read. */
 export function unkeepable(value: unknown): ProblemPart[] {
   const found: ProblemPart[] = [];
   const waiting: { value: unknown; path: string; depth: number; entry?: string }[] = [
@@ -43,19 +43,11 @@ export function unkeepable(value: unknown): ProblemPart[] {
   return found;
 }
 
-/** The one place where text from outside is refused for what it is made of: bodies, addresses and searches alike. */
-export const plainTextOnly: RequestHandler = (request, _response, next) => {
+/** Addresses and searches are text from outside too. */
+export const plainAddressOnly: RequestHandler = (request, _response, next) => {
   const address = decoded(request.originalUrl);
   if (address === undefined || !isPlainText(address))
     throw badRequest('bad-address', 'The address holds a character that cannot be shown. Check the link.');
-  if (Buffer.isBuffer(request.body)) return next();
-  const [first, ...more] = unkeepable(request.body);
-  if (first)
-    throw badRequest(
-      'unprintable',
-      `${first.detail}${more.length > 0 ? ` (and ${more.length} more)` : ''} Nothing was stored.`,
-      [first, ...more],
-    );
   next();
 };
 

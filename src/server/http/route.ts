@@ -1,6 +1,7 @@
 import type { Request, RequestHandler, Response, Router } from 'express';
 import { z } from 'zod';
-import { badRequest } from '../problems';
+import { badRequest, Problem } from '../problems';
+import { readJson } from './readJson';
 
 type Shape = z.ZodType;
 type Out<S> = S extends Shape ? z.output<S> : undefined;
@@ -19,8 +20,12 @@ export interface RouteSpec<
   params?: P;
   query?: Q;
   body?: B;
+  /** Most bytes of a JSON body; a screen's usual ones when left out. */
+  limit?: number;
   /** Body taken as a raw stream of these types instead of JSON. */
   takes?: readonly string[];
+  /** Decides who may ask before a byte of what they send is looked at: throws a Problem, or lets them. */
+  admit?: (params: z.output<P>, request: Request, response: Response) => void;
   status?: number;
   /** Shape of the JSON answered, or the media type of another answer. */
   gives: G;
@@ -72,11 +77,12 @@ export function mount(router: Router, routes: readonly AnyRoute[], witness: Witn
 
 function handlerOf(spec: AnyRoute, witness: Witness): RequestHandler {
   return async (request, response) => {
-    const input = {
-      params: read(spec.params ?? z.object({}), request.params, 'address'),
-      query: spec.query && read(spec.query, request.query, 'address'),
-      body: spec.body && read(spec.body, jsonOf(request), 'request'),
-    };
+    const params = read(spec.params ?? z.object({}), request.params, 'address');
+    const query = spec.query && read(spec.query, request.query, 'address');
+    spec.admit?.(params, request, response);
+    if (spec.takes) demandType(request, spec.takes);
+    const body = spec.body && read(spec.body, await readJson(request, response, spec.limit), 'request');
+    const input = { params, query, body };
     const answer = await spec.handle(input, request, response);
     if (answer === answered || typeof spec.gives === 'string') return;
     witness(spec, answer);
@@ -84,10 +90,16 @@ function handlerOf(spec: AnyRoute, witness: Witness): RequestHandler {
   };
 }
 
-/** JSON only under its own media type: another page's form cannot reach the API unnoticed. */
-function jsonOf(request: Request): unknown {
-  if (!request.is('application/json')) {
-    throw badRequest('not-json', 'Send JSON with the header Content-Type: application/json.');
-  }
-  return request.body;
+/** A file comes as what it is, or as bytes: what any page may send unasked, like a form or plain text, is none. */
+function demandType(request: Request, takes: readonly string[]): void {
+  const families = [...new Set(takes.map((type) => `${type.split('/')[0]}/*`))].filter(
+    (each) => each !== 'application/*',
+  );
+  if (request.is([...takes, ...families, 'application/octet-stream'])) return;
+  throw new Problem(
+    415,
+    'other-type',
+    'That is not how files are sent',
+    `Send the file with the header Content-Type: ${takes.join(', ')} or application/octet-stream.`,
+  );
 }

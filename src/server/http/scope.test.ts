@@ -147,7 +147,9 @@ describe('what a link opens', () => {
 describe('from outside', () => {
   it('only what a reader needs is there: the yard’s screens and API are not', async () => {
     for (const page of ['index.html', 'buyer.html']) writeFileSync(join(server.dir, page), page);
-    const outside = createApp({ ...server.context, publicUrl: 'https://reports.yard.example' }, server.dir);
+    const context = { ...server.context, publicUrl: 'https://reports.yard.example' };
+    const outside = createApp(context, server.dir, { audience: 'readers' });
+    const inside = createApp(context, server.dir);
     const others = routes.filter(({ path }) => !path.startsWith('/api/shared/'));
     expect(others.length).toBeGreaterThan(30);
     for (const route of others) {
@@ -160,8 +162,8 @@ describe('from outside', () => {
       .get(`/r/${tokens.open}`)
       .set('Host', 'reports.yard.example')
       .expect(200, 'buyer.html');
-    await request(outside).get('/').set('Host', '127.0.0.1:4310').expect(200, 'index.html');
-    await request(outside).get('/api/cars').set('Host', '127.0.0.1:4310').expect(200);
+    await request(inside).get('/').set('Host', '127.0.0.1:4310').expect(200, 'index.html');
+    await request(inside).get('/api/cars').set('Host', 'localhost').expect(200);
   });
 });
 

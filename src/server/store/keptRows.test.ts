@@ -201,13 +201,11 @@ describe('people and their yard', () => {
 });
 
 describe('photos that came by a link', () => {
-  it('are that link’s alone, each counted once', () => {
+  it('are that link’s alone, each counted once', async () => {
     withWalk(test.stores);
     const report = freezeIn(test.stores);
-    const [one, other] = [1, 2].map(() => test.stores.shares.create(report.id, { label: '' }, nowIso).id) as [
-      string,
-      string,
-    ];
+    const link = async () => (await test.stores.shares.create(report.id, { label: '' }, nowIso)).id;
+    const [one, other] = [await link(), await link()];
     test.stores.photos.put(photo('a'), true, nowIso);
     test.stores.arrivals.notePhoto(one, sha('a'), nowIso);
     test.stores.arrivals.notePhoto(one, sha('a'), nowIso);

@@ -20,6 +20,7 @@ interface MessageRow {
 }
 
 const LATEST = 200;
+const linkIn = /(\/r\/)[A-Za-z0-9_-]{27}/g;
 
 /** What went out, or would have. */
 export function makeMessageStore(db: Db) {
@@ -31,6 +32,10 @@ export function makeMessageStore(db: Db) {
   const latest = db.prepare<[number], MessageRow>(
     'SELECT * FROM messages ORDER BY created_at DESC, id DESC LIMIT ?',
   );
+  const withLinks = db.prepare<[string], { id: string; text: string }>(
+    "SELECT id, text FROM messages WHERE created_at < ? AND text LIKE '%/r/%'",
+  );
+  const forget = db.prepare('UPDATE messages SET text = ?, eml = NULL WHERE id = ?');
   const sent = db.prepare('UPDATE messages SET sent_at = ?, problem = NULL WHERE id = ?');
   const failed = db.prepare('UPDATE messages SET problem = ? WHERE id = ?');
   return {
@@ -41,6 +46,10 @@ export function makeMessageStore(db: Db) {
     latest: (): Message[] => latest.all(LATEST).map(toMessage),
     add: ({ id, report, kind, to, subject, text, eml, createdAt }: StoredMessage): void => {
       insert.run(id, report, kind, to, subject, text, eml ?? null, createdAt);
+    },
+    /** Links in messages written before a time are made illegible: whoever got one has it, and here it is of no more use. */
+    forgetLinks: (before: string): void => {
+      for (const { id, text } of withLinks.all(before)) forget.run(text.replace(linkIn, '$1…'), id);
     },
     noteSent: (id: string, now: string): void => {
       sent.run(now, id);

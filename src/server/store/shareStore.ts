@@ -1,4 +1,4 @@
-import { createHash, randomBytes, randomUUID, scryptSync, timingSafeEqual } from 'node:crypto';
+import { createHash, randomBytes, randomUUID, scrypt, timingSafeEqual } from 'node:crypto';
 import type { Share } from '#core/api';
 import type { Db } from './openDatabase';
 import { makeOpenings } from './openings';
@@ -40,14 +40,20 @@ const hashOf = (token: string) => createHash('sha256').update(token).digest('hex
 
 const newToken = () => randomBytes(TOKEN_BYTES).toString('base64url');
 
-function lock(passphrase: string): string {
+/** Slow on purpose, and beside the main thread: others do not wait for it. */
+const keyOf = (passphrase: string, salt: Buffer): Promise<Buffer> =>
+  new Promise((done, fail) => {
+    scrypt(passphrase.normalize('NFKC'), salt, KEY_BYTES, (error, key) => (error ? fail(error) : done(key)));
+  });
+
+async function lock(passphrase: string): Promise<string> {
   const salt = randomBytes(16);
-  return `${salt.toString('hex')}:${scryptSync(passphrase.normalize('NFKC'), salt, KEY_BYTES).toString('hex')}`;
+  return `${salt.toString('hex')}:${(await keyOf(passphrase, salt)).toString('hex')}`;
 }
 
-function fits(passphrase: string, kept: string): boolean {
+async function fits(passphrase: string, kept: string): Promise<boolean> {
   const [salt = '', key = ''] = kept.split(':');
-  const tried = scryptSync(passphrase.normalize('NFKC'), Buffer.from(salt, 'hex'), KEY_BYTES);
+  const tried = await keyOf(passphrase, Buffer.from(salt, 'hex'));
   return timingSafeEqual(tried, Buffer.from(key, 'hex'));
 }
 
@@ -65,17 +71,18 @@ export function makeShareStore(db: Db) {
   );
   const revoke = db.prepare('UPDATE shares SET revoked_at = ? WHERE id = ? AND revoked_at IS NULL');
   const openings = makeOpenings(db);
+  const forgetUnlocks = db.prepare('DELETE FROM unlocks WHERE created_at < ?');
   const insertUnlock = db.prepare('INSERT INTO unlocks (hash, share_id, created_at) VALUES (?, ?, ?)');
   const unlocked = db.prepare<[string, string], { hash: string }>(
     'SELECT hash FROM unlocks WHERE hash = ? AND share_id = ?',
   );
   return {
     /** Makes a link's token: 160 random bits, told once; only its hash is kept. */
-    create: (report: string, wish: ShareWish, now: string): Share & { token: string } => {
+    create: async (report: string, wish: ShareWish, now: string): Promise<Share & { token: string }> => {
       const { label, expiresAt, passphrase } = wish;
       const token = newToken();
       const id = randomUUID();
-      const kept = passphrase ? lock(passphrase) : null;
+      const kept = passphrase ? await lock(passphrase) : null;
       insert.run(id, report, hashOf(token), label, now, expiresAt ?? null, kept);
       return { ...toShare(byId.get(id) as ShareRow), token };
     },
@@ -91,12 +98,16 @@ export function makeShareStore(db: Db) {
         : { status: 'open', share: row.id, report: row.report_id };
     },
     /** What a browser keeps after the right passphrase; undefined after a wrong one. */
-    unlock: (share: string, passphrase: string, now: string): string | undefined => {
+    unlock: async (share: string, passphrase: string, now: string): Promise<string | undefined> => {
       const kept = byId.get(share)?.passphrase;
-      if (!kept || !fits(passphrase, kept)) return undefined;
+      if (!kept || !(await fits(passphrase, kept))) return undefined;
       const unlock = newToken();
       insertUnlock.run(hashOf(unlock), share, now);
       return unlock;
+    },
+    /** Forgets browsers that gave a passphrase before a time: their cookies are over too. */
+    forgetUnlocks: (before: string): void => {
+      forgetUnlocks.run(before);
     },
     labelOf: (share: string): string => byId.get(share)?.label ?? '',
     noteOpened: openings.note,

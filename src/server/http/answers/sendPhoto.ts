@@ -6,7 +6,7 @@ import { notFound } from '../../problems';
 import { sendFile } from './sendFile';
 
 /** A photo is named by its content, so what a name gives never changes. */
-const FOREVER = 'public, max-age=31536000, immutable';
+const FOREVER = 'private, max-age=31536000, immutable';
 
 /** Sends what may be shown of a photo. The caller has decided that it may. */
 export async function sendPhoto(

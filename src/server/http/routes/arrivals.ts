@@ -22,7 +22,7 @@ const givenOf = ({ check, sha256, receivedAt }: StoredCheck) => ({ check, sha256
 /** Cars held against their reports: signed by whoever has the link, seen by them and by the yard. */
 export function arrivalRoutes(context: Context): AnyRoute[] {
   const { stores, shown, takeIn, now } = context;
-  const { opened, revisionsBeside, revisionOf } = linkOpener(context);
+  const { opened, admit, revisionsBeside, revisionOf } = linkOpener(context);
 
   const sendPdf = async (
     { check, sha256 }: StoredCheck,
@@ -45,10 +45,11 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       path: '/api/shared/:token/photos/:sha256',
       summary: 'Send a photo for a check; repeating it is harmless',
       params: tokenParams.extend({ sha256: sha256Schema }),
+      admit,
       takes: ['image/jpeg', 'image/png', 'image/webp'],
       gives: keptPictureSchema,
-      handle: async ({ params }, request, response) => {
-        const { share } = opened(request, response, params.token);
+      handle: async ({ params }, request) => {
+        const { share } = opened(request, params.token);
         const { sha256 } = params;
         if (stores.arrivals.hasPhoto(share, sha256)) {
           request.resume();
@@ -72,11 +73,14 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       path: '/api/shared/:token/checks',
       summary: 'Sign a check of the car against the report; the same one again changes nothing',
       params: tokenParams,
+      admit,
+      // A signature is many strokes.
+      limit: 2 * 1024 * 1024,
       body: filledCheckSchema,
       status: 201,
       gives: storedCheckSchema,
-      handle: ({ params, body }, request, response) => {
-        const { share, report } = opened(request, response, params.token);
+      handle: ({ params, body }, request) => {
+        const { share, report } = opened(request, params.token);
         const stored = takeInCheck(stores, body, revisionOf(report, body.revision), share, now());
         context.live.tell(stored.check.walk);
         return givenOf(stored);
@@ -90,7 +94,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       gives: ownChecksSchema,
       handle: ({ params }, request, response) => {
         response.set('Cache-Control', 'private, no-store');
-        const { share, report } = opened(request, response, params.token);
+        const { share, report } = opened(request, params.token);
         const { sent } = revisionsBeside(report);
         const own = stores.arrivals.ofWalk(sent.walk).filter((stored) => stored.share === share);
         return { checks: own.map(givenOf) };
@@ -104,11 +108,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       query: paper,
       gives: 'application/pdf',
       handle: ({ params, query }, request, response) =>
-        sendPdf(
-          checkOf(stores, params.check, opened(request, response, params.token).share),
-          query.paper,
-          response,
-        ),
+        sendPdf(checkOf(stores, params.check, opened(request, params.token).share), query.paper, response),
     }),
     route({
       method: 'get',

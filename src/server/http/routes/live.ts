@@ -16,7 +16,7 @@ export function liveRoutes(context: Context): AnyRoute[] {
       params: tokenParams,
       gives: 'text/event-stream',
       handle: ({ params }, request, response) => {
-        const { report } = opened(request, response, params.token);
+        const { report } = opened(request, params.token);
         live.listen(revisionsBeside(report).sent.walk, response);
       },
     }),

@@ -37,7 +37,7 @@ export function messageRoutes(context: Context): AnyRoute[] {
           );
         const wish = shareWish(body, now());
         const label = wish.label || where.to;
-        const share = stores.shares.create(report.id, { ...wish, label }, now().toISOString());
+        const share = await stores.shares.create(report.id, { ...wish, label }, now().toISOString());
         const origin = context.publicUrl ?? `${request.protocol}://${request.get('host')}`;
         const path = `/r/${share.token}`;
         const message = await sendReport(context, report, {

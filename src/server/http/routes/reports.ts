@@ -72,10 +72,10 @@ export function reportRoutes(context: Context): AnyRoute[] {
       body: shareBody,
       status: 201,
       gives: newShareSchema,
-      handle: ({ params, body }) => {
+      handle: async ({ params, body }) => {
         const at = now();
         const report = storedOf(params.id).report.id;
-        const share = stores.shares.create(report, shareWish(body, at), at.toISOString());
+        const share = await stores.shares.create(report, shareWish(body, at), at.toISOString());
         return { ...share, path: `/r/${share.token}` };
       },
     }),

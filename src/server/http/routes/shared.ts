@@ -6,7 +6,7 @@ import { compareReports } from '#core/report';
 import type { Context } from '../../context';
 import { unprocessable } from '../../problems';
 import { askQuestion, questionsOf, withoutNames } from '../../questions/askQuestion';
-import { noteGuess } from '../guessLimit';
+import { addressOf } from '../guessLimit';
 import { COOKIE, linkOpener, linkProblems, revisionQuery, tokenParams } from '../openLink';
 import { makePackedAnswers } from '../packedAnswers';
 import { type AnyRoute, answered, route } from '../route';
@@ -17,9 +17,9 @@ const MOST_PAGES = 60;
 
 /** What a link opens in words: one walk's reports and what was asked of them, and nothing else. Files are in `sharedFiles`. */
 export function sharedRoutes(context: Context): AnyRoute[] {
-  const { stores, now } = context;
+  const { stores, now, guesses } = context;
 
-  const { opened, revisionsBeside, revisionOf } = linkOpener(context);
+  const { opened, admit, revisionsBeside, revisionOf } = linkOpener(context);
   const sendPacked = makePackedAnswers(MOST_PAGES);
   return [
     route({
@@ -27,11 +27,12 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       path: '/api/shared/:token/questions',
       summary: 'Ask about a part, finding or picture; asking the same again changes nothing',
       params: tokenParams,
+      admit,
       body: newQuestionSchema,
       status: 201,
       gives: sharedQuestionsSchema,
-      handle: ({ params, body }, request, response) => {
-        const { share, report } = opened(request, response, params.token);
+      handle: ({ params, body }, request) => {
+        const { share, report } = opened(request, params.token);
         const { sent } = revisionsBeside(report);
         askQuestion(stores, body, {
           walk: sent.walk,
@@ -49,8 +50,8 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       summary: 'What was asked and answered so far, and the newest revision',
       params: tokenParams,
       gives: sharedQuestionsSchema.extend({ newest: z.int().positive() }),
-      handle: ({ params }, request, response) => {
-        const { sent, all } = revisionsBeside(opened(request, response, params.token).report);
+      handle: ({ params }, request) => {
+        const { sent, all } = revisionsBeside(opened(request, params.token).report);
         return {
           questions: withoutNames(questionsOf(stores, sent.walk)),
           newest: all.at(-1)?.revision ?? sent.revision,
@@ -66,7 +67,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       gives: sharedPageSchema,
       handle: ({ params, query }, request, response) => {
         response.set('Cache-Control', 'private, no-store');
-        const { share, report: reportId } = opened(request, response, params.token);
+        const { share, report: reportId } = opened(request, params.token);
         const { sent, all } = revisionsBeside(reportId);
         const { report, sha256 } = revisionOf(reportId, query.revision);
         const earlier = all.findLast(({ revision }) => revision < report.revision);
@@ -99,15 +100,16 @@ export function sharedRoutes(context: Context): AnyRoute[] {
       params: tokenParams,
       body: z.object({ passphrase: z.string().max(200) }),
       gives: unlockedSchema,
-      handle: ({ params, body }, _request, response: Response) => {
+      handle: async ({ params, body }, request, response: Response) => {
         const at = now().toISOString();
         const answer = stores.shares.open(params.token, at);
         if (answer.status === 'open') return { status: 'open' as const };
-        if (answer.status === 'unknown') noteGuess(response);
+        if (answer.status === 'unknown') guesses.wrongLink(addressOf(request));
         if (answer.status !== 'locked') throw linkProblems[answer.status]();
-        const unlock = stores.shares.unlock(answer.share, body.passphrase, at);
+        await guesses.mayTry(answer.share);
+        const unlock = await stores.shares.unlock(answer.share, body.passphrase, at);
         if (!unlock) {
-          noteGuess(response);
+          guesses.wrongPassphrase(addressOf(request), answer.share);
           throw unprocessable(
             'passphrase-wrong',
             'That is not the passphrase of this link. Mind capitals and spaces, or ask the yard.',
@@ -117,6 +119,7 @@ export function sharedRoutes(context: Context): AnyRoute[] {
           path: `/api/shared/${params.token}`,
           httpOnly: true,
           sameSite: 'strict',
+          secure: request.secure || context.publicUrl?.startsWith('https:') === true,
           maxAge: UNLOCKED_MS,
         });
         return { status: 'open' as const };

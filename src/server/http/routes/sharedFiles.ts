@@ -51,7 +51,7 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
       handle: ({ params, query }, request, response) =>
         sendPdf(
           context,
-          revisionOf(opened(request, response, params.token).report, query.revision),
+          revisionOf(opened(request, params.token).report, query.revision),
           query.paper,
           response,
         ),
@@ -66,7 +66,7 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
       handle: ({ params, query }, request, response) =>
         sendArchive(
           context,
-          revisionOf(opened(request, response, params.token).report, query.revision),
+          revisionOf(opened(request, params.token).report, query.revision),
           false,
           response,
         ),
@@ -79,7 +79,7 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
       gives: 'image/jpeg',
       handle: ({ params }, request, response) => {
         const isIt = ({ sha256 }: { sha256: string }) => sha256 === params.sha256;
-        const { share, report: reportId } = opened(request, response, params.token);
+        const { share, report: reportId } = opened(request, params.token);
         const own = stores.arrivals.hasPhoto(share, params.sha256) ? {} : undefined;
         const photo =
           reportWith(reportId, ({ photos }) => photos.some(isIt))?.photos.find(isIt) ??
@@ -99,7 +99,7 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
       params: tokenParams.extend({ sha256: sha256Schema }),
       gives: 'image/png',
       handle: ({ params }, request, response) => {
-        const { report } = opened(request, response, params.token);
+        const { report } = opened(request, params.token);
         if (!reportWith(report, ({ yard }) => yard.logo === params.sha256)) throw notFound('logo');
         sendLogo(context, params.sha256, response);
       },
@@ -111,7 +111,7 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
       params: tokenParams.extend({ sha256: sha256Schema }),
       gives: 'application/octet-stream',
       handle: ({ params }, request, response) => {
-        const report = reportWith(opened(request, response, params.token).report, ({ functions }) =>
+        const report = reportWith(opened(request, params.token).report, ({ functions }) =>
           Boolean(functions?.recordings?.some(({ sha256 }) => sha256 === params.sha256)),
         );
         if (!report) throw notFound('recording');

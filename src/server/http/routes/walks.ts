@@ -10,6 +10,9 @@ import { badRequest, notFound } from '../../problems';
 import { exportWalk, importWalk } from '../../reports/exchange';
 import { type AnyRoute, route } from '../route';
 
+/** A walk of thousands of entries with its reports, as JSON. */
+const MOST_WALK_FILE = 32 * 1024 * 1024;
+
 const idParams = z.object({ id: z.uuid('That is not a walk of this yard.') });
 
 export function walkRoutes(context: Context): AnyRoute[] {
@@ -43,6 +46,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       path: '/api/walks/:id/entries',
       summary: 'Append entries, all or none; the same ones again change nothing',
       params: idParams,
+      limit: 8 * 1024 * 1024,
       body: appendSchema,
       gives: appendedSchema,
       handle: ({ params, body }) => {
@@ -78,7 +82,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/imports/archive',
       summary: 'Take in a ZIP of a walk and its pictures from another Zelk',
-      takes: ['application/zip'],
+      takes: ['application/zip', 'application/x-zip-compressed'],
       status: 201,
       gives: importedSchema,
       handle: (_input, request) => importArchive(context, request),
@@ -87,6 +91,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/imports',
       summary: 'Take in a walk file from another Zelk',
+      limit: MOST_WALK_FILE,
       body: z.unknown(),
       status: 201,
       gives: importedSchema,
