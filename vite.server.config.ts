@@ -8,7 +8,8 @@ export default defineConfig({
     target: 'node20',
     emptyOutDir: true,
     rolldownOptions: {
-      input: { main: 'src/server/main.ts', demo: 'demo/yard/main.ts' },
+      // `aside` is the child process in which strangers' files are opened.
+      input: { main: 'src/server/main.ts', demo: 'demo/yard/main.ts', aside: 'src/server/aside/child.ts' },
       output: { entryFileNames: '[name].js', chunkFileNames: 'shared-[hash].js' },
     },
   },

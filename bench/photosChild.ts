@@ -2,6 +2,7 @@ import { createHash } from 'node:crypto';
 import { createReadStream, mkdtempSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import sharp from 'sharp';
+import { pool } from '../src/server/aside/pool';
 import { makeKeeper } from '../src/server/photos/keeper';
 import { PhotoFiles } from '../src/server/photos/photoFiles';
 import { makeSlots } from '../src/server/photos/slots';
@@ -25,7 +26,11 @@ const out = mkdtempSync(join(dir, `${way}-`));
 
 async function zelk(): Promise<void> {
   const files = new PhotoFiles(out);
-  const takeIn = makePhotoIntake(files, makeKeeper(files, makeFileStore(openDatabase(':memory:'))).keep);
+  const takeIn = makePhotoIntake(
+    files,
+    makeKeeper(files, makeFileStore(openDatabase(':memory:'))).keep,
+    pool,
+  );
   const slots = makeSlots(2);
   await Promise.all(
     names.map((name) => slots(() => takeIn(createReadStream(join(input, name)), hashes.get(name) as string))),

@@ -1,4 +1,5 @@
 import type { Logger } from 'pino';
+import type { Pool } from './aside/pool';
 import type { Live } from './live/live';
 import type { Deliver } from './messages/writeMail';
 import type { Burner } from './photos/burn';
@@ -17,6 +18,8 @@ import type { Stores } from './store/stores';
 export interface Context {
   stores: Stores;
   files: PhotoFiles;
+  /** Where strangers' files are opened. */
+  pool: Pool;
   /** Puts files in place, and tells whether they still hold what they did. */
   keeper: Keeper;
   /** Copies of photos as they may be shown. */

@@ -56,6 +56,7 @@ function leave(code: number): void {
   void Promise.all(closed).then(async () => {
     await context.judge.idle();
     await context.scrub.stop();
+    context.pool.stop();
     context.stores.shares.flush();
     context.stores.db.close();
     unlock();

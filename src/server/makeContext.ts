@@ -1,6 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
+import { pool } from './aside/pool';
 import type { Context } from './context';
 import { makeLive } from './live/live';
 import { type Burner, makeBurner } from './photos/burn';
@@ -22,10 +23,10 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
   const files = new PhotoFiles(join(dataDir, 'photos'));
   const stores = makeStores(db);
   const keeper = makeKeeper(files, stores.files);
-  const copies = makeCopies(files, keeper);
-  const takeIn = makePhotoIntake(files, keeper.keep);
-  const judge = new Judge(files, stores.photos, log, takeIn.isBusy);
-  const takeInRecording = makeRecordingIntake(files, keeper.keep);
+  const copies = makeCopies(files, keeper, pool);
+  const takeIn = makePhotoIntake(files, keeper.keep, pool);
+  const judge = new Judge(copies.copyOf, pool, stores.photos, log, takeIn.isBusy);
+  const takeInRecording = makeRecordingIntake(files, keeper.keep, pool);
   const burned = makeBurner(files, keeper, copies);
   return {
     stores,
@@ -33,6 +34,7 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
     takeIn,
     takeInRecording,
     judge,
+    pool,
     keeper,
     copies,
     scrub: new Scrub({ files, store: stores.files, keeper, copies, log, now }),

@@ -15,7 +15,7 @@ import { answerErrors, noSuchRoute } from './errors';
 import { firstWords } from './firstWords';
 import { addressOf, guessLimit } from './guessLimit';
 import { describeApi } from './openapi';
-import { plainAddressOnly } from './plainText';
+import { plainAddressOnly } from './plainAddress';
 import { mount, route, type Witness } from './route';
 import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
@@ -31,7 +31,7 @@ import { sharedRoutes } from './routes/shared';
 import { sharedFileRoutes } from './routes/sharedFiles';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
-import { logoBody, yardRoutes } from './routes/yard';
+import { yardRoutes } from './routes/yard';
 
 interface AppSettings {
   /** Whom it is for; the yard when left out. */
@@ -124,7 +124,6 @@ export function createApp(
     response.set('Cache-Control', 'private, no-store');
     next();
   });
-  app.use('/api/yard/logo', logoBody());
   app.use('/api/shared', cookieParser(), guessLimit(context.guesses));
   const router = Router({ strict: true });
   mount(router, routes, witness);

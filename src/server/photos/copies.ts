@@ -1,9 +1,8 @@
 import { randomUUID } from 'node:crypto';
+import type { Pool } from '../aside/pool';
 import { Problem } from '../problems';
-import { develop } from './develop';
 import type { Keeper } from './keeper';
 import { type DerivativeWidth, discard, type PhotoFiles } from './photoFiles';
-import { photoTypeOf } from './photoType';
 
 export const PHOTO_GONE = 'photo-gone';
 
@@ -19,7 +18,7 @@ const photoGone = () =>
 export const isPhotoGone = (error: unknown): boolean => error instanceof Problem && error.code === PHOTO_GONE;
 
 /** Hands out copies of photos that may be shown. One that is missing or damaged is made again from its original. */
-export function makeCopies(files: PhotoFiles, { keep, isSound }: Keeper) {
+export function makeCopies(files: PhotoFiles, { keep, isSound }: Keeper, pool: Pool) {
   const making = new Map<string, Promise<void>>();
 
   async function makeAgain(sha256: string): Promise<void> {
@@ -28,7 +27,7 @@ export function makeCopies(files: PhotoFiles, { keep, isSound }: Keeper) {
     const scratch = files.incoming(`${sha256.slice(0, 16)}-${randomUUID()}`);
     const targets = { large: `${scratch}.1600`, small: `${scratch}.320` };
     try {
-      await develop(original, await photoTypeOf(original), targets);
+      await pool.run('develop', { file: original, ...targets });
       await keep([
         [targets.small, files.derivative(sha256, 320)],
         [targets.large, files.derivative(sha256, 1600)],

@@ -1,9 +1,8 @@
 import { setImmediate as breathe } from 'node:timers/promises';
 import type { Logger } from 'pino';
-import sharp from 'sharp';
-import { differenceHash, JUDGED_SIDE, measureQuality } from '#core/photos';
+import type { Pool } from '../aside/pool';
 import type { PhotoStore } from '../store/photoStore';
-import type { PhotoFiles } from './photoFiles';
+import type { Copies } from './copies';
 
 /**
  * Judges photos once nobody is waiting for anything to be taken in: the phone has judged them for the person standing there, this is
@@ -14,7 +13,8 @@ export class Judge {
   #running: Promise<void> | undefined;
 
   constructor(
-    private readonly files: PhotoFiles,
+    private readonly copyOf: Copies['copyOf'],
+    private readonly pool: Pool,
     private readonly photos: PhotoStore,
     private readonly log: Logger,
     /** Whether photos are being taken in. */
@@ -56,12 +56,7 @@ export class Judge {
   }
 
   async #judge(sha256: string): Promise<void> {
-    const { data, info } = await sharp(this.files.derivative(sha256, 1600))
-      .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside', withoutEnlargement: true })
-      .toColourspace('b-w')
-      .raw()
-      .toBuffer({ resolveWithObject: true });
-    const grey = { width: info.width, height: info.height, data };
-    this.photos.judge(sha256, measureQuality(grey), differenceHash(grey));
+    const { quality, likeness } = await this.pool.run('judge', { file: await this.copyOf(sha256, 1600) });
+    this.photos.judge(sha256, quality, likeness);
   }
 }

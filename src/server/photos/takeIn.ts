@@ -1,17 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import type { Readable } from 'node:stream';
 import type { PhotoRecord } from '#core/exchange';
-import { develop } from './develop';
+import type { Pool } from '../aside/pool';
 import type { Keep } from './keeper';
 import { discard, type PhotoFiles } from './photoFiles';
-import { photoTypeOf } from './photoType';
 import { asNoRoom, forgetPart, receive } from './receive';
-import { makeSlots } from './slots';
 
 /** Takes photos in from streams: hashes while writing, proves, develops, and only then puts them in place. */
-export function makePhotoIntake(files: PhotoFiles, keep: Keep, atOnce = 2) {
-  // Decoding is what needs memory: a few at a time, however many phones are sending.
-  const slots = makeSlots(atOnce);
+export function makePhotoIntake(files: PhotoFiles, keep: Keep, pool: Pool) {
   let underWay = 0;
 
   /** `from`: so many bytes are here already, from an upload that was cut. */
@@ -21,8 +17,7 @@ export function makePhotoIntake(files: PhotoFiles, keep: Keep, atOnce = 2) {
     const targets = { large: `${incoming}.1600`, small: `${incoming}.320` };
     try {
       const bytes = await receive(files, stream, sha256, from, incoming);
-      const mime = await photoTypeOf(incoming);
-      const developed = await slots(() => develop(incoming, mime, targets));
+      const developed = await pool.run('develop', { file: incoming, ...targets });
       // The original comes last: where it is, everything is.
       await keep([
         [targets.small, files.derivative(sha256, 320)],
@@ -30,7 +25,7 @@ export function makePhotoIntake(files: PhotoFiles, keep: Keep, atOnce = 2) {
         [incoming, files.original(sha256)],
       ]);
       await forgetPart(files, sha256);
-      return { sha256, mime, bytes, ...developed };
+      return { sha256, bytes, ...developed };
     } catch (error) {
       throw asNoRoom(error);
     } finally {

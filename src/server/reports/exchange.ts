@@ -1,10 +1,9 @@
-import { isDeepStrictEqual } from 'node:util';
 import type { Imported } from '#core/api';
 import type { WalkFile } from '#core/exchange';
 import { WALK_FILE_VERSION } from '#core/exchange';
-import { composeReport, type ReportDocument } from '#core/report';
+import type { ReportDocument } from '#core/report';
 import { type Entry, picturesNamed, replay } from '#core/walk';
-import { conflict, notFound, unprocessable } from '../problems';
+import { conflict, notFound } from '../problems';
 import { detailsOf } from '../store/carStore';
 import type { Stores } from '../store/stores';
 
@@ -29,9 +28,8 @@ export function exportWalk(stores: Stores, walkId: string, now: Date): WalkFile 
   };
 }
 
-/** Takes a walk file in whole or not at all; the same file again changes nothing. */
+/** Takes a walk file that was proven in whole or not at all; the same file again changes nothing. */
 export function importWalk(stores: Stores, file: WalkFile, now: Date): Imported {
-  for (const report of file.reports) proveReport(file, report);
   const at = now.toISOString();
   return stores.db
     .transaction(() => {
@@ -47,7 +45,7 @@ export function importWalk(stores: Stores, file: WalkFile, now: Date): Imported 
           'This walk is already here and has gone on since the file was exported. Nothing was changed.',
         );
       }
-      const { accepted } = stores.walks.append(file.walk, file.entries, now);
+      const { accepted } = stores.walks.appendProven(file.walk, file.entries, now);
       if (held + accepted.length !== file.entries.length) {
         throw conflict(
           'walk-differs',
@@ -78,53 +76,6 @@ export function importWalk(stores: Stores, file: WalkFile, now: Date): Imported 
     })
     .immediate();
 }
-
-/** A frozen report must say what its own log says: a file that was edited is refused. */
-function proveReport(file: WalkFile, report: ReportDocument): void {
-  const again = composeReport({
-    id: report.id,
-    revision: report.revision,
-    frozenAt: report.frozenAt,
-    signedBy: report.signedBy,
-    yard: report.yard,
-    car: { ...report.car, identityAsRead: false },
-    walk: file.walk,
-    entries: file.entries.slice(0, report.position),
-    otherWalks: report.otherWalks ?? [],
-    // As known when it was frozen: pixels that came later do not change a frozen report.
-    photos: new Map(
-      report.photos.flatMap(({ sha256, width, height }) =>
-        width && height ? [[sha256, { width, height }]] : [],
-      ),
-    ),
-  });
-  // A report frozen before these fields came is whole without them.
-  if (report.odometerRead === undefined) delete again.odometerRead;
-  if (!report.photos.some(({ mmAcross }) => mmAcross))
-    for (const photo of again.photos) delete photo.mmAcross;
-  const isItsOwn = isDeepStrictEqual(again, report) || isDeepStrictEqual(inEarlierWords(again), report);
-  if (report.walk !== file.walk || !isItsOwn) {
-    throw unprocessable(
-      'report-differs',
-      `Report revision ${report.revision} in the file does not follow from the file’s own log. Export it again from the Zelk it came from.`,
-    );
-  }
-}
-
-/** The same in the words that earlier versions froze reports in: their files stay as good as they were. */
-function inEarlierWords(report: ReportDocument): ReportDocument {
-  return JSON.parse(
-    retiredWords.reduce((text, [now, before]) => text.replaceAll(now, before), JSON.stringify(report)),
-  ) as ReportDocument;
-}
-
-const retiredWords: readonly (readonly [now: string, before: string])[] = [
-  // American reports, before these cautions were told in American.
-  ['A tire under the limit, with a bulge', 'A tyre under the limit, with a bulge'],
-  ['Some makers’ colors and pillars', 'Some makers’ colours and pillars'],
-  // The paragraph took the first letter of an abbreviation small.
-  ['Not in order: USB', 'Not in order: uSB'],
-];
 
 const photosNamed = (entries: readonly Entry[]) => picturesNamed(replay(entries[0]?.walk ?? '', entries));
 

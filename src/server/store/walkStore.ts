@@ -119,16 +119,24 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
    * Throws a Problem that names each entry refused.
    */
   const append = db.transaction((walk: string, raws: readonly unknown[], now: Date): Appended => {
+    const entries = checkAll(walk, raws, isClockBehind(now) ? END_OF_TIME : now, one.get(walk));
+    return add(walk, entries, now);
+  });
+
+  /** Appends entries that were checked, within a transaction. */
+  function add(walk: string, entries: readonly Entry[], now: Date): Appended {
     const stored = one.get(walk);
-    const entries = checkAll(walk, raws, isClockBehind(now) ? END_OF_TIME : now, stored);
     const accepted: Entry[] = [];
+    const here = new Map<string, Entry>();
     const already: string[] = [];
     for (const entry of entries) {
       const json = JSON.stringify(entry);
-      const same = accepted.find((other) => other.id === entry.id);
+      const same = here.get(entry.id);
       const before = same ? { walk_id: walk, json: JSON.stringify(same) } : known.get(entry.id);
-      if (!before) accepted.push(entry);
-      else if (before.walk_id === walk && before.json === json) already.push(entry.id);
+      if (!before) {
+        accepted.push(entry);
+        here.set(entry.id, entry);
+      } else if (before.walk_id === walk && before.json === json) already.push(entry.id);
       else
         throw conflict(
           'entry-differs',
@@ -149,7 +157,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
       already,
       position: rows + accepted.length,
     };
-  });
+  }
 
   return {
     get: (id: string): WalkRow | undefined => one.get(id),
@@ -164,6 +172,8 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     /** The latest walks a person began, with what they walked round. */
     lastWalksOf: (person: string, most: number): { style: BodyStyle; entries: readonly Entry[] }[] =>
       lastOf.all(person, most).map((row) => ({ style: styleOfRow(row), entries: entriesOf(row.id) })),
+    /** Entries of a walk file that was proven, within the transaction that takes the file in. */
+    appendProven: add,
     append: (walk: string, raws: readonly unknown[], now: Date): Appended =>
       append.immediate(walk, raws, now),
   };

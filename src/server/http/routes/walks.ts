@@ -1,17 +1,15 @@
 import { z } from 'zod';
 import { appendedSchema, appendSchema, importedSchema, walkPageSchema } from '#core/api';
-import { readWalkFile, walkFileSchema } from '#core/exchange';
+import { walkFileSchema } from '#core/exchange';
 import { picturesNamed, replay } from '#core/walk';
 import { archiveName, archiveOfWalk } from '../../archive/archiveOfWalk';
 import { importArchive } from '../../archive/importArchive';
+import { importWalkFile } from '../../archive/importWalkFile';
 import { writeArchive } from '../../archive/writeArchive';
 import type { Context } from '../../context';
-import { badRequest, notFound } from '../../problems';
-import { exportWalk, importWalk } from '../../reports/exchange';
+import { notFound } from '../../problems';
+import { exportWalk } from '../../reports/exchange';
 import { type AnyRoute, route } from '../route';
-
-/** A walk of thousands of entries with its reports, as JSON. */
-const MOST_WALK_FILE = 32 * 1024 * 1024;
 
 const idParams = z.object({ id: z.uuid('That is not a walk of this yard.') });
 
@@ -91,15 +89,10 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/imports',
       summary: 'Take in a walk file from another Zelk',
-      limit: MOST_WALK_FILE,
-      body: z.unknown(),
+      takes: ['application/json'],
       status: 201,
       gives: importedSchema,
-      handle: ({ body }) => {
-        const reading = readWalkFile(body);
-        if (!reading.ok) throw badRequest(`walk-file-${reading.problem}`, reading.message);
-        return importWalk(stores, reading.file, now());
-      },
+      handle: (_input, request) => importWalkFile(context, request),
     }),
   ];
 }

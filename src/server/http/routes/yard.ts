@@ -1,19 +1,14 @@
-import express, { type RequestHandler } from 'express';
 import { z } from 'zod';
 import { keptPictureSchema } from '#core/api';
 import { sha256Schema } from '#core/walk';
 import { yardSchema } from '#core/yard';
 import type { Context } from '../../context';
 import { unprocessable } from '../../problems';
-import { cleanLogo } from '../../yard/cleanLogo';
+import { takeInLogo } from '../../yard/takeInLogo';
 import { sendLogo } from '../answers/sendLogo';
 import { type AnyRoute, route } from '../route';
 
-const LARGEST_LOGO = '6mb';
 const logoTypes = ['image/png', 'image/jpeg', 'image/webp'] as const;
-
-/** Reads a logo whole; it is put before the routes. */
-export const logoBody = (): RequestHandler => express.raw({ type: [...logoTypes], limit: LARGEST_LOGO });
 
 /** Who stands behind the reports. */
 export function yardRoutes(context: Context): AnyRoute[] {
@@ -45,13 +40,7 @@ export function yardRoutes(context: Context): AnyRoute[] {
       summary: 'Send a picture as logo; it is painted anew and kept under its content',
       takes: logoTypes,
       gives: keptPictureSchema,
-      handle: async (_input, request) => {
-        const { sha256, png } = await cleanLogo(
-          Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0),
-        );
-        people.putLogo(sha256, png);
-        return { sha256 };
-      },
+      handle: (_input, request) => takeInLogo(context, request),
     }),
     route({
       method: 'get',

@@ -1,7 +1,7 @@
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
-import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../tests/builders/entries';
+import { startTestServer, type TestServer } from '../../tests/builders/testServer';
 import { isPlainText, unkeepable } from './plainText';
 
 describe('text that can be kept', () => {

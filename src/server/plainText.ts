@@ -1,9 +1,12 @@
-import type { RequestHandler } from 'express';
-import { badRequest, type ProblemPart } from '../problems';
+import type { ProblemPart } from './problems';
 
 /** Everything a text may hold but what no screen, page or file can show: control characters other than tab and line ends, and halves of a character. */
 const unprintable = /[^\P{Cc}\t\n\r]|\p{Cs}|[\ufffe\uffff]/u;
 export const isPlainText = (text: string): boolean => !unprintable.test(text);
+
+/** Whether a JSON text could hold a string that cannot be kept: it has such a character in it, or an escape that gives one. */
+export const mayBeUnkeepable = (json: string): boolean =>
+  /\\u(?:00[01189]|007f|d[89a-f]|fff[ef])/i.test(json) || unprintable.test(json);
 
 /** Deeper than anything Zelk takes, and shallow enough for whatever walks through it afterwards. */
 const DEEPEST = 40;
@@ -41,20 +44,4 @@ export function unkeepable(value: unknown): ProblemPart[] {
     }
   }
   return found;
-}
-
-/** Addresses and searches are text from outside too. */
-export const plainAddressOnly: RequestHandler = (request, _response, next) => {
-  const address = decoded(request.originalUrl);
-  if (address === undefined || !isPlainText(address))
-    throw badRequest('bad-address', 'The address holds a character that cannot be shown. Check the link.');
-  next();
-};
-
-function decoded(address: string): string | undefined {
-  try {
-    return decodeURIComponent(address);
-  } catch {
-    return undefined;
-  }
 }
