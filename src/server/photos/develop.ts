@@ -2,6 +2,7 @@ import exifr from 'exifr';
 import sharp from 'sharp';
 import { readCameraTime } from '#core/photos';
 import { Problem, unprocessable } from '../problems';
+import { inspect } from './inspect';
 import { asNoRoom } from './receive';
 import type { PhotoMime } from './sniff';
 
@@ -28,6 +29,8 @@ export async function develop(
   mime: PhotoMime,
   targets: { large: string; small: string },
 ): Promise<Developed> {
+  const looked = await inspect(file, mime);
+  if (looked.width * looked.height > MAX_PIXELS) throw tooManyPixels();
   try {
     const image = sharp(file, { limitInputPixels: MAX_PIXELS, failOn: 'warning' });
     const { format, width, height, orientation = 1 } = await image.metadata();
@@ -57,10 +60,7 @@ export async function develop(
     const noRoom = asNoRoom(error);
     if (noRoom instanceof Problem) throw noRoom;
     if (/pixel limit/i.test(reason)) {
-      throw unprocessable(
-        'photo-too-many-pixels',
-        'The photo has more than 60 megapixels. Set the camera to a smaller size and take it again.',
-      );
+      throw tooManyPixels();
     }
     throw unprocessable(
       'photo-damaged',
@@ -68,6 +68,12 @@ export async function develop(
     );
   }
 }
+
+const tooManyPixels = () =>
+  unprocessable(
+    'photo-too-many-pixels',
+    'The photo has more than 60 megapixels. Set the camera to a smaller size and take it again.',
+  );
 
 /** What the camera wrote of itself: its own time, kept as it wrote it since cameras seldom know their zone, and its lens. */
 async function cameraFacts(
