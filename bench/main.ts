@@ -5,6 +5,7 @@ import { benchAppend } from './append';
 import { benchBuyer } from './buyer';
 import { benchGauge } from './gauge';
 import { benchHandover } from './handover';
+import { benchHostile } from './hostile/main';
 import { benchPaint } from './paint';
 import { benchPapers } from './papers';
 import { benchPdf } from './pdf';
@@ -33,6 +34,7 @@ const benches = {
   handover: benchHandover,
   buyer: benchBuyer,
   readers: benchReaders,
+  hostile: benchHostile,
 };
 const wanted = process.argv.slice(2);
 

@@ -36,6 +36,7 @@ it('loses nothing it acknowledged when it is killed in the middle of posting, an
       const sha256 = sha256Of(bytes);
       const answer = await fetch(`${server.origin}/api/photos/${sha256}`, {
         method: 'PUT',
+        headers: { 'Content-Type': 'image/jpeg' },
         body: new Uint8Array(bytes),
       }).catch(() => undefined);
       if (!answer?.ok) return;
