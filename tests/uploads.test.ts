@@ -1,5 +1,13 @@
 import { spawn } from 'node:child_process';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  statSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { connect } from 'node:net';
 import { join } from 'node:path';
 import sharp from 'sharp';
@@ -141,7 +149,7 @@ describe('an upload cut on the way', () => {
 });
 
 describe('at the start', () => {
-  it('files that no row names are swept away, those of photos are kept', async () => {
+  it('files that no row names are put aside, those of photos are kept', async () => {
     await server.start();
     const bytes = await jpeg(4);
     const kept = sha256Of(bytes);
@@ -152,12 +160,19 @@ describe('at the start', () => {
     const photos = join(server.dataDir, 'photos');
     for (const kind of ['originals', '320', '1600']) {
       mkdirSync(join(photos, kind, 'ab'), { recursive: true });
-      writeFileSync(join(photos, kind, 'ab', kind === 'originals' ? orphan : `${orphan}.jpg`), bytes);
+      const file = join(photos, kind, 'ab', kind === 'originals' ? orphan : `${orphan}.jpg`);
+      writeFileSync(file, bytes);
+      // Other things were written down since.
+      utimesSync(file, new Date('2026-03-14'), new Date('2026-03-14'));
     }
     writeFileSync(join(photos, 'incoming', 'half'), bytes);
     await server.start();
     for (const kind of ['originals', '320', '1600'])
       expect(readdirSync(join(photos, kind, 'ab'))).toEqual([]);
+    const { aside } = await (await fetch(`${server.origin}/api/yard/files`)).json();
+    expect(aside).toEqual([
+      { since: expect.stringMatching(/^\d{4}-\d{2}-\d{2}$/), files: 3, bytes: 3 * bytes.length },
+    ]);
     expect(readdirSync(join(photos, 'incoming'))).toEqual([]);
     expect((await fetch(`${server.origin}/api/photos/${kept}/1600`)).status).toBe(200);
     expect(readFileSync(join(photos, 'originals', kept.slice(0, 2), kept))).toEqual(bytes);

@@ -8,10 +8,10 @@ import type { Judge } from './photos/judge';
 import type { Keeper } from './photos/keeper';
 import type { PhotoFiles } from './photos/photoFiles';
 import type { Scrub } from './photos/scrub';
+import type { Swept } from './photos/swept';
 import type { makePhotoIntake } from './photos/takeIn';
 import type { Guesses } from './readers/guesses';
 import type { makeRecordingIntake } from './recordings/takeInRecording';
-import type { Swept } from './start/sweep';
 import type { Stores } from './store/stores';
 
 /** What handlers work with; the clock is passed in so that tests can set it. */

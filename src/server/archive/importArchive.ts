@@ -5,7 +5,7 @@ import type { Readable } from 'node:stream';
 import type { Imported } from '#core/api';
 import { receiveFile } from '../aside/receiveFile';
 import type { Context } from '../context';
-import { asNoRoom } from '../photos/receive';
+import { asNoRoom } from '../noRoom';
 import { unprocessable } from '../problems';
 import { importWalk } from '../reports/exchange';
 import { openArchive } from './readArchive';

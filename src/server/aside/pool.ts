@@ -4,7 +4,7 @@ import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { Problem, type ProblemPart, unprocessable } from '../problems';
-import type { JobInput, JobName, JobOutput } from './jobs';
+import type { JobInput, JobName, JobOutput } from './jobTypes';
 
 /** What one file of a stranger may take before it is given up. */
 const [MOST_MS, MOST_BYTES] = [15_000, 512 * 1024 * 1024] as const;
@@ -158,7 +158,8 @@ async function memoryOf(pid: number | undefined): Promise<number> {
 
 /** Built, the child lies beside the server; while developing and in tests it is run as it stands. */
 const built = fileURLToPath(new URL('./aside.js', import.meta.url));
-const childFile = () => (existsSync(built) ? built : fileURLToPath(new URL('./child.ts', import.meta.url)));
+const childFile = () =>
+  existsSync(built) ? built : fileURLToPath(new URL('../jobs/child.ts', import.meta.url));
 const childArgs = () =>
   existsSync(built) ? [] : ['--import', pathToFileURL(createRequire(import.meta.url).resolve('tsx')).href];
 

@@ -1,7 +1,7 @@
 import { createWriteStream } from 'node:fs';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
-import { asNoRoom } from '../photos/receive';
+import { asNoRoom } from '../noRoom';
 import { badRequest, Problem } from '../problems';
 
 export interface Expected {

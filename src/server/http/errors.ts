@@ -1,6 +1,6 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
-import { asNoRoom } from '../photos/receive';
+import { asNoRoom } from '../noRoom';
 import { badRequest, notFound, Problem } from '../problems';
 
 /** Failures of the body parser, by its own type names, in plain words. */

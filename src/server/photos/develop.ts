@@ -1,9 +1,9 @@
 import exifr from 'exifr';
 import sharp from 'sharp';
 import { readCameraTime } from '#core/photos';
+import { asNoRoom } from '../noRoom';
 import { Problem, unprocessable } from '../problems';
 import { inspect } from './inspect';
-import { asNoRoom } from './receive';
 import type { PhotoMime } from './sniff';
 
 export const MAX_PIXELS = 60_000_000;

@@ -3,28 +3,14 @@ import { createReadStream, createWriteStream } from 'node:fs';
 import { rename } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { asNoRoom } from '../noRoom';
 import { badRequest, conflict, Problem, unprocessable } from '../problems';
 import { discard, type PhotoFiles } from './photoFiles';
 
 export const MAX_BYTES = 40 * 1024 * 1024;
 
-/** What an operating system says when there is no room: full disk, quota, limit on file size. */
-const noRoom: ReadonlySet<unknown> = new Set(['ENOSPC', 'EDQUOT', 'EFBIG', 'SQLITE_FULL']);
-
 /** How Node says that the other end hung up. */
 const broken: ReadonlySet<unknown> = new Set(['ECONNRESET', 'ERR_STREAM_PREMATURE_CLOSE']);
-
-/** A failure for want of room as a Problem; anything else as it is. */
-export function asNoRoom(error: unknown): unknown {
-  if (!noRoom.has((error as { code?: unknown } | null)?.code) && !/no space left/i.test(String(error)))
-    return error;
-  return new Problem(
-    507,
-    'disk-full',
-    'The server has no room left',
-    'The disk of Zelk’s server is full: nothing of this was kept there. It stays on this device; make room on the server, and it is sent again.',
-  );
-}
 
 /**
  * Writes a stream to `file`, after what came of it before when `from` is more than 0, and proves it by its hash. What arrived before

@@ -2,9 +2,10 @@ import { randomUUID } from 'node:crypto';
 import type { Readable } from 'node:stream';
 import type { PhotoRecord } from '#core/exchange';
 import type { Pool } from '../aside/pool';
+import { asNoRoom } from '../noRoom';
 import type { Keep } from './keeper';
 import { discard, type PhotoFiles } from './photoFiles';
-import { asNoRoom, forgetPart, receive } from './receive';
+import { forgetPart, receive } from './receive';
 
 /** Takes photos in from streams: hashes while writing, proves, develops, and only then puts them in place. */
 export function makePhotoIntake(files: PhotoFiles, keep: Keep, pool: Pool) {

@@ -2,9 +2,10 @@ import { randomUUID } from 'node:crypto';
 import type { Readable } from 'node:stream';
 import type { RecordingRecord } from '#core/exchange';
 import type { Pool } from '../aside/pool';
+import { asNoRoom } from '../noRoom';
 import type { Keep } from '../photos/keeper';
 import { discard, type PhotoFiles } from '../photos/photoFiles';
-import { asNoRoom, forgetPart, receive } from '../photos/receive';
+import { forgetPart, receive } from '../photos/receive';
 
 /** Takes sounds and videos in: proves what they are and how long, keeps the original, and lays a bare copy beside it to be played. */
 export function makeRecordingIntake(files: PhotoFiles, keep: Keep, pool: Pool) {

@@ -1,6 +1,6 @@
+import type { Answer, Sent } from '../aside/pool';
 import { Problem } from '../problems';
 import { jobs } from './jobs';
-import type { Answer, Sent } from './pool';
 
 /** The child process: one job after another, each answered. It ends with its parent. */
 process.on('disconnect', () => process.exit());

@@ -1,0 +1,24 @@
+import type { PhotoRecord, RecordingRecord, WalkFile } from '#core/exchange';
+
+type Shown<T, K extends keyof T> = Pick<T, K>;
+
+/** What is done with strangers' files, each in a process of its own: what goes in, files by path, and what comes out. */
+export interface Jobs {
+  /** A photo into its copies. */
+  develop: {
+    input: { file: string; large: string; small: string };
+    output: Shown<PhotoRecord, 'mime' | 'width' | 'height' | 'takenAt' | 'focalMm' | 'focal35Mm'>;
+  };
+  /** How sharp a photo is, and what it looks like. */
+  judge: { input: { file: string }; output: Required<Shown<PhotoRecord, 'quality' | 'likeness'>> };
+  /** A picture into a logo; gives its hash. */
+  logo: { input: { file: string; png: string }; output: string };
+  /** A recording into a copy that tells nothing beyond sound and picture. */
+  recording: { input: { file: string; bare: string }; output: Shown<RecordingRecord, 'mime' | 'seconds'> };
+  /** A walk file, proven. */
+  walk: { input: { path: string; now: string }; output: WalkFile };
+}
+
+export type JobName = keyof Jobs;
+export type JobInput<N extends JobName> = Jobs[N]['input'];
+export type JobOutput<N extends JobName> = Jobs[N]['output'];
