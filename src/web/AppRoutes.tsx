@@ -1,96 +1,132 @@
-import { lazy, Suspense } from 'react';
-import { Link, Route, Routes } from 'react-router';
+import { useEffect } from 'react';
+import { Link, Route, Routes, useMatch } from 'react-router';
 import { buttonLook } from './components/Button';
 import { StockScreen } from './screens/stock/StockScreen';
 import { WalkScreen } from './screens/walk/WalkScreen';
 import { Bar } from './shell/Bar';
+import { Fetched, fetchedScreen, RouteBoundary } from './shell/RouteBoundary';
 
 // The stock list and the walk must open at once, on a phone in the yard; the rest comes when it is asked for.
-const CarScreen = lazy(() => import('./screens/car/CarScreen').then((file) => ({ default: file.CarScreen })));
-const CarFormScreen = lazy(() =>
-  import('./screens/car/CarFormScreen').then((file) => ({ default: file.CarFormScreen })),
+const carScreen = fetchedScreen(() => import('./screens/car/CarScreen').then((file) => file.CarScreen));
+const carFormScreen = fetchedScreen(() =>
+  import('./screens/car/CarFormScreen').then((file) => file.CarFormScreen),
 );
-const FreezeScreen = lazy(() =>
-  import('./screens/report/FreezeScreen').then((file) => ({ default: file.FreezeScreen })),
+const freezeScreen = fetchedScreen(() =>
+  import('./screens/report/FreezeScreen').then((file) => file.FreezeScreen),
 );
-const ReportScreen = lazy(() =>
-  import('./screens/report/ReportScreen').then((file) => ({ default: file.ReportScreen })),
+const reportScreen = fetchedScreen(() =>
+  import('./screens/report/ReportScreen').then((file) => file.ReportScreen),
 );
-const ImportScreen = lazy(() =>
-  import('./screens/stock/ImportScreen').then((file) => ({ default: file.ImportScreen })),
+const importScreen = fetchedScreen(() =>
+  import('./screens/stock/ImportScreen').then((file) => file.ImportScreen),
 );
-const PicturesScreen = lazy(() =>
-  import('./screens/pictures/PicturesScreen').then((file) => ({ default: file.PicturesScreen })),
+const picturesScreen = fetchedScreen(() =>
+  import('./screens/pictures/PicturesScreen').then((file) => file.PicturesScreen),
 );
-const PictureScreen = lazy(() =>
-  import('./screens/picture/PictureScreen').then((file) => ({ default: file.PictureScreen })),
+const pictureScreen = fetchedScreen(() =>
+  import('./screens/picture/PictureScreen').then((file) => file.PictureScreen),
 );
-const ReadingsScreen = lazy(() =>
-  import('./screens/readings/ReadingsScreen').then((file) => ({ default: file.ReadingsScreen })),
+const readingsScreen = fetchedScreen(() =>
+  import('./screens/readings/ReadingsScreen').then((file) => file.ReadingsScreen),
 );
-const FunctionsScreen = lazy(() =>
-  import('./screens/functions/FunctionsScreen').then((file) => ({ default: file.FunctionsScreen })),
+const functionsScreen = fetchedScreen(() =>
+  import('./screens/functions/FunctionsScreen').then((file) => file.FunctionsScreen),
 );
-const PapersScreen = lazy(() =>
-  import('./screens/papers/PapersScreen').then((file) => ({ default: file.PapersScreen })),
+const papersScreen = fetchedScreen(() =>
+  import('./screens/papers/PapersScreen').then((file) => file.PapersScreen),
 );
-const KitScreen = lazy(() => import('./screens/kit/KitScreen').then((file) => ({ default: file.KitScreen })));
-const QuestionsScreen = lazy(() =>
-  import('./screens/questions/QuestionsScreen').then((file) => ({ default: file.QuestionsScreen })),
+const kitScreen = fetchedScreen(() => import('./screens/kit/KitScreen').then((file) => file.KitScreen));
+const questionsScreen = fetchedScreen(() =>
+  import('./screens/questions/QuestionsScreen').then((file) => file.QuestionsScreen),
 );
-const ChecksScreen = lazy(() =>
-  import('./screens/checks/ChecksScreen').then((file) => ({ default: file.ChecksScreen })),
+const checksScreen = fetchedScreen(() =>
+  import('./screens/checks/ChecksScreen').then((file) => file.ChecksScreen),
 );
-const CompareScreen = lazy(() =>
-  import('./screens/compare/CompareScreen').then((file) => ({ default: file.CompareScreen })),
+const compareScreen = fetchedScreen(() =>
+  import('./screens/compare/CompareScreen').then((file) => file.CompareScreen),
 );
-const CueScreen = lazy(() =>
-  import('./screens/cues/CueScreen').then((file) => ({ default: file.CueScreen })),
+const cueScreen = fetchedScreen(() => import('./screens/cues/CueScreen').then((file) => file.CueScreen));
+const messagesScreen = fetchedScreen(() =>
+  import('./screens/messages/MessagesScreen').then((file) => file.MessagesScreen),
 );
-const MessagesScreen = lazy(() =>
-  import('./screens/messages/MessagesScreen').then((file) => ({ default: file.MessagesScreen })),
+const yardScreen = fetchedScreen(() => import('./screens/yard/YardScreen').then((file) => file.YardScreen));
+const routesScreen = fetchedScreen(() =>
+  import('./screens/routes/RoutesScreen').then((file) => file.RoutesScreen),
 );
-const YardScreen = lazy(() =>
-  import('./screens/yard/YardScreen').then((file) => ({ default: file.YardScreen })),
-);
-const RoutesScreen = lazy(() =>
-  import('./screens/routes/RoutesScreen').then((file) => ({ default: file.RoutesScreen })),
-);
-const ShorthandHelp = lazy(() =>
-  import('./screens/help/ShorthandHelp').then((file) => ({ default: file.ShorthandHelp })),
+const shorthandHelp = fetchedScreen(() =>
+  import('./screens/help/ShorthandHelp').then((file) => file.ShorthandHelp),
 );
 
+/** What one goes to from a walk: fetched once it is open, so that they open where there is no signal. */
+const ofAWalk = [
+  freezeScreen,
+  picturesScreen,
+  pictureScreen,
+  readingsScreen,
+  functionsScreen,
+  papersScreen,
+  kitScreen,
+  questionsScreen,
+  checksScreen,
+  cueScreen,
+];
+
+/** Fetches the screens of a walk, one after another, when the walk itself has come to rest. */
+function useWalkScreens(): void {
+  const isWalk = useMatch('/walks/:id/*') !== null;
+  useEffect(() => {
+    if (!isWalk) return;
+    const timer = setTimeout(() => {
+      for (const screen of ofAWalk) screen.fetch();
+    }, 2500);
+    return () => clearTimeout(timer);
+  }, [isWalk]);
+}
+
 export function AppRoutes() {
+  useWalkScreens();
   return (
-    <Suspense fallback={<p className="p-4">Opening…</p>}>
-      <Routes>
-        <Route path="/" element={<StockScreen />} />
-        <Route path="/messages" element={<MessagesScreen />} />
-        <Route path="/yard" element={<YardScreen />} />
-        <Route path="/import" element={<ImportScreen />} />
-        <Route path="/cars/new" element={<CarFormScreen key="new" />} />
-        <Route path="/cars/:id" element={<CarScreen />} />
-        <Route path="/cars/:id/compare" element={<CompareScreen />} />
-        <Route path="/cars/:id/edit" element={<CarFormScreen key="edit" />} />
-        <Route path="/walks/:id" element={<WalkScreen />} />
-        <Route path="/walks/:id/pictures" element={<PicturesScreen />} />
-        <Route path="/walks/:id/pictures/:photo" element={<PictureScreen />} />
-        <Route path="/walks/:id/tyres" element={<ReadingsScreen key="tyres" what="tyres" />} />
-        <Route path="/walks/:id/paint" element={<ReadingsScreen key="paint" what="paint" />} />
-        <Route path="/walks/:id/glass" element={<ReadingsScreen key="glass" what="glass" />} />
-        <Route path="/walks/:id/checks" element={<ChecksScreen />} />
-        <Route path="/walks/:id/functions" element={<FunctionsScreen />} />
-        <Route path="/walks/:id/kit" element={<KitScreen />} />
-        <Route path="/walks/:id/questions" element={<QuestionsScreen />} />
-        <Route path="/walks/:id/cues" element={<CueScreen />} />
-        <Route path="/walks/:id/papers" element={<PapersScreen />} />
-        <Route path="/walks/:id/report" element={<FreezeScreen />} />
-        <Route path="/reports/:id" element={<ReportScreen />} />
-        <Route path="/routes" element={<RoutesScreen />} />
-        <Route path="/help/shorthand" element={<ShorthandHelp />} />
-        <Route path="*" element={<NothingHere />} />
-      </Routes>
-    </Suspense>
+    <Routes>
+      <Route
+        path="/"
+        element={
+          <RouteBoundary>
+            <StockScreen />
+          </RouteBoundary>
+        }
+      />
+      <Route path="/messages" element={<Fetched screen={messagesScreen} />} />
+      <Route path="/yard" element={<Fetched screen={yardScreen} />} />
+      <Route path="/import" element={<Fetched screen={importScreen} />} />
+      <Route path="/cars/new" element={<Fetched screen={carFormScreen} key="new" />} />
+      <Route path="/cars/:id" element={<Fetched screen={carScreen} />} />
+      <Route path="/cars/:id/compare" element={<Fetched screen={compareScreen} />} />
+      <Route path="/cars/:id/edit" element={<Fetched screen={carFormScreen} key="edit" />} />
+      <Route
+        path="/walks/:id"
+        element={
+          <RouteBoundary>
+            <WalkScreen />
+          </RouteBoundary>
+        }
+      />
+      <Route path="/walks/:id/pictures" element={<Fetched screen={picturesScreen} />} />
+      <Route path="/walks/:id/pictures/:photo" element={<Fetched screen={pictureScreen} />} />
+      <Route path="/walks/:id/tyres" element={<Fetched screen={readingsScreen} key="tyres" what="tyres" />} />
+      <Route path="/walks/:id/paint" element={<Fetched screen={readingsScreen} key="paint" what="paint" />} />
+      <Route path="/walks/:id/glass" element={<Fetched screen={readingsScreen} key="glass" what="glass" />} />
+      <Route path="/walks/:id/checks" element={<Fetched screen={checksScreen} />} />
+      <Route path="/walks/:id/functions" element={<Fetched screen={functionsScreen} />} />
+      <Route path="/walks/:id/kit" element={<Fetched screen={kitScreen} />} />
+      <Route path="/walks/:id/questions" element={<Fetched screen={questionsScreen} />} />
+      <Route path="/walks/:id/cues" element={<Fetched screen={cueScreen} />} />
+      <Route path="/walks/:id/papers" element={<Fetched screen={papersScreen} />} />
+      <Route path="/walks/:id/report" element={<Fetched screen={freezeScreen} />} />
+      <Route path="/reports/:id" element={<Fetched screen={reportScreen} />} />
+      <Route path="/routes" element={<Fetched screen={routesScreen} />} />
+      <Route path="/help/shorthand" element={<Fetched screen={shorthandHelp} />} />
+      <Route path="*" element={<NothingHere />} />
+    </Routes>
   );
 }
 

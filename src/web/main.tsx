@@ -19,7 +19,8 @@ const queries = new QueryClient({
   },
 });
 
-const store = await openOutboxStore();
+// A browser that keeps nothing still sends: Zelk opens all the same, and says what is not kept.
+const store = await openOutboxStore().catch(() => undefined);
 const outbox = await Outbox.open(store, httpCourier);
 const sessions = new WalkSessions(outbox, store);
 // A walk's log is under way before the first screen is built.
@@ -27,6 +28,8 @@ const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
 if (walkAsked)
   void queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) });
 window.addEventListener('online', () => void outbox.flush());
+// What waits here must not be cleared away when the device wants room.
+void navigator.storage?.persist?.().catch(() => undefined);
 void outbox.flush();
 
 createRoot(document.getElementById('app') as HTMLElement).render(

@@ -69,6 +69,9 @@ it('both sides hear of a question, an answer and a revision at once, and of noth
     .send({ id: idOf(0xd02), signer: WHO })
     .expect(201);
   await expect.poll(() => news(buyer.heard())).toBe(3);
+  // The yard learns how long the log has become; a reader does not.
+  await expect.poll(() => /^event: log\ndata: 3$/m.test(yard.heard())).toBe(true);
+  expect(buyer.heard()).not.toContain('event: log');
   expect(buyer.heard()).not.toContain('bent');
 });
 

@@ -2,10 +2,13 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CloudAlert, CloudCheck, CloudUpload } from 'lucide-react';
 import { Button } from '../components/Button';
 import { useOutbox, useSessions } from '../sync/SyncContext';
+import { A_PHOTO, aboutPhotos, SCARCE, useRoom } from './useRoom';
 
 /** Whether everything made here has reached the server; what was refused is shown until someone decides. */
 export function OutboxBadge() {
-  const { waiting, refusedEntries, refusedPhotos, stalled, stalledBy } = useOutbox();
+  const { waiting, refusedEntries, refusedPhotos, stalled, stalledBy, failing, unkept, unkeptBy } =
+    useOutbox();
+  const room = useRoom();
   const sessions = useSessions();
   const refused = [
     ...refusedEntries.map((item) => ({
@@ -15,8 +18,10 @@ export function OutboxBadge() {
     })),
     ...refusedPhotos.map((item) => ({ id: item.sha256, what: item.is ?? 'photo', why: item.refusal })),
   ];
-  const [Icon, says] =
-    refused.length > 0
+  const isLost = unkept > 0;
+  const [Icon, says] = isLost
+    ? [CloudAlert, `${unkept} not kept`]
+    : refused.length > 0
       ? [CloudAlert, `${refused.length} refused`]
       : waiting > 0
         ? [CloudUpload, stalled ? `${waiting} kept here` : `${waiting} sending`]
@@ -24,7 +29,7 @@ export function OutboxBadge() {
   return (
     <Popover className="relative">
       <PopoverButton
-        className={`flex min-h-12 items-center gap-2 rounded-md px-2 ${refused.length > 0 ? 'bg-warn-fill font-bold text-warn' : ''}`}
+        className={`flex min-h-12 items-center gap-2 rounded-md px-2 ${refused.length > 0 || isLost ? 'bg-warn-fill font-bold text-warn' : ''}`}
         aria-label={`${says}. Show what is waiting`}
         data-testid="outbox"
       >
@@ -35,16 +40,42 @@ export function OutboxBadge() {
         anchor="bottom end"
         className="z-30 mt-1 w-80 max-w-[94vw] rounded-md border border-ink bg-sheet p-3 shadow-lg"
       >
+        {isLost && (
+          <p className="mb-2 border-l-4 border-warn pl-2 font-bold text-warn">
+            {unkeptBy} {unkept} {unkept === 1 ? 'thing is' : 'things are'} only in this page: leave it open
+            until all is sent.
+          </p>
+        )}
         {waiting === 0 && refused.length === 0 && (
           <p>Everything made on this device has reached the server.</p>
         )}
         {waiting > 0 && (
           <p>
-            {waiting} {waiting === 1 ? 'thing is' : 'things are'} kept on this device and{' '}
-            {stalled ? 'sent when the server can be reached.' : 'being sent.'}
+            {waiting} {waiting === 1 ? 'thing is' : 'things are'} {isLost ? 'waiting' : 'kept on this device'}{' '}
+            and {stalled ? 'sent when the server can be reached.' : 'being sent.'}
           </p>
         )}
         {stalledBy && <p className="mt-2 text-soft">{stalledBy}</p>}
+        {failing.length > 0 && (
+          <>
+            <p className="mt-2 font-bold">Tried again and again; the others go on:</p>
+            <ul className="my-1 space-y-1">
+              {failing.map(({ what, why }, i) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: they differ in nothing else.
+                <li key={i} className="border-l-4 border-line pl-2">
+                  A {what}: {why}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        {room !== undefined && (
+          <p className={`mt-2 ${room < SCARCE ? 'font-bold text-warn' : 'text-soft'}`}>
+            {room < SCARCE
+              ? `Nearly no room left on this device: about ${Math.floor(room / A_PHOTO)} photos.`
+              : `Room on this device for about ${aboutPhotos(room)} photos.`}
+          </p>
+        )}
         {refused.length > 0 && (
           <>
             <p className="font-bold text-warn">The server would not take:</p>

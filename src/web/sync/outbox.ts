@@ -1,5 +1,7 @@
 import type { Entry } from '#core/walk';
+import { keptOrNot } from './keptOrNot';
 import type { OutboxEntry, OutboxPhoto, OutboxStore } from './outboxStore';
+import { Retries } from './retries';
 
 /** How the outbox reaches the server. A refusal names the entries it is about; anything else thrown means "later". */
 export interface Courier {
@@ -16,52 +18,79 @@ export interface OutboxSnapshot {
   stalled: boolean;
   /** Why, in words. */
   stalledBy?: string;
+  /** Files that failed again and again, though the server is there for others. */
+  failing: readonly { what: 'photo' | 'recording'; why: string }[];
+  /** Things this device could not keep: they are lost when the page is closed before they are sent. */
+  unkept: number;
+  unkeptBy?: string;
 }
 
 const BATCH = 200;
-const RETRY_MS = [1000, 2000, 5000, 10_000];
+/** Files on their way at once: one that takes long does not hold the others. */
+const LANES = 4;
+/** Failed so often, a file is shown by itself. */
+const SHOWN_AFTER = 3;
 
 /**
- * Holds entries and photos until the server has them. Sending the same thing twice is harmless there,
- * so after any doubt it is simply sent again.
+ * Holds entries and photos until the server has them. Sending the same thing twice is harmless there, so after any doubt it is simply sent
+ * again. Each thing waits for itself: what fails holds nothing that comes after it.
  */
 export class Outbox {
   #entries = new Map<string, OutboxEntry>();
   #photos = new Map<string, OutboxPhoto>();
-  #snapshot: OutboxSnapshot = { waiting: 0, refusedEntries: [], refusedPhotos: [], stalled: false };
+  #snapshot: OutboxSnapshot = {
+    waiting: 0,
+    refusedEntries: [],
+    refusedPhotos: [],
+    stalled: false,
+    failing: [],
+    unkept: 0,
+  };
   readonly #listeners = new Set<() => void>();
-  #flushing: Promise<void> | undefined;
-  #failures = 0;
-  #stalledBy: string | undefined;
+  readonly #retries = new Retries();
+  readonly #sending = new Set<string>();
+  readonly #unkept = new Set<string>();
+  #unkeptBy: string | undefined;
+  #whenIdle: (() => void)[] = [];
   #timer: ReturnType<typeof setTimeout> | undefined;
   #takingIn = 0;
+  #isStopped = false;
 
   private constructor(
-    private readonly store: OutboxStore,
+    private readonly store: OutboxStore | undefined,
     private readonly courier: Courier,
   ) {}
 
-  static async open(store: OutboxStore, courier: Courier): Promise<Outbox> {
+  /** Without a store nothing outlives the page; everything is sent from memory all the same. */
+  static async open(store: OutboxStore | undefined, courier: Courier): Promise<Outbox> {
     const outbox = new Outbox(store, courier);
-    for (const item of await store.getAll('entries')) outbox.#entries.set(item.id, item);
-    for (const item of await store.getAll('photos')) outbox.#photos.set(item.sha256, item);
+    if (store) {
+      for (const item of await store.getAll('entries')) outbox.#entries.set(item.id, item);
+      for (const item of await store.getAll('photos')) outbox.#photos.set(item.sha256, item);
+    }
     outbox.#changed();
     return outbox;
   }
 
-  /** Kept on the device before this resolves; sent in the background. */
+  /** Kept on the device when this resolves, where it can be; sent in the background, from now on. */
   async addEntries(entries: readonly Entry[]): Promise<void> {
     for (const entry of entries) this.#entries.set(entry.id, { id: entry.id, walk: entry.walk, entry });
     this.#changed();
-    const tx = this.store.transaction('entries', 'readwrite', { durability: 'strict' });
-    for (const entry of entries) tx.store.put({ id: entry.id, walk: entry.walk, entry });
-    await tx.done;
-    void this.flush();
+    this.#pump();
+    await this.#keep(
+      entries.map(({ id }) => id),
+      async (store) => {
+        const tx = store.transaction('entries', 'readwrite', { durability: 'strict' });
+        // One that arrived meanwhile is not kept for another time.
+        for (const { id, walk, ...rest } of entries)
+          if (this.#entries.has(id)) tx.store.put({ id, walk, entry: { id, walk, ...rest } as Entry });
+        await tx.done;
+      },
+    );
   }
 
   /**
-   * Counts as waiting what is still being read and kept: until then "Saved" would let a person leave the page and lose
-   * what was just chosen.
+   * Counts as waiting what is still being read and kept: until then "Saved" would let a person leave the page and lose what was just chosen.
    */
   async takeIn<T>(work: () => Promise<T>): Promise<T> {
     this.#takingIn++;
@@ -74,19 +103,21 @@ export class Outbox {
     }
   }
 
-  async addPhoto(sha256: string, blob: Blob): Promise<void> {
-    this.#photos.set(sha256, { sha256, blob });
-    this.#changed();
-    await this.store.put('photos', { sha256, blob });
-    void this.flush();
+  addPhoto(sha256: string, blob: Blob): Promise<void> {
+    return this.#addFile({ sha256, blob });
   }
 
-  async addRecording(sha256: string, blob: Blob): Promise<void> {
-    const item: OutboxPhoto = { sha256, blob, is: 'recording' };
-    this.#photos.set(sha256, item);
+  addRecording(sha256: string, blob: Blob): Promise<void> {
+    return this.#addFile({ sha256, blob, is: 'recording' });
+  }
+
+  async #addFile(item: OutboxPhoto): Promise<void> {
+    this.#photos.set(item.sha256, item);
     this.#changed();
-    await this.store.put('photos', item);
-    void this.flush();
+    this.#pump();
+    await this.#keep([item.sha256], async (store) => {
+      if (this.#photos.has(item.sha256)) await store.put('photos', item);
+    });
   }
 
   /** Entries of a walk the server may not have yet; refused ones are not part of the walk. */
@@ -106,8 +137,9 @@ export class Outbox {
     for (const id of ids) {
       this.#entries.delete(id);
       this.#photos.delete(id);
-      await this.store.delete('entries', id);
-      await this.store.delete('photos', id);
+      this.#unkept.delete(id);
+      await this.#forget('entries', [id]);
+      await this.#forget('photos', [id]);
     }
     this.#changed();
   }
@@ -129,55 +161,76 @@ export class Outbox {
     return () => this.#listeners.delete(listener);
   };
 
-  /** Sends what waits, and what is added meanwhile. Resolves when nothing more can be sent now. */
+  /** Sends what waits, whatever it waited for, and what is added meanwhile. Resolves when nothing more can be sent now. */
   flush(): Promise<void> {
-    this.#flushing ??= this.#sendAll();
-    return this.#flushing;
+    this.#retries.reset();
+    const idle = new Promise<void>((done) => this.#whenIdle.push(done));
+    this.#pump();
+    return idle;
   }
 
   stop(): void {
+    this.#isStopped = true;
     clearTimeout(this.#timer);
   }
 
-  async #sendAll(): Promise<void> {
-    // Nothing below may finish before `#flushing` holds this run.
-    await Promise.resolve();
-    clearTimeout(this.#timer);
-    try {
-      // Asked anew each time round: a walk goes on while photos are sent, and its entries come first.
-      for (let send = this.#next(); send; send = this.#next()) await send();
-      this.#failures = 0;
-    } catch (error) {
-      this.#stalledBy = error instanceof Error ? error.message : undefined;
-      // Not reached: kept, and tried again, less and less often.
-      const delay = RETRY_MS[Math.min(this.#failures, RETRY_MS.length - 1)] as number;
-      this.#failures++;
-      this.#timer = setTimeout(() => void this.flush(), delay);
-    } finally {
-      // In the same breath as finding nothing left, so that what is added next starts a new run.
-      this.#flushing = undefined;
-      this.#changed();
+  /** Begins whatever may be sent now; called again whenever something has ended. */
+  #pump(): void {
+    if (this.#isStopped) return;
+    const batch = this.#sending.has('entries') ? undefined : this.#nextBatch();
+    if (batch) this.#begin('entries', batch[0]?.walk as string, () => this.#sendBatch(batch));
+    for (let file = this.#nextFile(); file; file = this.#nextFile()) {
+      const item = file;
+      this.#begin(item.sha256, item.sha256, () => this.#sendFile(item));
     }
+    if (this.#sending.size > 0) return;
+    clearTimeout(this.#timer);
+    const next = this.#retries.next(this.#waitingKeys());
+    if (next !== undefined) this.#timer = setTimeout(() => this.#pump(), next);
+    for (const done of this.#whenIdle.splice(0)) done();
   }
 
-  #next(): (() => Promise<void>) | undefined {
-    const batch = this.#nextBatch();
-    if (batch.length > 0) return () => this.#sendBatch(batch);
-    const photo = this.#nextPhoto();
-    return photo && (() => this.#sendPhoto(photo));
+  #begin(slot: string, key: string, send: () => Promise<void>): void {
+    this.#sending.add(slot);
+    send()
+      .then(
+        () => this.#retries.succeeded(key),
+        (error) => this.#retries.failed(key, error instanceof Error ? error.message : undefined),
+      )
+      .finally(() => {
+        this.#sending.delete(slot);
+        this.#changed();
+        this.#pump();
+      });
   }
 
   /** Waiting entries of one walk, in the order they were made. */
-  #nextBatch(): OutboxEntry[] {
-    const waiting = [...this.#entries.values()].filter((item) => !item.refusal);
-    return waiting
-      .filter((item) => item.walk === waiting[0]?.walk)
-      .sort((a, b) => (a.id < b.id ? -1 : 1))
-      .slice(0, BATCH);
+  #nextBatch(): OutboxEntry[] | undefined {
+    const waiting = [...this.#entries.values()].filter(
+      (item) => !item.refusal && this.#retries.isDue(item.walk),
+    );
+    const [first] = waiting;
+    return (
+      first &&
+      waiting
+        .filter((item) => item.walk === first.walk)
+        .sort((a, b) => (a.id < b.id ? -1 : 1))
+        .slice(0, BATCH)
+    );
   }
 
-  #nextPhoto(): OutboxPhoto | undefined {
-    return [...this.#photos.values()].find((item) => !item.refusal);
+  #nextFile(): OutboxPhoto | undefined {
+    const under = this.#sending.size - (this.#sending.has('entries') ? 1 : 0);
+    if (under >= LANES) return undefined;
+    return [...this.#photos.values()].find(
+      ({ refusal, sha256 }) => !refusal && !this.#sending.has(sha256) && this.#retries.isDue(sha256),
+    );
+  }
+
+  #waitingKeys(): string[] {
+    const entries = [...this.#entries.values()].filter(({ refusal }) => !refusal).map(({ walk }) => walk);
+    const files = [...this.#photos.values()].filter(({ refusal }) => !refusal).map(({ sha256 }) => sha256);
+    return [...entries, ...files];
   }
 
   async #sendBatch(batch: OutboxEntry[]): Promise<void> {
@@ -189,43 +242,72 @@ export class Outbox {
         const refusal = refused.get(item.id);
         if (refusal) await this.#keepEntry({ ...item, refusal });
       }
-    } else {
-      const tx = this.store.transaction('entries', 'readwrite');
-      for (const { id } of batch) {
-        this.#entries.delete(id);
-        tx.store.delete(id);
-      }
-      await tx.done;
+      return;
     }
-    this.#changed();
+    const ids = batch.map(({ id }) => id);
+    for (const id of ids) {
+      this.#entries.delete(id);
+      this.#unkept.delete(id);
+    }
+    await this.#forget('entries', ids);
   }
 
-  async #sendPhoto(item: OutboxPhoto): Promise<void> {
+  async #sendFile(item: OutboxPhoto): Promise<void> {
     const { sha256, blob } = item;
     const { refusal } = await (item.is === 'recording'
       ? this.courier.putRecording(sha256, blob)
       : this.courier.putPhoto(sha256, blob));
-    if (refusal) await this.#keepPhoto({ ...item, refusal });
-    else {
-      this.#photos.delete(item.sha256);
-      await this.store.delete('photos', item.sha256);
+    if (refusal) {
+      await this.#keepPhoto({ ...item, refusal });
+      return;
     }
-    this.#changed();
+    this.#photos.delete(sha256);
+    this.#unkept.delete(sha256);
+    await this.#forget('photos', [sha256]);
   }
 
   async #keepEntry(item: OutboxEntry): Promise<void> {
     this.#entries.set(item.id, item);
-    await this.store.put('entries', item);
+    await this.#keep([item.id], (store) => store.put('entries', item));
   }
 
   async #keepPhoto(item: OutboxPhoto): Promise<void> {
     this.#photos.set(item.sha256, item);
-    await this.store.put('photos', item);
+    await this.#keep([item.sha256], (store) => store.put('photos', item));
+  }
+
+  /** Keeps things on the device; what cannot be kept is told, and sent all the same. */
+  async #keep(ids: readonly string[], write: (store: OutboxStore) => Promise<unknown>): Promise<void> {
+    const why = await keptOrNot(this.store, write);
+    for (const id of ids) {
+      // Sent already: nothing is lost.
+      const isHere = this.#entries.has(id) || this.#photos.has(id);
+      if (why && isHere) this.#unkept.add(id);
+      else this.#unkept.delete(id);
+    }
+    if (why) this.#unkeptBy = why;
+    this.#changed();
+  }
+
+  /** What the server has is forgotten here. Should that fail, it is sent once more after a reload, which does no harm. */
+  async #forget(from: 'entries' | 'photos', ids: readonly string[]): Promise<void> {
+    await keptOrNot(this.store, async (store) => {
+      const tx = store.transaction(from, 'readwrite');
+      for (const id of ids) tx.store.delete(id);
+      await tx.done;
+    });
   }
 
   #changed(): void {
     const entries = [...this.#entries.values()];
     const photos = [...this.#photos.values()];
+    const failing = photos.flatMap(({ sha256, is, refusal }) => {
+      const { tries, why } = this.#retries.of(sha256);
+      return !refusal && tries >= SHOWN_AFTER
+        ? [{ what: is ?? 'photo', why: why ?? 'No answer came.' } as const]
+        : [];
+    });
+    const { isStalled, why } = this.#retries;
     this.#snapshot = {
       waiting: [...entries, ...photos].filter((item) => !item.refusal).length + this.#takingIn,
       refusedEntries: kept(
@@ -236,8 +318,11 @@ export class Outbox {
         this.#snapshot.refusedPhotos,
         photos.filter((item) => item.refusal),
       ),
-      stalled: this.#failures > 0,
-      ...(this.#failures > 0 && this.#stalledBy && { stalledBy: this.#stalledBy }),
+      stalled: isStalled,
+      ...(isStalled && why && { stalledBy: why }),
+      failing,
+      unkept: this.#unkept.size,
+      ...(this.#unkept.size > 0 && this.#unkeptBy && { unkeptBy: this.#unkeptBy }),
     };
     for (const listener of this.#listeners) listener();
   }

@@ -27,7 +27,7 @@ interface OutboxSchema extends DBSchema {
 export type OutboxStore = IDBPDatabase<OutboxSchema>;
 
 /** What this device holds for the server, kept through reloads and crashes. */
-export function openOutboxStore(name = 'zelk'): Promise<OutboxStore> {
+export async function openOutboxStore(name = 'zelk'): Promise<OutboxStore> {
   return openDB<OutboxSchema>(name, 1, {
     upgrade(db) {
       db.createObjectStore('entries', { keyPath: 'id' });

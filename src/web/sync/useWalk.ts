@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { useCallback, useMemo, useSyncExternalStore } from 'react';
+import { useCallback, useMemo, useRef, useSyncExternalStore } from 'react';
 import type { WalkPage } from '#core/api';
 import { type BodyStyle, styleOf } from '#core/car';
 import { type Entry, type Fact, replay, type WalkState } from '#core/walk';
 import { useRefusedEntries, useSessions } from './SyncContext';
+import { useLive } from './useLive';
 
 export interface OpenWalk {
   page: WalkPage;
@@ -31,7 +32,18 @@ export function useWalk(id: string, who: string | undefined): WalkLoad {
     [sessions, id, who],
   );
 
-  return useMemo((): WalkLoad => {
+  // What others add to the same walk. One's own entries come back as news too: only more than is known here is fetched.
+  const known = useRef(0);
+  const { refetch } = query;
+  useLive(
+    query.data && `/api/walks/${id}/live`,
+    () => void refetch(),
+    (entries) => {
+      if (entries > known.current) void refetch();
+    },
+  );
+
+  const load = useMemo((): WalkLoad => {
     if (query.error) return { status: 'failed', error: query.error };
     const page = query.data;
     if (!page) return { status: 'loading' };
@@ -44,4 +56,9 @@ export function useWalk(id: string, who: string | undefined): WalkLoad {
     const style = styleOf({ bodyStyle, ...(extras && { extras }), steering: page.car.steering });
     return { status: 'open', walk: { page, entries, state, style, record } };
   }, [query.error, query.data, made, refusedEntries, sessions, id, record]);
+  known.current =
+    load.status === 'open'
+      ? new Set(load.walk.entries.map((entry) => entry.id)).size + (load.walk.page.damaged ?? 0)
+      : 0;
+  return load;
 }

@@ -2,6 +2,7 @@ import { v7 as newEntryId } from 'uuid';
 import { type WalkPage, walkPageSchema } from '#core/api';
 import type { Entry, Fact } from '#core/walk';
 import { getJson, RefusedError, UnreachableError } from '../api/client';
+import { keptOrNot } from './keptOrNot';
 import type { Outbox } from './outbox';
 import type { OutboxStore } from './outboxStore';
 
@@ -14,14 +15,20 @@ export class WalkSessions {
 
   constructor(
     readonly outbox: Outbox,
-    private readonly store: OutboxStore,
+    private readonly store: OutboxStore | undefined,
   ) {}
 
   /** Turns facts into entries, shows them at once and hands them to the outbox. */
   record(walk: string, who: string, facts: readonly Fact[]): Entry[] {
     const entries = facts.map((fact) => {
       this.#lastAt = Math.max(Date.now(), this.#lastAt);
-      return { ...fact, id: newEntryId(), walk, who, at: new Date(this.#lastAt).toISOString() } as Entry;
+      return {
+        ...keepable(fact),
+        id: newEntryId(),
+        walk,
+        who,
+        at: new Date(this.#lastAt).toISOString(),
+      } as Entry;
     });
     this.#made.set(walk, [...(this.#made.get(walk) ?? []), ...entries]);
     for (const listener of this.#listeners) listener();
@@ -50,7 +57,15 @@ export class WalkSessions {
 
   /** Remembers a walk before the server knows it, so that it opens without signal. */
   async remember(page: WalkPage): Promise<void> {
-    await this.store.put('walks', page);
+    await keptOrNot(this.store, (store) => store.put('walks', page));
+  }
+
+  async #held(walk: string): Promise<WalkPage | undefined> {
+    let held: WalkPage | undefined;
+    await keptOrNot(this.store, async (store) => {
+      held = await store.get('walks', walk);
+    });
+    return held;
   }
 
   /** The walk from the server, or as this device last saw it. */
@@ -62,7 +77,7 @@ export class WalkSessions {
     } catch (error) {
       const lost =
         error instanceof UnreachableError || (error instanceof RefusedError && error.problem.status === 404);
-      const held = lost ? await this.store.get('walks', walk) : undefined;
+      const held = lost ? await this.#held(walk) : undefined;
       if (held) return held;
       throw error;
     }
@@ -70,3 +85,11 @@ export class WalkSessions {
 }
 
 const none: readonly Entry[] = [];
+
+/** What is pasted may hold characters that cannot be shown, which the server would refuse: they are blanks from the start. */
+function keepable<T>(value: T): T {
+  if (typeof value === 'string') return value.replace(/[^\P{Cc}\t\n\r]|\p{Cs}|[\ufffe\uffff]/gu, ' ') as T;
+  if (Array.isArray(value)) return value.map(keepable) as T;
+  if (typeof value !== 'object' || value === null) return value;
+  return Object.fromEntries(Object.entries(value).map(([key, inner]) => [key, keepable(inner)])) as T;
+}

@@ -27,8 +27,9 @@ export function liveRoutes(context: Context): AnyRoute[] {
       params: z.object({ id: z.uuid('That is not a walk of this yard.') }),
       gives: 'text/event-stream',
       handle: ({ params }, _request, response) => {
-        if (!stores.walks.get(params.id)) throw notFound('walk');
-        live.listen(params.id, response);
+        const walk = stores.walks.get(params.id);
+        if (!walk) throw notFound('walk');
+        live.listen(params.id, response, walk.entries);
       },
     }),
   ];

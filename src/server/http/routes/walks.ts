@@ -49,7 +49,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       gives: appendedSchema,
       handle: ({ params, body }) => {
         const appended = walks.append(params.id, body.entries, now());
-        if (appended.accepted.length > 0) context.live.tell(params.id);
+        if (appended.accepted.length > 0) context.live.tellLog(params.id, appended.position);
         return appended;
       },
     }),

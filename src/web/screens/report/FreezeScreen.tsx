@@ -75,6 +75,13 @@ function Freeze({ walk }: { walk: OpenWalk }) {
           {cover.looked} of {cover.total} parts looked at · {standing} findings · {state.photos.length} photos
         </p>
       </div>
+      {page.damaged !== undefined && (
+        <Notice look="warn">
+          {page.damaged === 1 ? 'One entry of this walk has' : `${page.damaged} entries of this walk have`}{' '}
+          gone bad on the server’s disk and cannot be read: the report would be without what it said. Look
+          through the walk before you sign it.
+        </Notice>
+      )}
       <Holes walk={walk} />
       {refusedEntries.length > 0 && (
         <Notice look="warn">

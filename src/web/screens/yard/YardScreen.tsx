@@ -3,6 +3,7 @@ import { yardSchema } from '#core/yard';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { FilesSection } from './FilesSection';
 import { YardForm } from './YardForm';
 
 /** How the yard stands on its reports. */
@@ -14,6 +15,7 @@ export function YardScreen() {
       <main className="mx-auto max-w-2xl p-4">
         {yard.error && <Notice look="warn">{yard.error.message}</Notice>}
         {yard.data && <YardForm yard={yard.data} />}
+        <FilesSection />
       </main>
     </>
   );
