@@ -128,4 +128,122 @@ describe('a homography', () => {
     const lean: Homography = [2, 0, 0, 0, 1, 0, 0, 0, 1];
     expect(stretchAt(lean, [4, 4])).toEqual([2, 1]);
   });
+
+  it('is the textbook matrix, and has the textbook inverse, where both can be worked out by hand', () => {
+    // Twice as large, moved by 5 and 7.
+    const m: Homography = [2, 0, 5, 0, 2, 7, 0, 0, 1];
+    const points: Vec2[] = [
+      [0, 0],
+      [10, 0],
+      [10, 4],
+      [0, 4],
+    ];
+    const found = fitHomography(points, seen(m, points)) as Homography;
+    const scale = found[8];
+    expect(scale).toBeGreaterThan(0);
+    for (const [i, value] of found.entries()) expect(value / scale).toBeCloseTo(m[i] as number, 9);
+    expect(Math.hypot(...found)).toBeCloseTo(1, 12);
+    const back = inverse(m) as Homography;
+    const by = [0.5, 0, -2.5, 0, 0.5, -3.5, 0, 0, 1];
+    for (const [i, value] of back.entries()) expect(value / back[8]).toBeCloseTo(by[i] as number, 9);
+    expect(Math.hypot(...back)).toBeCloseTo(1, 12);
+  });
+
+  it('times its inverse is no change, for any view', () => {
+    fc.assert(
+      fc.property(views, (view) => {
+        const back = inverse(view) as Homography;
+        const product = [0, 1, 2].map((i) =>
+          [0, 1, 2].map((j) =>
+            [0, 1, 2].reduce((sum, k) => sum + (view[3 * i + k] as number) * (back[3 * k + j] as number), 0),
+          ),
+        );
+        const one = product[0]?.[0] as number;
+        for (const [i, row] of product.entries())
+          for (const [j, value] of row.entries()) expect(value / one).toBeCloseTo(i === j ? 1 : 0, 6);
+      }),
+    );
+  });
+
+  it('has no inverse where it flattens the plane', () => {
+    expect(inverse([1, 2, 3, 2, 4, 6, 0, 0, 1])).toBeUndefined();
+    expect(inverse([0, 0, 0, 0, 0, 0, 0, 0, 0])).toBeUndefined();
+    expect(inverse([1e-6, 0, 0, 0, 1e-6, 0, 0, 0, 1e-6])).toBeDefined();
+  });
+
+  it('ends at its horizon', () => {
+    const m: Homography = [1, 0, 0, 0, 1, 0, -0.01, 0, 1];
+    expect(project(m, [50, 20])).toEqual([100, 40]);
+    expect(project(m, [100, 0])).toBeUndefined();
+    expect(project(m, [150, 0])).toBeUndefined();
+    expect(stretchAt(m, [150, 0])).toBeUndefined();
+  });
+
+  it('stretches as its derivative says, told by small steps', () => {
+    fc.assert(
+      fc.property(views, fc.integer({ min: 0, max: 80 }), fc.integer({ min: 0, max: 50 }), (view, x, y) => {
+        const step = 1e-4;
+        const here = project(view, [x, y]) as Vec2;
+        const along = Array.from({ length: 720 }, (_, i) => {
+          const a = (i * Math.PI) / 720;
+          const to = project(view, [x + step * Math.cos(a), y + step * Math.sin(a)]) as Vec2;
+          return Math.hypot(to[0] - here[0], to[1] - here[1]) / step;
+        });
+        const [larger, smaller] = stretchAt(view, [x, y]) as [number, number];
+        expect(larger / Math.max(...along)).toBeCloseTo(1, 3);
+        expect(smaller / Math.min(...along)).toBeCloseTo(1, 3);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('is fitted to many points as well as small changes of it can tell', () => {
+    const grid = [0, 30, 60, 90].flatMap((x) => [0, 25, 50].map((y): Vec2 => [x, y]));
+    const view: Homography = [4, 0.5, 900, -0.3, 4, 700, 0.0004, -0.0006, 1];
+    const noise = [0.3, -0.2, 0.1, 0.4, -0.3, 0.2, -0.1, 0.35, -0.25, 0.15, 0.05, -0.4];
+    const to = seen(view, grid).map(
+      ([x, y], i): Vec2 => [x + (noise[i % 12] as number), y - (noise[(i + 5) % 12] as number)],
+    );
+    const off = (m: Homography) =>
+      grid.reduce((sum, point, i) => {
+        const [u, v] = project(m, point) as Vec2;
+        return sum + (u - (to[i] as Vec2)[0]) ** 2 + (v - (to[i] as Vec2)[1]) ** 2;
+      }, 0);
+    const found = fitHomography(grid, to) as Homography;
+    const least = off(found);
+    // No coefficient can be moved a little to make it better: it lies at the bottom.
+    for (let i = 0; i < 9; i++)
+      for (const by of [1e-5, -1e-5]) {
+        const moved = found.map((value, j) =>
+          i === j ? value + by * (Math.abs(value) + 1e-9) : value,
+        ) as unknown as Homography;
+        expect(off(moved)).toBeGreaterThanOrEqual(least - 1e-9);
+      }
+    expect(least).toBeLessThan(3);
+  });
+
+  it('of four points with three on a line is not guessed on either side', () => {
+    const bent: Vec2[] = [
+      [0, 0],
+      [10, 0],
+      [20, 0],
+      [0, 20],
+    ];
+    expect(fitHomography(bent, square)).toBeUndefined();
+    expect(fitHomography(square, bent)).toBeUndefined();
+    // Nearly on a line is settled.
+    expect(
+      fitHomography(
+        [
+          [0, 0],
+          [10, 1],
+          [20, 0],
+          [0, 20],
+        ],
+        square,
+      ),
+    ).toBeDefined();
+    expect(fitHomography(square, square.slice(0, 3))).toBeUndefined();
+    expect(fitHomography([...square, [50, 20]], square)).toBeUndefined();
+  });
 });

@@ -41,7 +41,7 @@ export function inverse([a, b, c, d, e, f, g, h, i]: Matrix3): Homography | unde
   const [A, B, C] = [e * i - f * h, f * g - d * i, d * h - e * g];
   const determinant = a * A + b * B + c * C;
   const size = Math.hypot(a, b, c, d, e, f, g, h, i);
-  if (Math.abs(determinant) < 1e-14 * size ** 3) return undefined;
+  if (Math.abs(determinant) <= 1e-14 * size ** 3) return undefined;
   const m: Matrix3 = [
     A,
     c * h - b * i,
