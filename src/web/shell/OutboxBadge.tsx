@@ -55,7 +55,8 @@ export function OutboxBadge() {
             and {stalled ? 'sent when the server can be reached.' : 'being sent.'}
           </p>
         )}
-        {stalledBy && <p className="mt-2 text-soft">{stalledBy}</p>}
+        {/* It says that what one does is kept here: not when it is not. */}
+        {stalledBy && !isLost && <p className="mt-2 text-soft">{stalledBy}</p>}
         {failing.length > 0 && (
           <>
             <p className="mt-2 font-bold">Tried again and again; the others go on:</p>
@@ -69,7 +70,7 @@ export function OutboxBadge() {
             </ul>
           </>
         )}
-        {room !== undefined && (
+        {room !== undefined && !isLost && (
           <p className={`mt-2 ${room < SCARCE ? 'font-bold text-warn' : 'text-soft'}`}>
             {room < SCARCE
               ? `Nearly no room left on this device: about ${Math.floor(room / A_PHOTO)} photos.`
