@@ -6,6 +6,7 @@ import { benchBuyer } from './buyer';
 import { benchGauge } from './gauge';
 import { benchHandover } from './handover';
 import { benchHostile } from './hostile/main';
+import { benchKills } from './kills';
 import { benchPaint } from './paint';
 import { benchPapers } from './papers';
 import { benchPdf } from './pdf';
@@ -35,6 +36,7 @@ const benches = {
   buyer: benchBuyer,
   readers: benchReaders,
   hostile: benchHostile,
+  kills: benchKills,
 };
 const wanted = process.argv.slice(2);
 

@@ -1,7 +1,8 @@
-import { execFileSync, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
+import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { cars } from '../demo/yard/cars';
 
@@ -93,5 +94,85 @@ describe('the built server', () => {
       }
     });
     expect(value).toMatch(/Port \d+ is taken\. Set PORT to a free one\./);
+  });
+
+  it('finishes and leaves when something fails that nobody foresaw; bin/serve starts it again', async () => {
+    // A fault put in from outside, a moment after the start.
+    const fault = (what: string) => ({
+      NODE_OPTIONS: `--import=data:text/javascript,${encodeURIComponent(`if (process.argv[1]?.endsWith('main.js')) setTimeout(() => { ${what} }, 1500)`)}`,
+    });
+    for (const what of ["throw new Error('unforeseen')", "Promise.reject(new Error('unforeseen'))"]) {
+      const child = spawn(process.execPath, ['dist/server/main.js'], {
+        env: env({ ...fault(what), ZELK_LOG: 'fatal' }),
+        stdio: ['ignore', 'ignore', 'pipe'],
+      });
+      let log = '';
+      child.stderr.on('data', (chunk: Buffer) => {
+        log += chunk;
+      });
+      expect(await new Promise((ended) => child.on('exit', ended))).toBe(70);
+      expect(log).toContain('unforeseen failure, stopping');
+    }
+    const serving = spawn('bin/serve', {
+      env: env(fault("throw new Error('unforeseen')")),
+      stdio: ['ignore', 'pipe', 'ignore'],
+    });
+    let out = '';
+    const twice = new Promise<void>((resolve) => {
+      serving.stdout.on('data', (chunk: Buffer) => {
+        out += chunk;
+        if ((out.match(/^ready /gm)?.length ?? 0) >= 2) resolve();
+      });
+    });
+    const ended = new Promise((resolve) => serving.on('exit', resolve));
+    await twice;
+    serving.kill('SIGTERM');
+    expect(await ended).toBe(0);
+  });
+
+  it.each<[string, (dir: string) => void, RegExp]>([
+    [
+      'a damaged database',
+      (at) =>
+        writeFileSync(join(at, 'zelk.db'), 'no database, but long enough to be opened as one'.repeat(40)),
+      /is damaged.*bin\/restore/,
+    ],
+    [
+      'no folder',
+      (at) => {
+        rmSync(at, { recursive: true });
+        writeFileSync(at, '');
+      },
+      /is not a folder/,
+    ],
+    [
+      'a newer database',
+      (at) => {
+        const db = new Database(join(at, 'zelk.db'));
+        db.pragma('user_version = 999');
+        db.close();
+      },
+      /newer Zelk/,
+    ],
+  ])('says in one line why it cannot start with %s, and does not try again', (_name, spoil, says) => {
+    spoil(dir);
+    const run = spawnSync(process.execPath, ['dist/server/main.js'], { env: env(), encoding: 'utf8' });
+    expect(run.status).toBe(78);
+    expect(run.stderr).toMatch(says);
+    expect(run.stderr.trim().split('\n')).toHaveLength(1);
+  });
+
+  it('is one in its folder', async () => {
+    const { value } = await serve(async () =>
+      spawnSync(process.execPath, ['dist/server/main.js'], { env: env(), encoding: 'utf8' }),
+    );
+    expect(value.status).toBe(78);
+    expect(value.stderr).toMatch(/^Another Zelk works in .*Stop it first/);
+  });
+
+  it('lets readers in by a port of their own', async () => {
+    const more = { ZELK_URL: 'https://reports.yard.example', ZELK_READERS_PORT: '0' };
+    const { value } = await serve(async (origin) => (await fetch(`${origin}/api/health`)).status, more);
+    expect(value).toBe(200);
   });
 });

@@ -47,8 +47,8 @@ function leave(code: number): void {
   setTimeout(() => {
     for (const each of [server, readers]) each?.closeAllConnections();
   }, STOP_WITHIN_MS).unref();
-  // Nothing may keep a failing process from going.
-  setTimeout(() => process.exit(code), 2 * STOP_WITHIN_MS).unref();
+  // Nothing may keep a failing process from going; and it stays until everything below is done.
+  setTimeout(() => process.exit(code), 2 * STOP_WITHIN_MS);
   context.judge.stop();
   context.live.end();
   stopTidying();

@@ -1,0 +1,81 @@
+import { createHash, randomUUID } from 'node:crypto';
+import { details } from '../tests/builders/car';
+import { begun, CAR, entriesOf, noted, WHO } from '../tests/builders/entries';
+import { jpeg } from '../tests/builders/photos';
+import { RunningServer } from '../tests/builders/runningServer';
+import type { Row } from './row';
+
+const KILLS = 200;
+/** Entries are posted one by one, photos two at a time, until the server is killed between these. */
+const [SOONEST_MS, LATEST_MS] = [150, 900] as const;
+
+/** Kills a server again and again while it is written to, and counts what it had acknowledged and does not have. */
+export async function benchKills(): Promise<Row[]> {
+  const server = new RunningServer();
+  const photos = await Promise.all(Array.from({ length: 40 }, (_, i) => jpeg(i + 1, 500, 400)));
+  let [entries, kept, lost, doubled] = [0, 0, 0, 0];
+  await server.start();
+  await server.post('/api/people', { id: WHO, name: 'Nell' });
+  await server.post('/api/cars', { id: CAR, details });
+  try {
+    for (let round = 0; round < KILLS; round++) {
+      const walk = randomUUID();
+      const log = entriesOf(
+        [begun, ...Array.from({ length: 400 }, (_, i) => noted(i + 1, 'roof'))],
+        walk,
+        round * 1000 + 0x100000,
+      ).map((entry) => ({ ...entry, id: randomUUID() }));
+      const acknowledged = new Set<string>();
+      const photosHere = new Set<string>();
+      let isDead = false;
+      const writing = (async () => {
+        for (const entry of log) {
+          const answer = await server
+            .post(`/api/walks/${walk}/entries`, { entries: [entry] })
+            .catch(() => undefined);
+          if (!answer?.ok || isDead) return;
+          acknowledged.add(entry.id);
+        }
+      })();
+      const sending = (async () => {
+        for (let i = 0; !isDead && i < 4; i++) {
+          const bytes = photos[(round * 4 + i) % photos.length] as Buffer;
+          const sha256 = createHash('sha256').update(bytes).digest('hex');
+          const answer = await fetch(`${server.origin}/api/photos/${sha256}`, {
+            method: 'PUT',
+            headers: { 'Content-Type': 'image/jpeg' },
+            body: new Uint8Array(bytes),
+          }).catch(() => undefined);
+          if (answer?.ok) photosHere.add(sha256);
+        }
+      })();
+      await new Promise((later) => setTimeout(later, SOONEST_MS + ((round * 37) % (LATEST_MS - SOONEST_MS))));
+      await server.end('SIGKILL');
+      isDead = true;
+      await Promise.all([writing, sending]);
+      await server.start();
+      const held: string[] =
+        acknowledged.size === 0
+          ? []
+          : (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()).entries.map(
+              ({ id }: { id: string }) => id,
+            );
+      doubled += held.length - new Set(held).size;
+      for (const id of acknowledged) if (!held.includes(id)) lost++;
+      for (const sha256 of photosHere)
+        if ((await fetch(`${server.origin}/api/photos/${sha256}/1600`)).status !== 200) lost++;
+      entries += acknowledged.size;
+      kept += photosHere.size;
+    }
+  } finally {
+    await server.end();
+    server.remove();
+  }
+  return [
+    {
+      what: `${KILLS} kills while written to: acknowledged entries and photos that were lost or doubled`,
+      measured: `${lost} lost, ${doubled} doubled of ${entries} entries and ${kept} photos`,
+      target: 'none',
+    },
+  ];
+}
