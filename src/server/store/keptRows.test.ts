@@ -200,6 +200,40 @@ describe('people and their yard', () => {
   });
 });
 
+describe('messages', () => {
+  it('are read with their link for a while, and without it afterwards', () => {
+    withWalk(test.stores);
+    const report = freezeIn(test.stores);
+    const link = `https://zelk.yard.example/r/${'A'.repeat(27)}`;
+    const message = (id: string, createdAt: string) => ({
+      id,
+      report: report.id,
+      kind: 'mail' as const,
+      to: 'ida@town.example',
+      subject: 'Condition report',
+      text: `Open ${link} and ask what you like.`,
+      eml: Buffer.from(link),
+      createdAt,
+    });
+    const [old, young] = [idOf(0xe01), idOf(0xe02)];
+    test.stores.messages.add(message(old, '2026-01-01T10:00:00.000Z'));
+    test.stores.messages.add(message(young, '2026-03-10T10:00:00.000Z'));
+    test.stores.messages.forgetLinks('2026-02-12T10:00:00.000Z');
+    expect(test.stores.messages.get(old)).toMatchObject({
+      text: 'Open https://zelk.yard.example/r/… and ask what you like.',
+      to: 'ida@town.example',
+    });
+    expect(test.stores.messages.get(old)?.eml).toBeUndefined();
+    expect(test.stores.messages.get(young)).toMatchObject({
+      text: expect.stringContaining(link),
+      eml: Buffer.from(link),
+    });
+    // Once more changes nothing.
+    test.stores.messages.forgetLinks('2026-02-12T10:00:00.000Z');
+    expect(test.stores.messages.get(old)?.text).toContain('/r/…');
+  });
+});
+
 describe('photos that came by a link', () => {
   it('are that link’s alone, each counted once', async () => {
     withWalk(test.stores);
