@@ -200,7 +200,7 @@ describe('people and their yard', () => {
   });
 });
 
-describe('messages', () => {
+describe('links in messages', () => {
   it('are read with their link for a while, and without it afterwards', () => {
     withWalk(test.stores);
     const report = freezeIn(test.stores);
