@@ -1,5 +1,5 @@
 import { expect, onlyAt, test } from './server';
-import { goTo, tapPart } from './steps';
+import { goTo, partOf, tapPart } from './steps';
 
 test(
   'a finding is said in one line: shown as understood, asked where it is open, logged on a tap',
@@ -37,5 +37,23 @@ test(
     await page.getByRole('button', { name: 'Ask me' }).click();
     await expect(page.getByRole('alert')).toHaveText('Say one finding at a time, in at most 300 characters.');
     await expect(line).toHaveValue(/^chip chip/);
+  },
+);
+
+test(
+  'a line that says there is none logs no fault, and offers to clear the part',
+  onlyAt('phone', 'what is understood does not depend on the width'),
+  async ({ page, beginWalk }) => {
+    await beginWalk();
+    await goTo(page, 'door-fl', 'Nearside front door (left)');
+    await tapPart(page, 'door-fl');
+    const line = page.getByLabel('Or say it in one line');
+    await line.fill('No dents in the left front door');
+    await line.press('Enter');
+    await expect(page.getByRole('alert')).toContainText('That says there is none');
+    await expect(page.getByRole('img', { name: 'Finding 1' })).toHaveCount(0);
+    await page.getByRole('button', { name: 'Clear: Nearside front door (left)' }).click();
+    await expect(partOf(page, 'door-fl')).toHaveAccessibleName(/clear/);
+    await expect(page.getByRole('img', { name: 'Finding 1' })).toHaveCount(0);
   },
 );

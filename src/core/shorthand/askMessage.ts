@@ -32,6 +32,8 @@ export function askMessage(question: Question, speech: SideSpeech): string {
       return `${findingKindName(question.kind, vocabularyOf(speech))} does not fit that part. Name another fault or part.`;
     case 'said-two':
       return `You said “${question.texts[0]}” and “${question.texts[1]}”: which ${slots[question.slot]} is it?`;
+    case 'denied':
+      return 'That says there is none. If the part is fine, clear it; a fault is said without “no”.';
     case 'impossible-number':
       return `“${question.text}” cannot be a count or a size. Say it again.`;
   }

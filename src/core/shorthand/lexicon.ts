@@ -234,7 +234,17 @@ say(
 );
 say(
   { slot: 'correction' },
-  'sorry|i mean|correction|no sorry|sorry no|make that|rather|no i mean|no wait|wait no|actually|no',
+  'sorry|i mean|correction|no sorry|sorry no|make that|rather|no i mean|no wait|wait no|actually',
+);
+// Before a fault it says that there is none; between two places or two faults it corrects the first.
+say(
+  { slot: 'denial' },
+  "no|not|not a|not any|none|nil|without|without any|nothing|never|isn't|isn't any|isn't a|isnt|aren't|aren't any|arent|no sign of|no signs of|free of|free from|clear of|don't see|don't see any|dont see any|can't see any|cant see any|do not see any|cannot see any|find no|i find no|found no|see no|has no|have no|doesn't have|doesn't have any|does not have any|hasn't got|hasn't got any",
+);
+// Said for stress, not for a side.
+say(
+  { slot: 'filler' },
+  'right here|right there|right where|right next to|right beside|right above|right below|right under|right at the|right on the edge|right in the middle|right through|right across|right along|all right|right then',
 );
 say(
   { slot: 'filler' },

@@ -18,4 +18,6 @@ export type Meaning =
   | { slot: 'action'; action: Action }
   | { slot: 'suspected' }
   | { slot: 'correction' }
+  /** Says that something is not there. */
+  | { slot: 'denial' }
   | { slot: 'filler' };

@@ -118,6 +118,121 @@ describe('what is not understood', () => {
   });
 });
 
+describe('a fault that is denied', () => {
+  const at = (line: string, speech: SideSpeech = gb, here = 'bonnet') =>
+    parseShorthand(line, { style: speech === us ? saloon : hatch, speech, here });
+
+  it.each([
+    ['No chips on the grille', 'grille'],
+    ['I find no scuffs on the boot lid', 'tailgate'],
+    ['no dents', 'bonnet'],
+    ['roof: chips none', 'roof'],
+    ['roof without any scratches', 'roof'],
+    ["don't see any rust on the left sill", 'sill-l'],
+    ['left sill free of rust', 'sill-l'],
+    ['not a scratch on the roof', 'roof'],
+    ['nothing wrong, no scratch no dent', 'bonnet'],
+    ['never a dent in this roof', 'roof'],
+  ])('is none, and the part may be cleared: %s', (line, part) => {
+    const said = at(line);
+    expect(said.questions).toEqual([{ code: 'denied' }]);
+    expect(said.part).toBe(part);
+    expect(said.kind).toBeUndefined();
+  });
+
+  it('is not a correction: between two places or two faults “no” still is one', () => {
+    expect(told('left, no, right rear door dent', gb)).toBe('door-rr dent');
+    expect(told('bonnet scratch, no, dent', gb)).toBe('bonnet dent');
+    expect(told('hood, no, roof scratch', us, saloon)).toBe('roof scratch');
+  });
+
+  it('leaves tests that say no what they are', () => {
+    expect(told("bonnet scratch doesn't catch", gb)).toBe('bonnet scratch glides');
+    expect(told('bonnet dent no edge', gb)).toBe('bonnet dent not-felt');
+    expect(told('not sure bonnet dent', gb)).toBe('bonnet dent ?');
+  });
+
+  it('never becomes one, in whatever words it stands', () => {
+    const denial = fc.constantFrom(
+      'no',
+      'not any',
+      'without',
+      'free of',
+      "don't see any",
+      'i find no',
+      'no sign of',
+      'found no',
+    );
+    const fault = fc.constantFrom('chips', 'scratches', 'dents', 'rust', 'scuffs');
+    const part = fc.constantFrom('', 'on the roof', 'left front door', 'on the bonnet');
+    fc.assert(
+      fc.property(
+        denial,
+        fault,
+        part,
+        fc.constantFrom('', 'here', 'at all', 'that I can see'),
+        (no, what, where, rest) => {
+          for (const line of [`${no} ${what} ${where} ${rest}`, `${where} ${no} ${what} ${rest}`]) {
+            const said = at(line);
+            expect([line, said.kind, said.questions.length > 0]).toEqual([line, undefined, true]);
+          }
+        },
+      ),
+    );
+  });
+});
+
+describe('what is said besides', () => {
+  const at = (line: string, speech: SideSpeech = gb, here = 'bonnet') =>
+    parseShorthand(line, { style: speech === us ? saloon : hatch, speech, here });
+
+  it('“right here” is no side', () => {
+    expect(at('scratch right here on the hood', us)).toMatchObject({
+      part: 'bonnet',
+      kind: 'scratch',
+      questions: [],
+    });
+    expect(at('dent right next to the edge')).toMatchObject({ part: 'bonnet', kind: 'dent', questions: [] });
+    expect(told('right rear door dent', gb)).toBe('door-rr dent');
+    expect(told('dent right front door', gb)).toBe('door-fr dent');
+  });
+
+  it('“3 spots” is no size, nor is a number of what nobody knows', () => {
+    expect(at('hood rust 3 spots', us).details).toEqual({ count: 3 });
+    const said = at('hood scratch 3 zigs', us);
+    expect(said.details).toEqual({});
+    expect(said.leftOver).toEqual(['3', 'zigs']);
+    expect(at('hood scratch 3', us).details).toEqual({ lengthMm: 76.2 });
+  });
+
+  it('a doubt about the cure is none about the fault, and decides nothing', () => {
+    for (const line of [
+      'bonnet scratch maybe polish out',
+      'bonnet scratch might be polish',
+      'bonnet scratch, not sure polish it',
+    ]) {
+      const said = at(line);
+      expect([line, said.suspected, said.details.action]).toEqual([line, false, undefined]);
+      expect(said).toMatchObject({ part: 'bonnet', kind: 'scratch', questions: [] });
+    }
+    expect(at('bonnet scratch maybe polish out').leftOver).toEqual(['maybe', 'polish', 'out']);
+    expect(at('bonnet scratch do not paint the panel').details.action).toBeUndefined();
+    expect(at('maybe a scratch on the bonnet polish')).toMatchObject({
+      suspected: true,
+      details: { action: 'polish' },
+    });
+  });
+
+  it('stays as it was spoken, and in order', () => {
+    expect(at('Bonnet scratch, from Mr Oakes’ Trolley (again)').leftOver).toEqual([
+      'Mr',
+      'Oakes’',
+      'Trolley',
+      'again',
+    ]);
+  });
+});
+
 describe('any line at all', () => {
   const word = fc.constantFrom(
     ...'left right ns osr door wing bonnet bumper wheel scratch dent chips kerbing 3 40mm x5 30x20 1/2 in no sorry maybe catches leave polish zz driver rear front 9999999 -4 . , / by'.split(

@@ -13,11 +13,11 @@ import { MAX_SIZE_MM, MM_PER_INCH } from '../measure';
 import { type FindingDetails, type FindingKind, findingKindOf, kindFits } from '../walk';
 import { LONGEST, meaningOf } from './lexicon';
 import type { End, Meaning, SideWord } from './meaning';
-import { MAX_LINE, quantityAt, wordsOf } from './words';
+import { MAX_LINE, quantityAt, type SpokenWord, spokenWords } from './words';
 
 /** A stretch of the line and what it was taken for. */
 export interface Chip {
-  slot: Exclude<Meaning['slot'], 'filler' | 'correction'> | 'size';
+  slot: Exclude<Meaning['slot'], 'filler' | 'correction' | 'denial'> | 'size';
   text: string;
 }
 
@@ -36,7 +36,9 @@ export type Question =
       slot: 'side' | 'end' | 'part' | 'kind' | 'count' | 'size';
       texts: readonly [string, string];
     }
-  | { code: 'impossible-number'; text: string };
+  | { code: 'impossible-number'; text: string }
+  /** The line says that there is no such fault. */
+  | { code: 'denied' };
 
 export interface Shorthand {
   part?: PartId;
@@ -44,7 +46,7 @@ export interface Shorthand {
   details: FindingDetails;
   suspected: boolean;
   chips: readonly Chip[];
-  /** Words that said nothing to the parser; they may be kept as a note. */
+  /** What said nothing to the parser, as it was spoken and in that order; it may be kept as a note. */
   leftOver: readonly string[];
   /** Empty when the finding may be logged as it stands. */
   questions: readonly Question[];
@@ -65,13 +67,15 @@ interface Said<T> {
 /**
  * Reads one line as people say a finding: part, side, kind, count, size, test, distance, action, in any order, in both
  * vocabularies, with corrections in the same breath ("left, sorry, right rear door"). It asks rather than guesses a side.
- * Sizes come out in millimetres; a bare number after a kind is in millimetres, or inches in the US vocabulary.
+ * Sizes come out in millimetres; a bare number after a kind is in millimetres, or inches in the US vocabulary. A line that denies a fault is
+ * none, and a doubt about the cure is no doubt about the fault.
  */
 export function parseShorthand(line: string, context: ShorthandContext): Shorthand {
   if (line.length > MAX_LINE) return nothing([{ code: 'too-long', max: MAX_LINE }]);
-  const words = wordsOf(line);
+  const spoken = spokenWords(line);
+  const words = spoken.map(({ word }) => word);
   if (words.length === 0) return nothing([{ code: 'empty' }]);
-  const reader = new Reader(context);
+  const reader = new Reader(context, spoken);
   for (let at = 0; at < words.length; ) at += reader.read(words, at);
   return reader.settle();
 }
@@ -100,25 +104,47 @@ class Reader {
   private readonly leftOver: string[] = [];
   private readonly questions: Question[] = [];
 
-  constructor(private readonly context: ShorthandContext) {}
+  private isDenied = false;
+
+  constructor(
+    private readonly context: ShorthandContext,
+    private readonly spoken: readonly SpokenWord[],
+  ) {}
 
   /** Reads what stands at a place and returns how many words it took. */
   read(words: readonly string[], at: number): number {
     const quantity = quantityAt(words, at);
     if (quantity) {
+      const isBare = quantity.unitMm === undefined && quantity.second === undefined && !quantity.isCount;
+      const after = words[at + quantity.used];
+      // "3 spots" counts something; what it counts need not be known.
+      if (isBare && after !== undefined && isCounted(after)) {
+        this.takeQuantity({ ...quantity, isCount: true }, words.slice(at, at + quantity.used).join(' '));
+        return quantity.used + 1;
+      }
+      if (isBare && after !== undefined && isUnknown(words, at + quantity.used)) {
+        this.keepSpoken(at, quantity.used);
+        return quantity.used;
+      }
       this.takeQuantity(quantity, words.slice(at, at + quantity.used).join(' '));
       return quantity.used;
     }
-    let phrase = '';
-    let best: { meaning: Meaning; text: string; used: number } | undefined;
-    for (let used = 1; used <= LONGEST && at + used <= words.length; used++) {
-      phrase = used === 1 ? (words[at] as string) : `${phrase} ${words[at + used - 1]}`;
-      const meaning = meaningOf(phrase);
-      if (meaning) best = { meaning, text: phrase, used };
-    }
+    const best = longestAt(words, at);
     if (!best) {
-      this.leftOver.push(words[at] as string);
+      this.keepSpoken(at, 1);
       return 1;
+    }
+    const isDoubt = best.meaning.slot === 'suspected' || best.meaning.slot === 'denial';
+    const next = isDoubt ? nextAfter(words, at + best.used) : undefined;
+    // "Maybe polish it", "do not paint": nothing is decided about the cure, and nothing doubted about the fault.
+    if (next?.meaning.slot === 'action') {
+      const used = next.at + next.used - at;
+      this.keepSpoken(at, used);
+      return used;
+    }
+    if (best.meaning.slot === 'denial') {
+      this.takeDenial(next?.meaning, best.text);
+      return best.used;
     }
     const shorter = best.meaning.slot === 'place' ? shorterPlace(words, at, best.used) : undefined;
     const { meaning, text, used } = shorter ?? best;
@@ -126,8 +152,25 @@ class Reader {
     return used;
   }
 
+  private keepSpoken(at: number, count: number): void {
+    this.leftOver.push(...this.spoken.slice(at, at + count).map(({ spoken }) => spoken));
+  }
+
+  /** "Left, no, right" corrects; "no chips" and "chips: none" deny. */
+  private takeDenial(next: Meaning | undefined, text: string): void {
+    const isSaidBefore =
+      (next?.slot === 'kind' && this.kinds) ||
+      (next?.slot === 'part' && this.partKinds) ||
+      (next?.slot === 'place' && (this.hand ?? this.end));
+    if (isSaidBefore && (text === 'no' || text === 'not')) this.isCorrecting = true;
+    else if (next?.slot === 'kind' || (this.kinds && next === undefined)) this.isDenied = true;
+    else if (next?.slot === 'part' || next?.slot === 'place') this.isDenied = true;
+    else this.leftOver.push(text);
+  }
+
   private take(meaning: Meaning, text: string): void {
     switch (meaning.slot) {
+      case 'denial':
       case 'filler':
         return;
       case 'correction':
@@ -234,6 +277,13 @@ class Reader {
 
   settle(): Shorthand {
     const part = this.settlePart();
+    if (this.isDenied)
+      return {
+        ...nothing([{ code: 'denied' }]),
+        ...(part && { part: part.id }),
+        chips: this.chips,
+        leftOver: this.leftOver,
+      };
     const kind = this.settleKind(part);
     this.settleNumbers(kind);
     return {
@@ -332,6 +382,52 @@ class Reader {
     }
   }
 }
+
+interface Found {
+  meaning: Meaning;
+  text: string;
+  used: number;
+}
+
+/** The longest phrase that is known at a place. */
+function longestAt(words: readonly string[], at: number): Found | undefined {
+  let phrase = '';
+  let best: Found | undefined;
+  for (let used = 1; used <= LONGEST && at + used <= words.length; used++) {
+    phrase = used === 1 ? (words[at] as string) : `${phrase} ${words[at + used - 1]}`;
+    const meaning = meaningOf(phrase);
+    if (meaning) best = { meaning, text: phrase, used };
+  }
+  return best;
+}
+
+/** The next thing that is said, past fillers and numbers. */
+function nextAfter(words: readonly string[], from: number): (Found & { at: number }) | undefined {
+  for (let at = from; at < words.length; ) {
+    const quantity = quantityAt(words, at);
+    const found = quantity ? undefined : longestAt(words, at);
+    if (found && found.meaning.slot !== 'filler' && found.meaning.slot !== 'count') return { ...found, at };
+    at += quantity?.used ?? found?.used ?? 1;
+  }
+  return undefined;
+}
+
+const counted: ReadonlySet<string> = new Set([
+  'spots',
+  'spot',
+  'places',
+  'marks',
+  'areas',
+  'ones',
+  'patches',
+  'points',
+  'bits',
+]);
+const isCounted = (word: string): boolean => counted.has(word);
+
+/** A word nobody knows, which a number before it belongs to. */
+const isUnknown = (words: readonly string[], at: number): boolean =>
+  quantityAt(words, at) === undefined && longestAt(words, at) === undefined;
 
 /** "Right rear light" is the right and a rear light, not the right rear and a light. */
 function shorterPlace(words: readonly string[], at: number, used: number) {

@@ -20,6 +20,20 @@ export function wordsOf(line: string): string[] {
     .filter((word) => word !== '' && word !== '-' && word !== '–');
 }
 
+/** A word as it is looked up, and as it was spoken. */
+export interface SpokenWord {
+  word: string;
+  spoken: string;
+}
+
+/** The same words with what was spoken, capitals and all: what is not understood is kept as it was said. */
+export const spokenWords = (line: string): SpokenWord[] =>
+  line.split(/\s+/).flatMap((piece) => {
+    const words = wordsOf(piece);
+    const spoken = piece.replace(/^[,;:!?()]+|[,;:!?()]+$/g, '');
+    return words.map((word) => ({ word, spoken: words.length === 1 ? spoken : word }));
+  });
+
 const UNIT_MM: Record<string, number> = {
   mm: 1,
   mil: 1,

@@ -18,6 +18,7 @@ const slots = {
   action: 'What will be done',
   suspected: 'Not sure yet',
   correction: 'To correct yourself in the same breath',
+  denial: 'To say that there is none: never taken for a fault',
 } as const satisfies Record<Exclude<Meaning['slot'], 'filler'>, string>;
 
 const examples = [
@@ -100,6 +101,8 @@ function wordsFor(meaning: Meaning): string {
       return 'suspected';
     case 'correction':
       return 'what comes next replaces';
+    case 'denial':
+      return 'there is none';
     case 'filler':
       return '';
   }

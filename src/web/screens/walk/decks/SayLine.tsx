@@ -44,6 +44,16 @@ export function SayLine({
     setDeck({ mode: 'refine', finding });
   };
 
+  // "No chips on the grille" is no fault: the person may say that the part is clear, and nothing says it for them.
+  const denied = said.part === undefined ? undefined : style.parts.get(said.part);
+  const clear = () => {
+    if (!denied) return;
+    const cleared: Fact = { kind: 'part-cleared', body: { part: denied.id } };
+    if (denied.id === partHere) say(cleared);
+    else say({ kind: 'stop-reached', body: { part: denied.id } }, cleared);
+    setLine('');
+  };
+
   return (
     <div className="space-y-2 border-t border-line p-2">
       <Field
@@ -96,6 +106,11 @@ export function SayLine({
             </Button>
           ))}
         </div>
+      )}
+      {question?.code === 'denied' && denied && (
+        <Button look="tape" className="w-full" onClick={clear}>
+          Clear: {sentence(partNameForAnyone(denied, page.car))}
+        </Button>
       )}
       {line.trim() !== '' && (
         <Button look="main" className="w-full" onClick={log}>
