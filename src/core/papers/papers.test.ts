@@ -252,7 +252,41 @@ describe('a service line', () => {
     const reading = read('40k 04/2021 stamp oil frobnicated');
     expect(reading).toMatchObject({ ok: true, entry: { note: 'frobnicated' } });
     if (reading.ok) expect(reading.doubts.join()).toContain('frobnicated');
-    expect(read('31 04/2020 stamp oil')).toMatchObject({ doubts: [expect.stringContaining('31k')] });
+    const small = read('31 04/2020 stamp oil');
+    expect(small).toMatchObject({
+      ok: true,
+      entry: { note: '31' },
+      doubts: expect.arrayContaining([expect.stringContaining('31k')]),
+    });
+    expect(small.ok && small.entry.distance).toBeUndefined();
+  });
+
+  it.each([
+    ['17th Apr 2023 31k stamp oil', '2023-04-17', 31_000, false],
+    ['1st May, 2022 20,500 invoice oil', '2022-05-01', 20_500, false],
+    ['April 3rd, 2021 18k stamp oil', '2021-04-03', 18_000, false],
+    ['Apr 23 31k stamp oil', '2023-04-01', 31_000, true],
+    ["17 Apr '23 31k stamp oil", '2023-04-17', 31_000, false],
+    ['04/23 31k stamp oil', '2023-04-01', 31_000, true],
+    ['04/2023 67 500 stamp oil', '2023-04-01', 67_500, true],
+    ['04/2023 67000m stamp oil', '2023-04-01', 67_000, true],
+    ['brake fluid 2 yr 04/2023 31k stamp', '2023-04-01', 31_000, true],
+    ['2 keys, 04/2023 31,200 stamp oil', '2023-04-01', 31_200, true],
+  ] as const)('is read as people write it: %s', (line, day, distance, isMonthOnly) => {
+    const reading = read(line);
+    expect(reading).toMatchObject({ ok: true, entry: { day, distance } });
+    expect(reading.ok && reading.entry.isMonthOnly === true).toBe(isMonthOnly);
+  });
+
+  it('says what it took a short year for, and takes no small number for a distance', () => {
+    expect(read('Apr 23 31k stamp oil')).toMatchObject({ doubts: ['“Apr 23” is taken for Apr 2023.'] });
+    expect(read("17 Apr '23 31k stamp oil")).toMatchObject({
+      doubts: ["“17 Apr '23” is taken for 17 Apr 2023."],
+    });
+    const last = read('timing belt last done 47, 04/2023 stamp');
+    expect(last.ok && last.entry.distance).toBeUndefined();
+    expect(last).toMatchObject({ doubts: expect.arrayContaining(['Is “47” a distance? If so, type 47k.']) });
+    expect(read('oil 47').ok).toBe(false);
   });
 
   it.each([

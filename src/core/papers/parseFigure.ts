@@ -24,12 +24,16 @@ export function parseFigure(line: string, unit: DistanceUnit, today: Day, monthF
   const read = readDayAndDistance(line, unit, today, monthFirst);
   if (!read.ok) return read;
   const { date, distance, doubts } = read;
-  if (date === undefined || distance === undefined)
+  const isAsked = distance === undefined && doubts.some((doubt) => doubt.includes('a distance?'));
+  if (!isAsked && (date === undefined || distance === undefined))
     return {
       ok: false,
       says: `“${line.trim()}”: a certificate or photo needs both its date and its distance, like 54.2k 12/03/2024 certificate.`,
     };
-  if (doubts.length > 0) return { ok: false, says: `“${line.trim()}”: ${doubts.join(' ')}` };
+  // A year of two figures is no reason to refuse it: what it was taken for is seen in the list.
+  const open = doubts.filter((doubt) => !doubt.includes('is taken for'));
+  if (open.length > 0 || date === undefined || distance === undefined)
+    return { ok: false, says: `“${line.trim()}”: ${open.join(' ')}` };
   const source = words.certificate.test(line) ? 'certificate' : words.photo.test(line) ? 'photo' : 'other';
   return { ok: true, figure: { day: date.day, value: distance, source } };
 }

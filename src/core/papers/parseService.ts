@@ -103,7 +103,8 @@ export function parseService(
   const name =
     firstWork === Number.POSITIVE_INFINITY
       ? []
-      : words(rest.slice(0, firstWork)).filter((word) => left.includes(word));
+      : // A bare figure is nobody's name.
+        words(rest.slice(0, firstWork)).filter((word) => left.includes(word) && !/^\d+$/.test(word));
   const unread = left.filter((word) => !name.includes(word));
   const who = [trade, name.join(' ')].filter(Boolean).join(', ');
   if (unread.length > 0) doubts.push(`What is “${unread.join(' ')}”? It is kept as a note.`);

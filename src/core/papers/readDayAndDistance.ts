@@ -1,5 +1,6 @@
 import type { DistanceUnit } from '../car';
 import { KM_PER_MILE, parseOdometer } from '../measure';
+import { shortDay } from '../wording';
 import type { Day } from './calendar';
 import { dayProblemMessage, parseDay } from './parseDay';
 
@@ -14,6 +15,29 @@ export type DayAndDistance =
       rest: string;
     }
   | { ok: false; says: string };
+
+const MONTH = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\\.?';
+
+/** A date as `parseDay` reads it: without the ending of an ordinal, and with its century. */
+const inFull = (text: string): string =>
+  text
+    .replaceAll(',', '')
+    .replace(/(\d)(?:st|nd|rd|th)\b/i, '$1')
+    .replace(/^(.*[a-z.,]+) '?(\d{2})$/i, '$1 20$2')
+    .replace(/^(\d{1,2}\/)(\d{2})$/, '$120$2');
+
+/** The likeliest distance of a line: one that says its unit, then one of thousands. A small bare number is none. */
+function distanceIn(rest: string): RegExp {
+  const ways = [
+    / \d[\d.,']*(?: \d{3})*\s?(?:kms?(?![a-z])|k ?mi(?:les)?|mi(?:les)?(?![a-z])|k(?![a-z]))(?=[ ,;])/i,
+    / \d{4,}m(?=[ ,;])/i,
+    / \d{1,3}(?:[.,' ]\d{3})+(?=[ ,;])/,
+    / \d{4,}(?=[ ,;])/,
+    / \d[\d.,']*[.,']\d+(?=[ ,;])/,
+  ];
+  return ways.find((way) => way.test(rest)) ?? NOTHING;
+}
+const NOTHING = /(?!)/;
 
 /** Finds a date and a distance anywhere in a line, however they are written. One of them is enough. */
 export function readDayAndDistance(
@@ -37,19 +61,33 @@ export function readDayAndDistance(
     take(/ \d{1,2}[/.-]\d{1,2}[/.-](?:\d{4}|\d{2})(?=[ ,;])/) ??
     take(/ \d{1,2}[/-](?:19|20)\d{2}(?=[ ,;])/) ??
     take(/ \d{1,2}\.(?:19|20)\d{2}(?=[ ,;])/) ??
-    take(
-      / (?:\d{1,2} )?(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*\.? (?:19|20)\d{2}(?=[ ,;])/i,
+    take(new RegExp(` (?:\\d{1,2}(?:st|nd|rd|th)? )?${MONTH},? (?:19|20)\\d{2}(?=[ ,;])`, 'i')) ??
+    take(new RegExp(` ${MONTH} \\d{1,2}(?:st|nd|rd|th)?,? (?:19|20)\\d{2}(?=[ ,;])`, 'i'));
+  // A year of two figures, where nothing fuller is said: "Apr 23", "17 Apr 23", "04/23".
+  const shortText =
+    dateText === undefined
+      ? (take(new RegExp(` (?:\\d{1,2}(?:st|nd|rd|th)? )?${MONTH} '?\\d{2}(?=[ ,;])`, 'i')) ??
+        take(/ (?:0?[1-9]|1[0-2])\/\d{2}(?=[ ,;])/))
+      : undefined;
+  const said = dateText ?? shortText;
+  const date = said === undefined ? undefined : parseDay(inFull(said), today, { monthFirst });
+  if (date && !date.ok) return { ok: false, says: `“${said}”: ${dayProblemMessage(date.problem)}` };
+  if (date?.ok && shortText !== undefined)
+    doubts.push(
+      `“${shortText}” is taken for ${shortDay(date.day).replace(/^\d+ /, date.isMonthOnly ? '' : '$&')}.`,
     );
-  const date = dateText === undefined ? undefined : parseDay(dateText, today, { monthFirst });
-  if (date && !date.ok) return { ok: false, says: `“${dateText}”: ${dayProblemMessage(date.problem)}` };
 
-  const distanceText = take(
-    / \d[\d.,']*\s?(?:k(?![a-z])|kms?(?![a-z])|k ?mi(?:les)?|mi(?:les)?(?![a-z]))?(?=[ ,;])/i,
-  );
+  const distanceText = take(distanceIn(rest));
   const reading =
     distanceText === undefined
       ? undefined
-      : parseOdometer(distanceText.replace(/kms$/i, 'km').replace(/\s/g, ''), unit);
+      : parseOdometer(
+          distanceText
+            .replace(/kms$/i, 'km')
+            .replace(/(\d)m$/i, '$1mi')
+            .replace(/\s/g, ''),
+          unit,
+        );
   if (reading && !reading.ok)
     return {
       ok: false,
@@ -58,8 +96,12 @@ export function readDayAndDistance(
   let distance = reading?.ok ? reading.value : undefined;
   if (reading?.ok && reading.unit !== unit)
     distance = Math.round(unit === 'mi' ? reading.value / KM_PER_MILE : reading.value * KM_PER_MILE);
-  if (distance !== undefined && distance < 500 && !/k/i.test(distanceText ?? ''))
-    doubts.push(`Is “${distanceText}” a distance? Perhaps ${distance}k is meant.`);
+  // A small bare number may be anything: it is asked about, and stays in the line.
+  const small =
+    distance === undefined
+      ? / (\d{1,3})(?=[ ,;])(?! ?(?:yr|year|month|mth|l\b|litre|liter|%))/i.exec(rest)?.[1]
+      : undefined;
+  if (small !== undefined) doubts.push(`Is “${small}” a distance? If so, type ${small}k.`);
   if (date === undefined && distance === undefined)
     return {
       ok: false,

@@ -108,6 +108,14 @@ describe('the date code', () => {
     expect(made('')).toBe('not-a-code');
     expect(made('12')).toBe('not-a-code');
   });
+  it('is read as it is spoken too', () => {
+    expect(made('week 11 2023')).toBe('11/2023');
+    expect(made('Wk 5, 2019')).toBe('5/2019');
+    expect(made('week 11 of 23')).toBe('11/2023');
+    expect(made('week 54 2023')).toBe('no-such-week');
+    expect(made('week 40 2026')).toBe('in-the-future');
+    expect(dateCodeProblemMessage('three-figures')).toContain('Four figures are wanted');
+  });
   it('may be of this very week, and no later', () => {
     // Week 11 of 2026 begins on 12 March by this count; week 12 on the 19th.
     expect(made('1126')).toBe('11/2026');
@@ -124,7 +132,7 @@ describe('the date code', () => {
     expect(dateCodeProblemMessage('not-a-code')).toContain('last four figures');
     expect(dateCodeProblemMessage('no-such-week')).toContain('01 to 53');
     expect(dateCodeProblemMessage('in-the-future')).toContain('not come yet');
-    expect(dateCodeProblemMessage('before-2000')).toContain('before 2000');
+    expect(dateCodeProblemMessage('three-figures')).toContain('before 2000');
   });
 });
 
