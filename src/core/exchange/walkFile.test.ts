@@ -21,13 +21,19 @@ const problemOf = (raw: unknown) => {
 };
 
 describe('reading a walk file', () => {
+  it('takes both versions, with and without fingerprints', () => {
+    expect(problemOf({ ...good, version: 2 })).toBe('ok');
+    expect(problemOf({ ...good, version: 2, fingerprints: { [WALK]: 'a'.repeat(64) } })).toBe('ok');
+    expect(problemOf({ ...good, version: 2, fingerprints: { [WALK]: 'short' } })).toBe('damaged');
+  });
+
   it('takes a good one', () => expect(problemOf(good)).toBe('ok'));
 
   it.each([
     [null, 'not-a-walk-file'],
     ['a text', 'not-a-walk-file'],
     [{ ...good, format: 'other' }, 'not-a-walk-file'],
-    [{ ...good, version: 2 }, 'newer-version'],
+    [{ ...good, version: 3 }, 'newer-version'],
     [{ ...good, version: 0 }, 'damaged'],
     [{ ...good, entries: [] }, 'damaged'],
     [{ ...good, extra: 1 }, 'damaged'],

@@ -4,7 +4,8 @@ import { pictureQualitySchema } from '../photos';
 import { reportDocumentSchema } from '../report';
 import { entrySchema, sha256Schema } from '../walk';
 
-export const WALK_FILE_VERSION = 1;
+/** 1: until reports told which words they were composed by. 2: with that, and their fingerprints. */
+export const WALK_FILE_VERSION = 2;
 
 export const photoRecordSchema = z.strictObject({
   sha256: sha256Schema,
@@ -55,7 +56,7 @@ export type Person = z.output<typeof personSchema>;
 /** One walk with its car, people, log, photo list and frozen reports, as exchanged between Zelks. */
 export const walkFileSchema = z.strictObject({
   format: z.literal('zelk-walk'),
-  version: z.literal(WALK_FILE_VERSION),
+  version: z.union([z.literal(1), z.literal(WALK_FILE_VERSION)]),
   exportedAt: z.iso.datetime(),
   walk: z.uuid(),
   car: carSchema.strict(),
@@ -65,6 +66,8 @@ export const walkFileSchema = z.strictObject({
   photos: z.array(photoRecordSchema).max(10_000),
   recordings: z.array(recordingRecordSchema).max(1000).default([]),
   reports: z.array(reportDocumentSchema).max(1000),
+  /** SHA-256 of each report's canonical form as it was frozen, by its id. */
+  fingerprints: z.record(z.uuid(), sha256Schema).optional(),
 });
 export type WalkFile = z.output<typeof walkFileSchema>;
 

@@ -1,3 +1,4 @@
+import { COMPOSED_BY } from './composedBy';
 import { paragraphOf } from './paragraph';
 import type { ReportDocument } from './reportDocument';
 import type { ReportInputs } from './reportInputs';
@@ -19,6 +20,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   const { otherWalks } = inputs;
   const document: ReportDocument = {
     ...headOf(told),
+    composedBy: COMPOSED_BY,
     summary: summaryLines(findings, told.left.cover),
     findings,
     dismissed: dismissedFindings(told),

@@ -2,6 +2,7 @@ export type { Block } from './blocks/block';
 export { coverOf, findingLines, reportBlocks, reportFacts } from './blocks/reportBlocks';
 export { canonicalForm, fingerprintWords } from './canonicalForm';
 export { compareReports, type ReportChanges, reportChangesSchema } from './compareReports';
+export { COMPOSED_BY } from './composedBy';
 export { composeReport } from './composeReport';
 export { cueSheet } from './cueSheet';
 export type { Drawing, Shape } from './drawings/drawing';

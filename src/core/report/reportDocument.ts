@@ -77,6 +77,8 @@ const reportPartSchema = z.strictObject({
 export const reportDocumentSchema = z.strictObject({
   format: z.literal('zelk-report'),
   version: z.literal(REPORT_VERSION),
+  /** Version of the words and rules it was composed by; reports frozen by an earlier Zelk have none and are of version 1. */
+  composedBy: z.int().positive().optional(),
   id: z.uuid(),
   revision: z.int().positive(),
   frozenAt: z.iso.datetime(),

@@ -25,7 +25,7 @@ const LOGO = 'logo.png';
  */
 export async function archiveOfReport(
   context: Context,
-  { report, sha256: fingerprint }: StoredReport,
+  { report, frozen, sha256: fingerprint }: StoredReport,
   isForYard: boolean,
 ): Promise<ArchiveContents> {
   const { stores, files, shown, now } = context;
@@ -50,7 +50,7 @@ export async function archiveOfReport(
       ['report.html', reportHtml({ report, fingerprint, pictures, isHere, recordings, logo: logo && LOGO })],
       ...(logo ? [[LOGO, logo] as const] : []),
       ...archiveTables(report, pictures),
-      ['report.json', JSON.stringify(report)],
+      ['report.json', frozen],
       ['report.schema.json', jsonSchemaOf(reportDocumentSchema, 'Zelk report')],
       ...walk,
     ],

@@ -30,6 +30,8 @@ export async function readWalk({ path, now }: { path: string; now: string }): Pr
         { path: `entries.${i}`, detail: check.problem.message, code: check.problem.code, entry: entry.id },
       ]);
   }
-  for (const report of file.reports) proveReport(file, report);
-  return file;
+  // What is kept is what was frozen, to the letter: reading it fills in fields that came later.
+  const frozen = (raw as { reports: object[] }).reports;
+  for (const [i, report] of file.reports.entries()) proveReport(file, report, frozen[i] ?? report);
+  return { ...file, reports: frozen as WalkFile['reports'] };
 }

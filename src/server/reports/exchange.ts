@@ -13,6 +13,7 @@ export function exportWalk(stores: Stores, walkId: string, now: Date): WalkFile 
   const car = walk && stores.cars.get(walk.car_id);
   if (!car) throw notFound('walk');
   const entries = stores.walks.entriesOf(walkId);
+  const frozen = stores.reports.ofWalk(walkId).flatMap(({ id }) => stores.reports.stored(id) ?? []);
   const people = new Set(entries.map((entry) => entry.who));
   return {
     format: 'zelk-walk',
@@ -24,7 +25,9 @@ export function exportWalk(stores: Stores, walkId: string, now: Date): WalkFile 
     entries: [...entries],
     photos: stores.photos.known(photosNamed(entries)).map(({ record }) => record),
     recordings: stores.recordings.known(recordingsNamed(entries)).map(({ record }) => record),
-    reports: stores.reports.ofWalk(walkId).map(({ id }) => stores.reports.get(id) as ReportDocument),
+    // As they were frozen, to the letter: fields that came later are not filled in.
+    reports: frozen.map(({ frozen }) => JSON.parse(frozen) as ReportDocument),
+    fingerprints: Object.fromEntries(frozen.map(({ report, sha256 }) => [report.id, sha256])),
   };
 }
 

@@ -1,10 +1,34 @@
 import { isDeepStrictEqual } from 'node:util';
 import type { WalkFile } from '#core/exchange';
-import { composeReport, type ReportDocument } from '#core/report';
+import { COMPOSED_BY, composeReport, type ReportDocument } from '#core/report';
 import { unprocessable } from '../problems';
+import { fingerprintOf } from '../store/reportStore';
 
-/** A frozen report must say what its own log says: a file that was edited is refused. */
-export function proveReport(file: WalkFile, report: ReportDocument): void {
+/**
+ * A frozen report must say what its own log says: a file that was edited is refused. One composed by today's words and rules is composed again and must
+ * be the same; of others the facts must follow from the log, and where the file tells their fingerprint, they must have it. `frozen` is the
+ * report as it stands in the file.
+ */
+export function proveReport(file: WalkFile, report: ReportDocument, frozen: object): void {
+  const again = composedAgain(file, report);
+  const fingerprint = file.fingerprints?.[report.id];
+  // Those whose fingerprint was worked out before it was kept had later fields filled in.
+  const hasIt =
+    fingerprint === undefined ||
+    fingerprintOf(frozen) === fingerprint ||
+    fingerprintOf(report) === fingerprint;
+  const isOfToday = (report.composedBy ?? 1) === COMPOSED_BY;
+  const follows = isOfToday
+    ? isDeepStrictEqual(again, report) || isDeepStrictEqual(inEarlierWords(again), report)
+    : isDeepStrictEqual(factsOf(again), factsOf(report));
+  if (report.walk !== file.walk || !hasIt || !follows)
+    throw unprocessable(
+      'report-differs',
+      `Report revision ${report.revision} in the file does not follow from the file’s own log. Export it again from the Zelk it came from.`,
+    );
+}
+
+function composedAgain(file: WalkFile, report: ReportDocument): ReportDocument {
   const again = composeReport({
     id: report.id,
     revision: report.revision,
@@ -23,17 +47,23 @@ export function proveReport(file: WalkFile, report: ReportDocument): void {
     ),
   });
   // A report frozen before these fields came is whole without them.
+  if (report.composedBy === undefined) delete again.composedBy;
   if (report.odometerRead === undefined) delete again.odometerRead;
   if (!report.photos.some(({ mmAcross }) => mmAcross))
     for (const photo of again.photos) delete photo.mmAcross;
-  const isItsOwn = isDeepStrictEqual(again, report) || isDeepStrictEqual(inEarlierWords(again), report);
-  if (report.walk !== file.walk || !isItsOwn) {
-    throw unprocessable(
-      'report-differs',
-      `Report revision ${report.revision} in the file does not follow from the file’s own log. Export it again from the Zelk it came from.`,
-    );
-  }
+  return again;
 }
+
+/** What a report rests on, whatever words it is told in. */
+const factsOf = ({ walk, position, findings, dismissed, putRight = [], photos, parts }: ReportDocument) => ({
+  walk,
+  position,
+  findings: findings.map(({ number, part, kind, spot }) => ({ number, part, kind, spot })),
+  dismissed: dismissed.map(({ number }) => number),
+  putRight: putRight.map(({ id, part, kind }) => ({ id, part, kind })),
+  photos: photos.map(({ sha256 }) => sha256).toSorted(),
+  parts: parts.map(({ part }) => part).toSorted(),
+});
 
 /** The same in the words that earlier versions froze reports in: their files stay as good as they were. */
 function inEarlierWords(report: ReportDocument): ReportDocument {

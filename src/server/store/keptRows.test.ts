@@ -72,7 +72,7 @@ describe('reports', () => {
     withWalk(test.stores, noted(1));
     const report = freezeIn(test.stores);
     const stored = test.reopen().reports.stored(report.id);
-    expect(stored).toEqual({ report, sha256: fingerprintOf(report) });
+    expect(stored).toEqual({ report, frozen: JSON.stringify(report), sha256: fingerprintOf(report) });
     expect(test.stores.reports.head(report.id)).toEqual({ walk: WALK, revision: 1 });
     expect(test.stores.reports.get('none')).toBeUndefined();
   });

@@ -12,6 +12,8 @@ export interface ReportSummary {
 /** A report as it is kept, with its fingerprint. */
 export interface StoredReport {
   report: ReportDocument;
+  /** The text it was frozen as, to the letter: what is exported and kept. */
+  frozen: string;
   sha256: string;
 }
 
@@ -50,7 +52,7 @@ export function makeReportStore(db: Db) {
     const row = one.get(id);
     if (!row) return undefined;
     const report = reportDocumentSchema.parse(JSON.parse(row.document));
-    const found = { report, sha256: row.sha256 ?? fingerprintOf(report) };
+    const found = { report, frozen: row.document, sha256: row.sha256 ?? fingerprintOf(report) };
     const [oldest] = read.keys();
     if (read.size >= MOST_READ && oldest) read.delete(oldest);
     read.set(id, found);

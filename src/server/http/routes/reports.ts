@@ -44,7 +44,10 @@ export function reportRoutes(context: Context): AnyRoute[] {
       summary: 'A frozen report and its links',
       params: idParams,
       gives: reportPageSchema,
-      handle: ({ params }) => ({ ...storedOf(params.id), shares: stores.shares.beside(params.id) }),
+      handle: ({ params }) => {
+        const { report, sha256 } = storedOf(params.id);
+        return { report, sha256, shares: stores.shares.beside(params.id) };
+      },
     }),
     route({
       method: 'get',
