@@ -9,7 +9,12 @@ export default defineConfig({
     emptyOutDir: true,
     rolldownOptions: {
       // `aside` is the child process in which strangers' files are opened.
-      input: { main: 'src/server/main.ts', demo: 'demo/yard/main.ts', aside: 'src/server/jobs/child.ts', backup: 'src/server/backup/main.ts' },
+      input: {
+        main: 'src/server/main.ts',
+        demo: 'demo/yard/main.ts',
+        aside: 'src/server/jobs/child.ts',
+        backup: 'src/server/backup/main.ts',
+      },
       output: { entryFileNames: '[name].js', chunkFileNames: 'shared-[hash].js' },
     },
   },

@@ -97,10 +97,17 @@ describe('the built server', () => {
   });
 
   it('finishes and leaves when something fails that nobody foresaw; bin/serve starts it again', async () => {
-    // A fault put in from outside, a moment after the start.
-    const fault = (what: string) => ({
-      NODE_OPTIONS: `--import=data:text/javascript,${encodeURIComponent(`if (process.argv[1]?.endsWith('main.js')) setTimeout(() => { ${what} }, 1500)`)}`,
-    });
+    // A fault put in from outside, as soon as it says that it is ready.
+    const fault = (what: string) => {
+      const wait = `if (process.argv[1]?.endsWith('main.js')) {
+        const write = process.stdout.write.bind(process.stdout);
+        process.stdout.write = (text, ...more) => {
+          if (String(text).startsWith('ready')) setTimeout(() => { ${what} }, 200);
+          return write(text, ...more);
+        };
+      }`;
+      return { NODE_OPTIONS: `--import=data:text/javascript,${encodeURIComponent(wait)}` };
+    };
     for (const what of ["throw new Error('unforeseen')", "Promise.reject(new Error('unforeseen'))"]) {
       const child = spawn(process.execPath, ['dist/server/main.js'], {
         env: env({ ...fault(what), ZELK_LOG: 'fatal' }),
@@ -113,7 +120,7 @@ describe('the built server', () => {
       expect(await new Promise((ended) => child.on('exit', ended))).toBe(70);
       expect(log).toContain('unforeseen failure, stopping');
     }
-    const serving = spawn('bin/serve', {
+    const serving = spawn(join('bin', 'serve'), {
       env: env(fault("throw new Error('unforeseen')")),
       stdio: ['ignore', 'pipe', 'ignore'],
     });

@@ -23,6 +23,10 @@ test(
     await expect.poll(clearOnes(server, walk)).toBe(1);
 
     await server.end('SIGKILL');
+    // Asked anew without a server, as on coming back to the page: the walk stays open.
+    await page.evaluate(() => new Promise((later) => setTimeout(later, 1200)));
+    await page.evaluate(() => window.dispatchEvent(new Event('focus')));
+    await page.waitForTimeout(5000);
     await page.getByRole('button', { name: 'Clear', exact: true }).click();
     await expect(page.getByTestId('outbox')).toHaveAccessibleName(/^\d not kept/);
     await page.getByTestId('outbox').click();

@@ -44,9 +44,9 @@ export function useWalk(id: string, who: string | undefined): WalkLoad {
   );
 
   const load = useMemo((): WalkLoad => {
-    if (query.error) return { status: 'failed', error: query.error };
     const page = query.data;
-    if (!page) return { status: 'loading' };
+    // What is open stays open: asking anew may fail where there is no signal.
+    if (!page) return query.error ? { status: 'failed', error: query.error } : { status: 'loading' };
     const refused = new Set(refusedEntries.map((item) => item.id));
     const entries = [...page.entries, ...sessions.outbox.entriesOf(id), ...made].filter(
       (entry) => !refused.has(entry.id),
