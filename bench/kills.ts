@@ -5,14 +5,16 @@ import { jpeg } from '../tests/builders/photos';
 import { RunningServer } from '../tests/builders/runningServer';
 import type { Row } from './row';
 
-const KILLS = 200;
+const KILLS = Number(process.env.ZELK_KILLS ?? 200);
 /** Entries are posted one by one, photos two at a time, until the server is killed between these. */
 const [SOONEST_MS, LATEST_MS] = [150, 900] as const;
 
 /** Kills a server again and again while it is written to, and counts what it had acknowledged and does not have. */
 export async function benchKills(): Promise<Row[]> {
   const server = new RunningServer();
-  const photos = await Promise.all(Array.from({ length: 40 }, (_, i) => jpeg(i + 1, 500, 400)));
+  const photos = await Promise.all(
+    Array.from({ length: 8 * KILLS }, (_, i) => jpeg(i + 1, 500 + (i >> 8), 400)),
+  );
   let [entries, kept, lost, doubled] = [0, 0, 0, 0];
   await server.start();
   await server.post('/api/people', { id: WHO, name: 'Nell' });
@@ -28,6 +30,18 @@ export async function benchKills(): Promise<Row[]> {
       const acknowledged = new Set<string>();
       const photosHere = new Set<string>();
       let isDead = false;
+      const put = async (n: number): Promise<void> => {
+        const bytes = photos[n % photos.length] as Buffer;
+        const sha256 = createHash('sha256').update(bytes).digest('hex');
+        const answer = await fetch(`${server.origin}/api/photos/${sha256}`, {
+          method: 'PUT',
+          headers: { 'Content-Type': 'image/jpeg' },
+          body: new Uint8Array(bytes),
+        }).catch(() => undefined);
+        if (answer?.ok) photosHere.add(sha256);
+      };
+      // The first photo after a start waits for the process that opens it: the killing begins when others follow it quickly.
+      await put(round * 8);
       const writing = (async () => {
         for (const entry of log) {
           const answer = await server
@@ -38,16 +52,7 @@ export async function benchKills(): Promise<Row[]> {
         }
       })();
       const sending = (async () => {
-        for (let i = 0; !isDead && i < 4; i++) {
-          const bytes = photos[(round * 4 + i) % photos.length] as Buffer;
-          const sha256 = createHash('sha256').update(bytes).digest('hex');
-          const answer = await fetch(`${server.origin}/api/photos/${sha256}`, {
-            method: 'PUT',
-            headers: { 'Content-Type': 'image/jpeg' },
-            body: new Uint8Array(bytes),
-          }).catch(() => undefined);
-          if (answer?.ok) photosHere.add(sha256);
-        }
+        for (let i = 1; !isDead && i < 8; i++) await put(round * 8 + i);
       })();
       await new Promise((later) => setTimeout(later, SOONEST_MS + ((round * 37) % (LATEST_MS - SOONEST_MS))));
       await server.end('SIGKILL');
