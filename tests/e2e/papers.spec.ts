@@ -27,7 +27,7 @@ test('a service history is typed in one field, doubtful lines are asked about, a
   // The line that cannot be stays in the field, the doubtful one waits for a word.
   await expect(page.getByRole('alert').filter({ hasText: 'no such day' })).toBeVisible();
   await expect(page.getByLabel('Service record, a line each')).toHaveValue('31/02/2025 80k stamp oil');
-  await expect(page.getByText(/Perhaps 72k is meant/)).toBeVisible();
+  await expect(page.getByText(/Is “72” a distance\? If so, type 72k/)).toBeVisible();
   await page.getByRole('button', { name: 'Change it' }).click();
   await page.getByLabel('Service record, a line each').fill('72k 07/2024 stamp specialist service');
   await page.getByRole('button', { name: 'Read these lines' }).click();
