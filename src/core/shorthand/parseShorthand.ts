@@ -11,7 +11,8 @@ import {
 } from '../car';
 import { MAX_SIZE_MM, MM_PER_INCH } from '../measure';
 import { type FindingDetails, type FindingKind, findingKindOf, kindFits } from '../walk';
-import { LONGEST, meaningOf } from './lexicon';
+import { meaningOf } from './lexicon';
+import { isCounted, isUnknown, longestAt, nextAfter } from './lookAhead';
 import type { End, Meaning, SideWord } from './meaning';
 import { MAX_LINE, quantityAt, type SpokenWord, spokenWords } from './words';
 
@@ -382,52 +383,6 @@ class Reader {
     }
   }
 }
-
-interface Found {
-  meaning: Meaning;
-  text: string;
-  used: number;
-}
-
-/** The longest phrase that is known at a place. */
-function longestAt(words: readonly string[], at: number): Found | undefined {
-  let phrase = '';
-  let best: Found | undefined;
-  for (let used = 1; used <= LONGEST && at + used <= words.length; used++) {
-    phrase = used === 1 ? (words[at] as string) : `${phrase} ${words[at + used - 1]}`;
-    const meaning = meaningOf(phrase);
-    if (meaning) best = { meaning, text: phrase, used };
-  }
-  return best;
-}
-
-/** The next thing that is said, past fillers and numbers. */
-function nextAfter(words: readonly string[], from: number): (Found & { at: number }) | undefined {
-  for (let at = from; at < words.length; ) {
-    const quantity = quantityAt(words, at);
-    const found = quantity ? undefined : longestAt(words, at);
-    if (found && found.meaning.slot !== 'filler' && found.meaning.slot !== 'count') return { ...found, at };
-    at += quantity?.used ?? found?.used ?? 1;
-  }
-  return undefined;
-}
-
-const counted: ReadonlySet<string> = new Set([
-  'spots',
-  'spot',
-  'places',
-  'marks',
-  'areas',
-  'ones',
-  'patches',
-  'points',
-  'bits',
-]);
-const isCounted = (word: string): boolean => counted.has(word);
-
-/** A word nobody knows, which a number before it belongs to. */
-const isUnknown = (words: readonly string[], at: number): boolean =>
-  quantityAt(words, at) === undefined && longestAt(words, at) === undefined;
 
 /** "Right rear light" is the right and a rear light, not the right rear and a light. */
 function shorterPlace(words: readonly string[], at: number, used: number) {
