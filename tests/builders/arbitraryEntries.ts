@@ -87,6 +87,10 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
   'tyre-described': fc
     .tuple(fc.constantFrom('Ortal', null), fc.integer({ min: 1, max: 53 }))
     .map(([brand, week]) => ({ part: 'tyre-fl', brand, made: { week, year: 2020 } })),
+  'panel-metal-noted': fc.record({
+    part,
+    metal: fc.constantFrom('steel' as const, 'aluminium' as const, null),
+  }),
   'tyre-law-chosen': fc.constantFrom({ law: 'uk-eu-car' as const }, { law: 'own' as const, ownMm: 2 }),
   'wheel-described': fc
     .constantFrom(17, null)

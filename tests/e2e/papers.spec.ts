@@ -48,7 +48,7 @@ test('a service history is typed in one field, doubtful lines are asked about, a
     ['Inspection until', '31/02/2027', 'no such day'],
   ] as const) {
     await page.getByLabel(label, { exact: true }).fill(value);
-    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText(new RegExp(says))).toBeVisible();
     await page.getByLabel(label, { exact: true }).fill('');
   }
@@ -58,17 +58,17 @@ test('a service history is typed in one field, doubtful lines are asked about, a
   await page.getByLabel('Inspection until').fill('01/01/2020');
   await page.getByLabel('Identity plate').fill('XZ9FT1A40HK000104');
   await page.getByLabel('Registration paper', { exact: true }).fill('XZ9FT1A40HK000184');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText(/Expired 1 Jan 2020/)).toBeVisible();
   await expect(page.getByText('1 of 2 keys not tried.')).toBeVisible();
   await expect(page.getByText(/differ at place 16 \(0 against 8\)/)).toBeVisible();
 
   await page.getByLabel('Timing belt every, miles').fill('60,000');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Enter the service interval too.')).toBeVisible();
   await page.getByLabel('Service every, miles').fill('10,000');
   await page.getByLabel('or every, months').fill('12');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(
     page.getByText(/Timing belt: changed Jun 2023, 63,980 miles; due at 123,980 miles/),
   ).toBeVisible();

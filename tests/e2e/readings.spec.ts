@@ -361,7 +361,9 @@ test('a chip and a crack are placed on the screen, judged by zone, and all readi
   await expect(page.getByRole('heading', { name: 'Paint depth' })).toBeVisible();
   await expect(page.getByText(/Thicker than the rest: likely painted again/)).toBeVisible();
   await expect(page.getByText('Replace now', { exact: true })).toBeVisible();
-  await expect(page.getByText(/1.2 mm left, under the limit of 1.6 mm/)).toBeVisible();
+  await expect(page.getByText('1.2 mm left, under the limit of 1.6 mm.', { exact: true })).toBeVisible();
+  // What stops the drive is said first.
+  await expect(page.getByText(/^Not to be driven until .*1.2 mm left/)).toBeVisible();
   await expect(page.getByRole('img', { name: /^The screen from outside: finding 1, 12 mm/ })).toBeVisible();
   await expect(page.getByText(/Tread depth, offside front tyre/)).toBeVisible();
   await noAxeFindings(page);

@@ -85,9 +85,7 @@ test(
       await page.getByRole('button', { name: kind, exact: true }).click();
       await expect(page.getByText(/^Logged on the/)).toBeVisible();
       await draw(page, part);
-      // The last one's distance is remembered for the next of its kind.
-      const close = page.getByRole('button', { name: 'Up close', exact: true });
-      if ((await close.getAttribute('aria-pressed')) === 'false') await close.click();
+      await page.getByRole('button', { name: 'Up close', exact: true }).click();
       await page.getByRole('button', { name: 'Rest is clear' }).click();
       await walkOn(part);
     }

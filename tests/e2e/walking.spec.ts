@@ -6,7 +6,7 @@ import { addCar, goTo, openYard, partOf, saved, startWalk, tapPart } from './ste
 const entriesOf = async (origin: string, url: string) =>
   (await (await fetch(`${origin}/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
     kind: string;
-    body: { rule?: object; notice?: string };
+    body: { rule?: object; notice?: string; finding?: string };
   }[];
 
 test('every body style is walked, on every route: its map opens, a part clears, a finding is logged', async ({
@@ -275,6 +275,10 @@ test(
       await goTo(page, id, name);
       await tapPart(page, id);
       await page.getByRole('button', { name: 'Dent', exact: true }).click();
+      // A guess is no answer; tapping it is.
+      const far = page.getByRole('button', { name: 'Across the bay', exact: true });
+      await expect(page.locator('[data-guess]')).toHaveText('Up close');
+      if (id === 'door-rl') await far.click();
       await page.getByRole('button', { name: 'Done' }).click();
     }
     await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
@@ -283,14 +287,21 @@ test(
     await page.getByRole('button', { name: 'Finding 3: Across the bay' }).click();
     await page.getByRole('button', { name: 'Nearside (left)' }).click();
     await expect(page.getByRole('heading', { name: 'Step back: nearside (left)' })).toBeVisible();
+    // What was said while logging is marked, and the button for the rest leaves it alone.
+    await expect(page.getByRole('button', { name: 'Finding 2: Across the bay' })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    );
+    await page.getByRole('button', { name: 'The one left: only up close' }).click();
+    await expect(page.getByRole('button', { name: 'All answered' })).toBeDisabled();
     await page.getByRole('button', { name: 'Finding 1: One step back' }).click();
-    await page.getByRole('button', { name: 'The rest: up close' }).click();
     await page.getByRole('button', { name: 'Lap done' }).click();
     await saved(page);
     const answers = (await entriesOf(server.origin, page.url())).filter(
       ({ kind }) => kind === 'notice-answered',
     );
-    expect(answers.map(({ body }) => body.notice)).toEqual(['across-the-bay', 'one-step-back', 'up-close']);
+    expect(answers.map(({ body }) => body.notice)).toEqual(['across-the-bay', 'up-close', 'one-step-back']);
+    expect(new Set(answers.map(({ body }) => body.finding)).size).toBe(2);
   },
 );
 

@@ -6,8 +6,9 @@ export type FunctionCar = Pick<CarDetails, 'bodyStyle' | 'fuel' | 'extras' | 'ye
 export interface FunctionFacts {
   uk: string;
   us?: string;
-  /** How it is spoken of when it is faulty, where its name says that all is well. */
+  /** The fault in words, where its name says that all is well: "Air-con does not blow cold". */
   wrong?: string;
+  wrongUs?: string;
   /** On this car at all; everywhere when left out. */
   on?: (car: FunctionCar) => boolean;
   /** Most such cars have it: asked for at once. Others wait in the list of what may be fitted. */

@@ -16,7 +16,7 @@ export const smells = {
   fuel: {
     uk: 'fuel',
     hint: 'a leak, or a spill in the boot',
-    caution: 'A strong smell of fuel: do not drive until a qualified person has checked it.',
+    caution: 'A smell of fuel: do not drive until a qualified person has checked it.',
   },
   exhaust: {
     uk: 'exhaust',

@@ -14,6 +14,7 @@ export {
   NEW_CAR_TREAD_MM,
   parseTread,
   speakTread,
+  speakUnder,
   type TreadDepth,
   type TreadUnit,
   treadProblemMessage,

@@ -16,7 +16,7 @@ export type PaintTyped =
   | { ok: false; problem: 'empty' | 'not-a-reading' | 'not-more-than-0' | 'too-thick' | 'mixed' };
 
 /**
- * Reads several readings typed in one go: "118 122 115", "5 5.5 4.5", "4.6 mil". Bare figures are in `unit`, unless only the other unit can
+ * Reads several readings typed in one go: "118 122 115", "5 5.5 4.5", "4.6 mil", "5 thou". Bare figures are in `unit`, unless only the other unit can
  * be meant. Returns micrometres and the unit they were taken in.
  */
 export function parsePaint(text: string, unit: PaintUnit): PaintTyped {
@@ -24,7 +24,7 @@ export function parsePaint(text: string, unit: PaintUnit): PaintTyped {
     .trim()
     .toLowerCase()
     .replace(/µm|μm|microns?|um/g, ' um ')
-    .replace(/mils?/g, ' mil ');
+    .replace(/mils?|thou(?![a-z])/g, ' mil ');
   const words = clean.split(/[\s;/]+|,\s+/).filter(Boolean);
   if (words.length === 0) return { ok: false, problem: 'empty' };
   const units = new Set(words.filter((word) => word === 'um' || word === 'mil'));

@@ -62,8 +62,20 @@ export function treadProblemMessage(reading: Extract<TreadReading, { ok: false }
 
 /** "4 mm", "4 to 5 mm", "5/32 in". */
 export function speakTread(depth: TreadDepth, unit: TreadUnit): string {
+  return speakDepth(depth, unit, 1);
+}
+
+/** A depth that lies under a limit, with as many decimals as it takes to tell them apart: "1.59 mm", where 1.6 mm is asked. */
+export function speakUnder(depthMm: number, limitMm: number, unit: TreadUnit): string {
+  const say = (mm: number, decimals: number) => speakDepth({ lowMm: mm, highMm: mm }, unit, decimals);
+  // Depths are kept to ten-thousandths of a millimetre.
+  const decimals = [1, 2, 3, 4].find((each) => say(depthMm, each) !== say(limitMm, each)) ?? 4;
+  return say(depthMm, decimals);
+}
+
+function speakDepth(depth: TreadDepth, unit: TreadUnit, decimals: number): string {
   const one = (mm: number) =>
-    `${Math.round((unit === 'mm' ? mm : thirtySecondsFromMm(mm)) * 10) / 10}${unit === 'mm' ? '' : '/32'}`;
+    `${Number((unit === 'mm' ? mm : thirtySecondsFromMm(mm)).toFixed(decimals))}${unit === 'mm' ? '' : '/32'}`;
   const low = one(depth.lowMm);
   const high = one(depth.highMm);
   const suffix = unit === 'mm' ? 'mm' : 'in';

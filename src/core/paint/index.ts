@@ -7,5 +7,5 @@ export {
   paintLevel,
   robustZ,
 } from './paintLevel';
-export { levelSentence, paintClassWords, roofSentence } from './paintWords';
+export { coarseSentence, doubtSentence, levelSentence, paintClassWords, roofSentence } from './paintWords';
 export { type EyeEvidence, type PaintClass, type PanelVerdict, paintClasses } from './verdict';

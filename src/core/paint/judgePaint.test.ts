@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { judgePaint, levelSentence, paintLevel, roofSentence, strayReadings } from '.';
+import { doubtSentence, judgePaint, levelSentence, paintLevel, roofSentence, strayReadings } from '.';
 import { modifiedZ } from './modifiedZ';
 
 const panel = (part: string, ...um: number[]) => ({ part, um, isMetal: true });
@@ -22,7 +22,10 @@ describe('a panel beside nine of 120 µm', () => {
     [[312, 312, 312], 'thicker'],
     [[313, 313, 313], 'far-thicker'],
     // Thin: under 75 µm.
-    [[75, 75, 75], 'as-the-rest'],
+    [[96, 96, 96], 'as-the-rest'],
+    // Under four fifths of the level, it is that which is in doubt.
+    [[95, 95, 95], 'under'],
+    [[75, 75, 75], 'under'],
     [[74, 74, 74], 'thin'],
     // A thick spot inside: over 1.45 times the level, 174, and 1.45 times the panel's own lowest.
     [[120, 120, 175], 'local-repair'],
@@ -64,6 +67,46 @@ describe('a car', () => {
     });
   });
 
+  it('compares aluminium with its like', () => {
+    const aluminium = (part: string, um: number) => ({
+      ...panel(part, um, um, um),
+      metal: 'aluminium' as const,
+    });
+    const lone = judgePaint([...works, aluminium('bonnet', 80)]);
+    expect(lone.verdicts.at(-1)).toMatchObject({
+      class: 'not-enough',
+      says: 'Of aluminium: too few panels of it were read to compare this one with its like.',
+    });
+    const four = ['a', 'b', 'c'].map((part) => aluminium(part, 80));
+    const { level, verdicts } = judgePaint([...works, ...four, aluminium('d', 160)]);
+    expect(level?.um).toBe(120);
+    expect(verdicts.slice(-4).map(({ class: found }) => found)).toEqual([
+      'as-the-rest',
+      'as-the-rest',
+      'as-the-rest',
+      'thicker',
+    ]);
+    expect(verdicts.at(-1)?.ratio).toBe(2);
+    expect(judgePaint([...four, aluminium('d', 81)]).level?.um).toBe(80);
+  });
+
+  it('whose untouched panels read far under its level has a level in doubt, and says why', () => {
+    // Five of nine painted again, alike: the level is theirs.
+    const painted = [210, 211, 209, 210, 212].map((um, i) => panel(`p${i}`, um, um, um));
+    const bare = [120, 121, 119, 120].map((um, i) => panel(`u${i}`, um, um, um));
+    const { level, doubt, verdicts } = judgePaint([...painted, ...bare]);
+    expect(level?.um).toBe(210);
+    expect(doubt).toEqual(['u0', 'u1', 'u2', 'u3']);
+    expect(verdicts.at(-1)).toMatchObject({ class: 'under' });
+    expect(verdicts.at(-1)?.says).toContain('0.57 ×');
+    expect(verdicts[0]?.says).toContain('the level itself is in doubt');
+    expect(verdicts.map(({ says }) => says).join(' ')).not.toMatch(/\bz\b/);
+    expect(doubtSentence(['bonnet', 'roof'])).toBe(
+      'The level itself is in doubt: bonnet, roof read far under it. More than half of the panels may have been painted again, or they are of another metal.',
+    );
+    expect(judgePaint(works).doubt).toBeUndefined();
+  });
+
   it('takes its level from metal alone', () => {
     const plastic = Array.from({ length: 12 }, (_, i) => ({
       part: `x${i}`,
@@ -71,7 +114,7 @@ describe('a car', () => {
       isMetal: false,
     }));
     const { level, verdicts } = judgePaint([...works, ...plastic]);
-    expect(level).toEqual({ um: 120, spreadUm: expect.closeTo(4.8), panels: 9 });
+    expect(level).toEqual({ um: 120, spreadUm: expect.closeTo(4.8), noise: 0, panels: 9 });
     expect(verdicts.at(-1)).toEqual({
       part: 'x11',
       class: 'cannot-read',

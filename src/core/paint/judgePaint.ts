@@ -1,5 +1,4 @@
 import type { PaintUnit } from '../measure';
-import { Z_LIMIT } from './modifiedZ';
 import {
   FEWEST_READINGS,
   median,
@@ -13,8 +12,11 @@ import type { EyeEvidence, PaintClass, PanelVerdict } from './verdict';
 
 /** House figures, common practice: see docs. Micrometres and ratios to the car's own level. */
 export const PAINT_LIMITS = {
-  /** Painted again, with a z beyond the limit too. */
+  /** Painted again, and so many of the car's own spreads beyond its level too. */
   thicker: 1.22,
+  spreads: 3,
+  /** So far under the level, the level itself is in doubt. */
+  under: 0.8,
   /** Filler possible. */
   fillerUm: 300,
   fillerTimes: 2.6,
@@ -22,11 +24,15 @@ export const PAINT_LIMITS = {
   thinUm: 75,
   /** Within one panel: highest over lowest, when the highest is thick for this car. */
   unevenTimes: 1.45,
+  /** … and by so much more than one reading scatters. */
+  unevenSpreads: 4,
 } as const;
 
 export interface PanelToJudge extends PanelReadings {
   /** Plastic and carbon give no reading. */
   isMetal: boolean;
+  /** A gauge reads another thickness over aluminium, and works paint it otherwise: panels are compared with their like. Steel when left out. */
+  metal?: 'steel' | 'aluminium';
   twin?: string;
   eye?: EyeEvidence;
 }
@@ -37,22 +43,33 @@ export function judgePaint(
   unit: PaintUnit = 'um',
 ): {
   level?: PaintLevel;
+  /** Panels that read far under the level: it may be that of panels painted again. */
+  doubt?: readonly string[];
   verdicts: PanelVerdict[];
 } {
-  const metal = panels.filter(({ isMetal }) => isMetal);
-  const level = paintLevel(metal);
+  const levels = new Map(
+    (['steel', 'aluminium'] as const).map((metal) => [
+      metal,
+      paintLevel(panels.filter((each) => each.isMetal && (each.metal ?? 'steel') === metal)),
+    ]),
+  );
+  // Of a car all of aluminium, that is its level.
+  const level = levels.get('steel') ?? levels.get('aluminium');
   const medians = new Map(
-    metal.flatMap(({ part, um }) => (um.length >= FEWEST_READINGS ? [[part, median(um)] as const] : [])),
+    panels.flatMap(({ part, um, isMetal }) =>
+      isMetal && um.length >= FEWEST_READINGS ? [[part, median(um)] as const] : [],
+    ),
   );
   const verdicts = panels.map((panel): PanelVerdict => {
-    const { part, um, isMetal, twin, eye } = panel;
+    const { part, um, isMetal, metal = 'steel', twin, eye } = panel;
+    const like = levels.get(metal);
     if (!isMetal)
       return {
         part,
         class: 'cannot-read',
         says: 'Not metal: a gauge reads nothing here. Judged by eye alone.',
       };
-    if (um.length < FEWEST_READINGS || !level)
+    if (um.length < FEWEST_READINGS || !like)
       return {
         part,
         class: 'not-enough',
@@ -60,18 +77,20 @@ export function judgePaint(
         says:
           um.length < FEWEST_READINGS
             ? `${um.length} of at least ${FEWEST_READINGS} readings.`
-            : 'Too few panels were read to know this car’s own level.',
+            : metal === 'aluminium' && level
+              ? `Of ${unit === 'mil' ? 'aluminum' : 'aluminium'}: too few panels of it were read to compare this one with its like.`
+              : 'Too few panels were read to know this car’s own level.',
       };
     const medianUm = medians.get(part) as number;
     const [lowestUm, highestUm] = [Math.min(...um), Math.max(...um)];
-    const ratio = medianUm / level.um;
-    const z = robustZ(medianUm, level);
+    const ratio = medianUm / like.um;
+    const z = robustZ(medianUm, like);
     const twinUm = twin === undefined ? undefined : medians.get(twin);
     const numbers = { medianUm, lowestUm, highestUm, ratio, z, ...(twinUm !== undefined && { twinUm }) };
-    const found = classOf({ ...numbers }, level);
-    return { part, class: found, ...numbers, says: paintSentence(found, numbers, level, eye, unit) };
+    const found = classOf({ ...numbers }, like);
+    return { part, class: found, ...numbers, says: paintSentence(found, numbers, like, eye, unit) };
   });
-  return { ...(level && { level }), verdicts };
+  return { ...(level && { level }), ...doubtOf(verdicts), verdicts: verdicts.map(inDoubt(verdicts)) };
 }
 
 type Numbers = Required<Pick<PanelVerdict, 'medianUm' | 'lowestUm' | 'highestUm' | 'ratio' | 'z'>> &
@@ -79,9 +98,29 @@ type Numbers = Required<Pick<PanelVerdict, 'medianUm' | 'lowestUm' | 'highestUm'
 
 function classOf({ medianUm, lowestUm, highestUm, ratio, z }: Numbers, level: PaintLevel): PaintClass {
   if (medianUm > Math.max(PAINT_LIMITS.fillerUm, PAINT_LIMITS.fillerTimes * level.um)) return 'far-thicker';
-  if (ratio > PAINT_LIMITS.thicker && z > Z_LIMIT) return 'thicker';
-  const isThickSomewhere = highestUm / level.um > PAINT_LIMITS.unevenTimes;
+  if (ratio > PAINT_LIMITS.thicker && z > PAINT_LIMITS.spreads) return 'thicker';
+  const scatter = Math.hypot(level.noise, level.spreadUm / level.um);
+  const isThickSomewhere =
+    highestUm / level.um > Math.max(PAINT_LIMITS.unevenTimes, 1 + PAINT_LIMITS.unevenSpreads * scatter);
   if (isThickSomewhere && highestUm / lowestUm > PAINT_LIMITS.unevenTimes) return 'local-repair';
   if (medianUm < PAINT_LIMITS.thinUm) return 'thin';
+  if (ratio < PAINT_LIMITS.under && -z > PAINT_LIMITS.spreads) return 'under';
   return 'as-the-rest';
 }
+
+const underOf = (verdicts: readonly PanelVerdict[]): string[] =>
+  verdicts.flatMap(({ part, class: found }) => (found === 'under' ? [part] : []));
+
+/** A respray only adds: what reads far under the level says that the level may be that of painted panels. */
+function doubtOf(verdicts: readonly PanelVerdict[]): { doubt?: readonly string[] } {
+  const under = underOf(verdicts);
+  return under.length > 0 ? { doubt: under } : {};
+}
+
+/** "As the rest" says little where the rest may be painted. */
+const inDoubt =
+  (all: readonly PanelVerdict[]) =>
+  (verdict: PanelVerdict): PanelVerdict =>
+    verdict.class === 'as-the-rest' && underOf(all).length > 0
+      ? { ...verdict, says: `${verdict.says} But the level itself is in doubt.` }
+      : verdict;

@@ -9,6 +9,8 @@ export interface PaintLevel {
   um: number;
   /** Spread of untouched panels about it, as a standard deviation. */
   spreadUm: number;
+  /** Standard deviation of one reading within a panel, as a share: gauge, hand and paint together. */
+  noise: number;
   /** Panels it rests on. */
   panels: number;
 }
@@ -21,6 +23,25 @@ const FEWEST_PANELS = 4;
 const LEAST_SPREAD = 0.04;
 /** From the median absolute deviation to a standard deviation: 1 / 0.6745 (Iglewicz and Hoaglin 1993). */
 const MAD_TO_SIGMA = 1 / 0.6745;
+
+/** Standard error of the median of n readings against that of their mean, for a normal spread: √(π/2). */
+const MEDIAN_COST = Math.sqrt(Math.PI / 2);
+/** Panels within so many spreads belong to the level where readings are coarse. House figure, from the study in docs. */
+const NEAR_SPREADS = 2.2;
+
+/**
+ * How far readings of one panel scatter, as a share of it: the middle one of the panels' standard deviations of logarithms, so that a repair
+ * inside one panel tells nothing of the gauge. Corrected for what few readings leave out.
+ */
+function readingNoise(panels: readonly PanelReadings[]): number {
+  const deviations = panels.map(({ um }) => {
+    const logs = um.map(Math.log);
+    const mean = logs.reduce((sum, value) => sum + value, 0) / logs.length;
+    return Math.sqrt(logs.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (logs.length - 1));
+  });
+  // The median of standard deviations of five readings lies some 6 % under the true one.
+  return median(deviations) * 1.06;
+}
 
 export function median(values: readonly number[]): number {
   const sorted = values.toSorted((a, b) => a - b);
@@ -36,22 +57,36 @@ export function median(values: readonly number[]): number {
  * again. Undefined with too few panels.
  */
 export function paintLevel(panels: readonly PanelReadings[]): PaintLevel | undefined {
-  const medians = panels
-    .filter(({ um }) => um.length >= FEWEST_READINGS)
-    .map(({ um }) => median(um))
-    .sort((a, b) => a - b);
-  if (medians.length < FEWEST_PANELS) return undefined;
+  const read = panels.filter(({ um }) => um.length >= FEWEST_READINGS);
+  if (read.length < FEWEST_PANELS) return undefined;
+  const medians = read.map(({ um }) => median(um)).sort((a, b) => a - b);
+  const noise = readingNoise(read);
+  const ofMedian = (MEDIAN_COST * noise) / Math.sqrt(median(read.map(({ um }) => um.length)));
   const half = Math.floor(medians.length / 2) + 1;
   let best = 0;
   // Compared as ratios: panels differ in proportion to their paint.
   const width = (from: number) => (medians[from + half - 1] as number) / (medians[from] as number);
   for (let from = 1; from + half <= medians.length; from++) if (width(from) < width(best) * 0.97) best = from;
-  const core = medians.slice(best, best + half);
-  const um = median(core);
+  const densest = median(medians.slice(best, best + half));
+  // With coarse readings the densest half lies anywhere among the untouched: all that belong to it tell the level together.
+  const isCoarse = ofMedian > LEAST_SPREAD;
+  const untouched = Math.hypot(LEAST_SPREAD, ofMedian);
+  const um = isCoarse ? levelAmong(medians, densest, NEAR_SPREADS * untouched) : densest;
   // Panels near the level, also outside the half, tell how much untouched ones differ.
   const near = medians.filter((value) => value < um * 1.2 && value > um * 0.8);
   const mad = median(near.map((value) => Math.abs(value - um)));
-  return { um, spreadUm: Math.max(LEAST_SPREAD * um, MAD_TO_SIGMA * mad), panels: near.length };
+  const least = (isCoarse ? untouched : LEAST_SPREAD) * um;
+  return { um, spreadUm: Math.max(least, MAD_TO_SIGMA * mad), noise, panels: near.length };
+}
+
+/** The mean, as a ratio, of those within a share of the level; sought three times, since it moves. */
+function levelAmong(medians: readonly number[], from: number, within: number): number {
+  let um = from;
+  for (let round = 0; round < 3; round++) {
+    const logs = medians.map(Math.log).filter((value) => Math.abs(value - Math.log(um)) < within);
+    um = Math.exp(logs.reduce((sum, value) => sum + value, 0) / logs.length);
+  }
+  return um;
 }
 
 /** Modified z-score: how many spreads a panel lies from the level. Limit 3.5 (Iglewicz and Hoaglin 1993). */

@@ -5,6 +5,7 @@ export const paintClasses = [
   'local-repair',
   'far-thicker',
   'thin',
+  'under',
   'not-enough',
   'cannot-read',
 ] as const;

@@ -40,6 +40,7 @@ const joining: ReadonlySet<string> = new Set([
   'new',
   'changed',
   'done',
+  'last',
   'replaced',
 ]);
 /** Who did it, by the usual words; anything else before the work is taken for a name. */
@@ -107,7 +108,9 @@ export function parseService(
         words(rest.slice(0, firstWork)).filter((word) => left.includes(word) && !/^\d+$/.test(word));
   const unread = left.filter((word) => !name.includes(word));
   const who = [trade, name.join(' ')].filter(Boolean).join(', ');
-  if (unread.length > 0) doubts.push(`What is “${unread.join(' ')}”? It is kept as a note.`);
+  // A small bare figure was asked about already, as a distance.
+  const unasked = unread.filter((word) => word !== read.small);
+  if (unasked.length > 0) doubts.push(`What is “${unasked.join(' ')}”? It is kept as a note.`);
   if (found.length === 0) doubts.push('What was done is not said.');
   if (!proofWord) doubts.push('No proof is named: kept as “said only”.');
   return {

@@ -11,6 +11,8 @@ export type DayAndDistance =
       /** In `unit`. */
       distance?: number;
       doubts: string[];
+      /** A small bare figure that may be a distance, asked about among the doubts. */
+      small?: string;
       /** The line without them, a blank at either end. */
       rest: string;
     }
@@ -112,6 +114,7 @@ export function readDayAndDistance(
     ...(date?.ok && { date: { day: date.day, isMonthOnly: date.isMonthOnly } }),
     ...(distance !== undefined && { distance }),
     doubts,
+    ...(small !== undefined && { small }),
     rest,
   };
 }

@@ -20,6 +20,7 @@ export const serviceWorks = {
   'air filter': ['air filter'],
   'cabin filter': ['pollen filter', 'cabin filter', 'pollen'],
   'fuel filter': ['fuel filter'],
+  filters: ['all filters', 'filters'],
   plugs: ['spark plugs', 'plugs', 'glow plugs'],
   belt: ['timing belt', 'cam belt', 'cambelt', 'belt'],
   'water pump': ['water pump'],

@@ -22,13 +22,14 @@ const at = (
 });
 const now = (more: Partial<CarNow> = {}): CarNow => ({ today: '2026-03-14', unit: 'mi', ...more });
 const judge = (entries: ServiceEntry[], car = now(), wanted = interval) => judgeService(entries, wanted, car);
-const spans = (entries: ServiceEntry[], car = now(), wanted = interval) =>
-  judge(entries, car, wanted).spans.map(({ kind }) => kind);
+/** The first stretch, from first use to the first entry, has tests of its own. */
+const between = (entries: ServiceEntry[], car = now()) => judge(entries, car).spans.slice(1);
+const spans = (entries: ServiceEntry[], car = now()) => between(entries, car).map(({ kind }) => kind);
 
 describe('the stretch between two services', () => {
-  const between = (months: number, distance: number) => {
+  const stretch = (months: number, distance: number) => {
     const end = `20${20 + Math.floor(months / 12)}-${String(1 + (months % 12)).padStart(2, '0')}-10`;
-    return judge([at('2020-01-10', 1000), at(end, 1000 + distance)], now({ today: end })).spans[0];
+    return between([at('2020-01-10', 1000), at(end, 1000 + distance)], now({ today: end }))[0];
   };
   it.each([
     // Asked: 10,000 miles or 12 months. Kept with a month or a tenth more; early under half of both; missing from 1.75 times of either.
@@ -46,48 +47,52 @@ describe('the stretch between two services', () => {
     [5, 5000, 'kept'],
     [0, 0, 'kept'],
   ] as const)('of %i months and %i miles is %s', (months, distance, kind) => {
-    expect(between(months, distance)?.kind).toBe(kind);
+    expect(stretch(months, distance)?.kind).toBe(kind);
   });
 
   it('is told with both places, both lengths and what was asked', () => {
-    expect(between(14, 9000)?.says).toBe(
+    expect(stretch(14, 9000)?.says).toBe(
       'Between 10 Jan 2020, 1,000 miles and 10 Mar 2021, 10,000 miles: 9,000 miles and 14 months, overdue (10,000 miles or 12 months).',
     );
-    expect(between(12, 10_000)?.says).toContain('10,000 miles and 12 months, within the interval (');
-    expect(between(5, 4000)?.says).toContain('earlier than asked');
-    expect(between(30, 9000)?.says).toContain('a service or more is missing from the record');
+    expect(stretch(12, 10_000)?.says).toContain('10,000 miles and 12 months, within the interval (');
+    expect(stretch(5, 4000)?.says).toContain('earlier than asked');
+    expect(stretch(30, 9000)?.says).toContain('a service or more is missing from the record');
   });
 
   it('is judged by what is known of it', () => {
     expect(
       spans([at('2020-01-10', undefined), at('2021-06-10', undefined)], now({ today: '2021-06-10' })),
     ).toEqual(['late', 'kept']);
-    expect(spans([at(undefined, 1000), at(undefined, 13_000)])).toEqual(['late', 'kept']);
-    const unknown = judge([at(undefined, 1000), at('2021-06-10', undefined)], now({ today: '2021-06-10' }))
-      .spans[0];
-    expect(unknown).toMatchObject({ kind: 'kept', says: expect.stringContaining('no telling how far') });
+    expect(spans([at(undefined, 1000), at(undefined, 13_000)])).toEqual(['late', 'unknown']);
+    const [unknown] = between(
+      [at(undefined, 1000), at('2021-06-10', undefined)],
+      now({ today: '2021-06-10' }),
+    );
+    expect(unknown).toMatchObject({ kind: 'unknown', says: expect.stringContaining('no telling how far') });
     // A figure that went down is no distance driven.
     expect(
-      judge([at('2020-01-10', 9000), at('2020-11-10', 8000)], now({ today: '2020-11-10' })).spans[0]?.says,
+      between([at('2020-01-10', 9000), at('2020-11-10', 8000)], now({ today: '2020-11-10' }))[0]?.says,
     ).toContain(': 0 miles and 10 months');
   });
 
   it('that still runs is never early and never missing: it is kept or overdue', () => {
     expect(spans([at('2026-03-01', 50_000)], now({ odometer: 50_100 }))).toEqual(['kept']);
     expect(spans([at('2020-03-01', 50_000)], now({ odometer: 90_000 }))).toEqual(['late']);
-    expect(judge([at('2026-03-01', 50_000)], now({ odometer: 50_100 })).spans[0]?.says).toMatch(
+    expect(between([at('2026-03-01', 50_000)], now({ odometer: 50_100 }))[0]?.says).toMatch(
       /^Since 1 Mar 2026, 50,000 miles: 100 miles and 0 months/,
     );
   });
 
-  it('begins at the first use where that is known, and entries come in their order', () => {
+  it('begins at the first use, and entries come in their order', () => {
     const story = judge(
       [at('2022-03-10', 21_000), at('2021-03-10', 10_000)],
       now({ firstUse: '2020-03-10', today: '2022-04-10', odometer: 21_500 }),
     );
     expect(story.entries.map(({ distance }) => distance)).toEqual([10_000, 21_000]);
     expect(story.spans.map(({ kind }) => kind)).toEqual(['kept', 'kept', 'kept']);
-    expect(story.spans[0]?.says).toMatch(/^Between 10 Mar 2020, 0 miles and 10 Mar 2021, 10,000 miles/);
+    expect(story.spans[0]?.says).toMatch(
+      /^Between first use, 10 Mar 2020 and 10 Mar 2021, 10,000 miles: 10,000 miles and 12 months, within/,
+    );
     // Without a day the distance orders; of one day too.
     expect(judge([at(undefined, 9000), at(undefined, 3000)]).entries.map(({ distance }) => distance)).toEqual(
       [3000, 9000],
@@ -98,33 +103,69 @@ describe('the stretch between two services', () => {
   });
 
   it('names the month alone where the record does', () => {
-    const said = judge(
+    const said = between(
       [at('2023-04-01', 31_200, { isMonthOnly: true }), at('2024-04-20', 41_000)],
       now({ today: '2024-05-01' }),
-    ).spans[0]?.says;
+    )[0]?.says;
     expect(said).toMatch(/^Between Apr 2023, 31,200 miles and 20 Apr 2024, 41,000 miles/);
   });
 });
 
 describe('how complete a history is', () => {
   const kept = [at('2024-03-10', 10_000), at('2025-03-10', 20_000)];
-  const car = now({ today: '2025-09-10', odometer: 24_000 });
+  const car = now({ today: '2025-09-10', odometer: 24_000, firstUse: '2023-03-10' });
   it('full: all proven, every interval kept', () => {
     const { completeness, says } = judge(kept, car);
     expect(completeness).toBe('full');
-    expect(says.at(-1)).toBe('Full history: every one of 2 entries is proven and every interval kept.');
+    expect(says.at(-1)).toBe(
+      'Full history: every one of 2 entries is proven and every interval kept from first use on.',
+    );
   });
   it('partial: told how many stretches ran over, and how many entries nothing proves', () => {
     const told = judge([...kept, at('2025-04-10', 20_500, { proof: 'said' })], car);
     expect(told.completeness).toBe('partial');
     expect(told.says.at(-1)).toBe('Partial history: 1 of 3 entries without proof.');
-    const one = judge([at('2022-01-10', 1000), ...kept], car);
+    const one = judge([at('2022-01-10', 1000), ...kept], { ...car, firstUse: '2022-01-01' });
     expect(one.says.at(-1)).toBe('Partial history: one stretch over the interval.');
-    expect(one.says).toContain(one.spans[0]?.says);
-    const two = judge([at('2019-01-10', 0), at('2022-01-10', 1000), ...kept], car);
+    expect(one.says).toContain(one.spans[1]?.says);
+    const two = judge([at('2019-01-10', 0), at('2022-01-10', 1000), ...kept], {
+      ...car,
+      firstUse: '2019-01-01',
+    });
     expect(two.says.at(-1)).toBe('Partial history: 2 stretches over the interval.');
-    const late = judge(kept, now({ today: '2026-09-10', odometer: 24_000 }));
+    const late = judge(kept, { ...car, today: '2026-09-10' });
     expect(late.says.at(-1)).toBe('Partial history: one stretch over the interval.');
+  });
+  it('never full where its beginning is not proven: two stamps late in its life are no history from the start', () => {
+    // The figures of a car that was shown as "full": stamps at 121,000 and 131,500, odometer 139,200.
+    const late = [at('2024-03-10', 121_000), at('2025-03-10', 131_500)];
+    const story = judge(late, now({ today: '2025-12-10', odometer: 139_200 }));
+    expect(story.completeness).toBe('partial');
+    expect(story.spans[0]).toMatchObject({
+      kind: 'missing',
+      says: 'Between first use and 10 Mar 2024, 121,000 miles: 121,000 miles, a service or more is missing from the record (10,000 miles or 12 months).',
+    });
+    expect(story.says.at(-1)).toBe(
+      'Partial history: one stretch over the interval, the day of first use was not entered, so its beginning is not proven.',
+    );
+    const { firstUse: _, ...unknown } = car;
+    expect(judge(kept, unknown).completeness).toBe('partial');
+    expect(judge([at(undefined, 5000), at('2025-03-10', undefined)], car).says.at(-1)).toContain(
+      'one stretch of unknown length',
+    );
+  });
+  it('never full where more was counted than entered, or a figure does not fit', () => {
+    expect(judge(kept, { ...car, stamps: 2 }).completeness).toBe('full');
+    expect(judge(kept, { ...car, stamps: 5 }).says.at(-1)).toBe(
+      'Partial history: 3 more stamps counted in the book and not entered.',
+    );
+    expect(judge(kept, { ...car, doubtful: 1 }).says.at(-1)).toBe(
+      'Partial history: 1 with a figure that does not fit the odometer.',
+    );
+    expect(judge([], now({ stamps: 9 }))).toMatchObject({
+      completeness: 'partial',
+      says: ['9 stamps counted in the book; none was entered one by one.'],
+    });
   });
   it('none', () => {
     expect(judge([])).toEqual({
@@ -137,7 +178,8 @@ describe('how complete a history is', () => {
 });
 
 describe('the last service and the next', () => {
-  const says = (entry: ServiceEntry, car: CarNow, wanted = interval) => judge([entry], car, wanted).says;
+  const says = (entry: ServiceEntry, car: CarNow, wanted = interval) =>
+    judge([entry], car, wanted).says.filter((line) => !/^(Between|Since)/.test(line));
   it('are told by distance and time', () => {
     expect(says(at('2025-09-14', 40_000), now({ odometer: 44_000, perYear: 8000 })).slice(0, 2)).toEqual([
       'Last service: 14 Sep 2025, 40,000 miles, 4,000 miles ago and 6 months ago.',
@@ -154,10 +196,7 @@ describe('the last service and the next', () => {
       'Last service: 40,000 miles, 4,000 miles ago.',
       'Next service due in 6,000 miles.',
     ]);
-    expect(says(at(undefined, 40_000), now())).toEqual([
-      'Last service: 40,000 miles.',
-      'Full history: every one of 1 entries is proven and every interval kept.',
-    ]);
+    expect(says(at(undefined, 40_000), now())[0]).toBe('Last service: 40,000 miles.');
   });
   it('that is over is due now', () => {
     expect(says(at('2025-09-14', 40_000), now({ odometer: 50_000 }))[1]).toBe(

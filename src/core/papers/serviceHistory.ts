@@ -23,13 +23,18 @@ export interface CarNow {
   firstUse?: Day;
   /** Distance a year. */
   perYear?: number;
+  /** Stamps counted in the book, entered here or not. */
+  stamps?: number;
+  /** Entries left out of the reckoning: their figure does not fit the odometer. */
+  doubtful?: number;
 }
 
 export interface ServiceSpan {
   from?: ServiceEntry;
   /** Absent for the span that still runs. */
   to?: ServiceEntry;
-  kind: 'kept' | 'early' | 'late' | 'missing';
+  /** Unknown: neither a time nor a distance tells how long it was. */
+  kind: 'kept' | 'early' | 'late' | 'missing' | 'unknown';
   says: string;
 }
 
@@ -63,21 +68,22 @@ export function judgeService(
   now: CarNow,
 ): ServiceStory {
   const entries = all.toSorted(order);
-  if (entries.length === 0)
-    return { entries, spans: [], completeness: 'none', says: ['There is no record of any service.'] };
-  const start: ServiceEntry | undefined =
-    now.firstUse === undefined
-      ? undefined
-      : {
-          day: now.firstUse,
-          distance: 0,
-          proof: 'said',
-          works: [],
-        };
-  const chain = [...(start ? [start] : []), ...entries];
-  const spans = chain.slice(1).map((to, i) => spanOf(chain[i] as ServiceEntry, to, interval, now.unit));
+  if (entries.length === 0) return { entries, spans: [], ...withoutEntries(now) };
+  // A history begins when the car did, whether or not anybody entered the day: at no distance.
+  const start: ServiceEntry = {
+    ...(now.firstUse !== undefined && { day: now.firstUse }),
+    distance: 0,
+    proof: 'said',
+    works: [],
+  };
+  const chain = [start, ...entries];
+  const spans = chain
+    .slice(1)
+    .map((to, i) =>
+      spanOf(chain[i] as ServiceEntry, to, interval, now.unit, i === 0 ? 'first use' : undefined),
+    );
   const last = entries.at(-1) as ServiceEntry;
-  const running = spanOf(last, undefined, interval, now.unit, {
+  const running = spanOf(last, undefined, interval, now.unit, undefined, {
     day: now.today,
     ...(now.odometer !== undefined && { distance: now.odometer }),
     proof: 'said',
@@ -86,17 +92,19 @@ export function judgeService(
   const whole = [...spans, running];
   const proven = entries.filter(({ proof }) => proof !== 'said').length;
   const bad = whole.filter(({ kind }) => kind === 'late' || kind === 'missing');
-  const completeness: Completeness = bad.length === 0 && proven === entries.length ? 'full' : 'partial';
+  const gaps = gapsOf(whole, entries, proven, now);
   return {
     entries,
     spans: whole,
-    completeness,
+    completeness: gaps.length === 0 ? 'full' : 'partial',
     says: [
       sinceLast(last, now),
       ...bad.map(({ says }) => says),
       ...nextDue(last, interval, now),
       ...beltDue(entries, interval, now),
-      completenessSays(completeness, bad.length, entries.length, proven),
+      gaps.length === 0
+        ? `Full history: every one of ${entries.length} entries is proven and every interval kept from first use on.`
+        : `Partial history: ${gaps.join(', ')}.`,
     ],
   };
 }
@@ -106,6 +114,7 @@ function spanOf(
   to: ServiceEntry | undefined,
   interval: ServiceInterval,
   unit: DistanceUnit,
+  beginning: string | undefined,
   end: ServiceEntry = to as ServiceEntry,
 ): ServiceSpan {
   const months = from.day && end.day ? monthsBetween(from.day, end.day) : undefined;
@@ -119,26 +128,30 @@ function spanOf(
     (months !== undefined && months > interval.months + KEPT.months) ||
     (distance !== undefined && distance > interval.distance * (1 + KEPT.distance));
   const isKnown = months !== undefined || distance !== undefined;
-  const kind = !isOver
-    ? to && isKnown && times > 0 && times < EARLY_SHARE
-      ? 'early'
-      : 'kept'
-    : times >= MISSING_TIMES && to
-      ? 'missing'
-      : 'late';
+  const kind = !isKnown
+    ? 'unknown'
+    : !isOver
+      ? to && times > 0 && times < EARLY_SHARE
+        ? 'early'
+        : 'kept'
+      : times >= MISSING_TIMES && to
+        ? 'missing'
+        : 'late';
   const length = [
     ...(distance === undefined ? [] : [speakDistance(Math.max(0, distance), unit)]),
     ...(months === undefined ? [] : [`${months} months`]),
   ].join(' and ');
   const asked = `${speakDistance(interval.distance, unit)} or ${interval.months} months`;
-  const where = to
-    ? `Between ${placeOf(from, unit)} and ${placeOf(to, unit)}`
-    : `Since ${placeOf(from, unit)}`;
+  const begins = beginning
+    ? [beginning, ...(from.day ? [shortDay(from.day)] : [])].join(', ')
+    : placeOf(from, unit);
+  const where = to ? `Between ${begins} and ${placeOf(to, unit)}` : `Since ${begins}`;
   const words = {
     kept: 'within the interval',
     early: 'earlier than asked',
     late: 'overdue',
     missing: 'a service or more is missing from the record',
+    unknown: 'so nothing can be said of it',
   }[kind];
   return {
     from,
@@ -211,14 +224,43 @@ function beltDue(
   return [`Timing belt: ${since}; ${isOver ? `overdue since ${due}` : `due at ${due}`}.`];
 }
 
-function completenessSays(found: Completeness, bad: number, entries: number, proven: number): string {
-  const reasons = [
+/** Why a history is not full; none when it is. */
+function gapsOf(
+  spans: readonly ServiceSpan[],
+  entries: readonly ServiceEntry[],
+  proven: number,
+  { firstUse, stamps = 0, doubtful = 0 }: CarNow,
+): string[] {
+  const bad = spans.filter(({ kind }) => kind === 'late' || kind === 'missing').length;
+  const unknown = spans.filter(({ kind }) => kind === 'unknown').length;
+  const more = stamps - entries.length;
+  return [
     ...(bad > 0 ? [`${bad === 1 ? 'one stretch' : `${bad} stretches`} over the interval`] : []),
-    ...(proven < entries ? [`${entries - proven} of ${entries} entries without proof`] : []),
+    ...(unknown > 0 ? [`${unknown === 1 ? 'one stretch' : `${unknown} stretches`} of unknown length`] : []),
+    ...(proven < entries.length
+      ? [`${entries.length - proven} of ${entries.length} entries without proof`]
+      : []),
+    ...(doubtful > 0 ? [`${doubtful} with a figure that does not fit the odometer`] : []),
+    ...(firstUse === undefined
+      ? ['the day of first use was not entered, so its beginning is not proven']
+      : []),
+    ...(more > 0
+      ? [`${more} more ${more === 1 ? 'stamp' : 'stamps'} counted in the book and not entered`]
+      : []),
   ];
-  return found === 'full'
-    ? `Full history: every one of ${entries} entries is proven and every interval kept.`
-    : `Partial history: ${reasons.join(', ')}.`;
+}
+
+/** Nothing was entered that can be reckoned with; the book may still have been counted. */
+function withoutEntries({ stamps = 0, doubtful = 0 }: CarNow): Pick<ServiceStory, 'completeness' | 'says'> {
+  const said = [
+    ...(stamps > 0
+      ? [`${stamps} ${stamps === 1 ? 'stamp' : 'stamps'} counted in the book; none was entered one by one.`]
+      : []),
+    ...(doubtful > 0 ? ['What was entered does not fit the odometer.'] : []),
+  ];
+  return said.length > 0
+    ? { completeness: 'partial', says: said }
+    : { completeness: 'none', says: ['There is no record of any service.'] };
 }
 
 /** Days a certificate still runs, in a sentence. */

@@ -76,8 +76,10 @@ describe('what was tried', () => {
       photos: new Map(),
     });
     expect(report.functions?.summary).toMatch(/^2 of 3 functions tried work; 1 is faulty; \d+ not tried$/);
-    expect(report.functions?.faulty).toMatchObject([{ name: 'Warning lamps', says: 'lamp stays on' }]);
-    expect(report.cautions.join(' ')).toContain('Airbag, brake or stability lamp stays on');
+    expect(report.functions?.faulty).toMatchObject([
+      { name: 'A warning lamp stays on', says: 'lamp stays on' },
+    ]);
+    expect(report.cautions.join(' ')).toContain('If the airbag, brake or stability lamp stays on');
     expect(report.functions?.left.length).toBeGreaterThan(30);
     expect(report.outOfScope).toContain('The papers were not part of it');
   });
@@ -124,12 +126,14 @@ describe('what was tried', () => {
       ]),
       photos: new Map(),
     });
-    expect(report.functions?.faulty).toEqual([{ name: 'Engine noise', says: 'ticks', photos: [1] }]);
+    expect(report.functions?.faulty).toEqual([
+      { name: 'Engine knocks or rattles', says: 'ticks', photos: [1] },
+    ]);
     expect(report.functions?.recordings).toEqual([
-      { sha256: 'd'.repeat(64), of: 'sound', seconds: 6, name: 'Engine noise', says: '' },
+      { sha256: 'd'.repeat(64), of: 'sound', seconds: 6, name: 'Engine knocks or rattles', says: '' },
     ]);
     expect(report.functions?.lampsSay).toBe('Warning lamps that stay on: airbag');
-    expect(report.photos[0]?.caption).toBe('Engine noise');
+    expect(report.photos[0]?.caption).toBe('Engine knocks or rattles');
     expect(report.cautions[0]).toBe('Airbag lamp on: do not drive until a qualified person has checked it.');
   });
 });

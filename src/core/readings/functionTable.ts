@@ -72,9 +72,10 @@ export const functionTitle = (
 ): string =>
   added.get(id)?.name ?? (isFunctionId(id) ? functionName(id, vocabulary) : 'a function that was added');
 
-/** The same, spoken of as a fault where it was found faulty: "Engine noise" for what else is "No knocking or rattling". */
+/** The same, spoken of as a fault where it was found faulty: "Engine knocks or rattles" for what else is "No knocking or rattling". */
 export function functionFault(run: WalkState['functions'], id: string, vocabulary: Vocabulary): string {
   const isFaulty = run.tried.get(id)?.state === 'faulty';
-  const wrong = isFunctionId(id) ? functionOf(id).facts.wrong : undefined;
-  return (isFaulty ? wrong : undefined) ?? functionTitle(run, id, vocabulary);
+  const { wrong, wrongUs } = isFunctionId(id) ? functionOf(id).facts : {};
+  const fault = (vocabulary === 'us' ? wrongUs : undefined) ?? wrong;
+  return (isFaulty ? fault : undefined) ?? functionTitle(run, id, vocabulary);
 }

@@ -16,6 +16,7 @@ export {
 } from './paintHistory';
 export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './paintTable';
 export { type PapersTable, papersTable } from './papersTable';
+export { contradictions, partConcerns } from './partConcerns';
 export {
   repairWords,
   screenTable,

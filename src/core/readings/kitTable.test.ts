@@ -69,7 +69,7 @@ describe('what comes with a car', () => {
     });
     expect(tableOf(fuel('faint')).cautions).toEqual([]);
     expect(tableOf(fuel('strong')).cautions).toEqual([
-      'A strong smell of fuel: do not drive until a qualified person has checked it.',
+      'A smell of fuel: do not drive until a qualified person has checked it.',
     ]);
   });
 

@@ -39,7 +39,7 @@ export function othersLeft(state: WalkState, car: Spoken): OthersLeft {
 
 /** What a buyer asks of the papers. */
 const asked: readonly (readonly [words: string, isSaid: (papers: Papers) => boolean])[] = [
-  ['service record', ({ services }) => services.size > 0],
+  ['service record', ({ services, noted }) => services.size > 0 || noted.stamps !== undefined],
   ['keys counted', ({ noted }) => noted.keys !== undefined],
   ['keepers', ({ noted }) => noted.keepers !== undefined],
   ['registration paper', ({ noted }) => noted.registration !== undefined],

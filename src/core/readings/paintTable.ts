@@ -3,12 +3,15 @@ import {
   type Part,
   type PartId,
   partIdOf,
+  partNames,
   type Speech,
   twinPosition,
   vocabularyOf,
 } from '../car';
 import type { PaintUnit } from '../measure';
 import {
+  coarseSentence,
+  doubtSentence,
   type EyeEvidence,
   FEWEST_READINGS,
   judgePaint,
@@ -77,13 +80,14 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
           `${signWords(details.note) || findingKindName(kind, vocabulary).toLowerCase()} (finding ${number})`,
       ),
   });
-  const { level, verdicts } = judgePaint(
+  const { level, doubt, verdicts } = judgePaint(
     parts.map((part) => {
       const twin = part.position && partIdOf(part.kind, twinPosition(part.position));
       return {
         part: part.id,
         um: readingsOf(part.id),
         isMetal: isMetal(part),
+        metal: state.metals.get(part.id) ?? (part.material === 'aluminium' ? 'aluminium' : 'steel'),
         eye: eyeOf(part.id),
         ...(twin && { twin }),
       };
@@ -101,11 +105,18 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
       verdicts.find(({ part }) => part === 'roof'),
       unit,
     );
+  const coarse = level && coarseSentence(level);
+  const nameOf = partNames(style, car);
   const enough = rows.filter(({ um }) => um.length >= FEWEST_READINGS).length;
   return {
     unit,
     ...(level && { level }),
-    says: [...(level ? [levelSentence(level, enough, unit)] : []), ...(roof ? [roof] : [])],
+    says: [
+      ...(level ? [levelSentence(level, enough, unit)] : []),
+      ...(doubt ? [doubtSentence(doubt.map(nameOf))] : []),
+      ...(coarse ? [coarse] : []),
+      ...(roof ? [roof] : []),
+    ],
     rows,
     practice: [...state.paint.values()].flat().filter(({ source }) => source === 'practice').length,
   };

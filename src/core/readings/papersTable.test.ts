@@ -69,8 +69,31 @@ describe('the papers of a car', () => {
       service('2026-01-01', 47_000),
     );
     expect(table.asks.join()).toContain('does not fit between 20,000 miles and 38,000 miles');
-    expect(table.story.spans.every(({ kind }) => kind === 'kept')).toBe(true);
+    // From first use on, which nobody entered, nothing is known of 20,000 miles.
+    expect(table.story.spans.map(({ kind }) => kind)).toEqual(['missing', 'kept', 'kept', 'kept', 'kept']);
+    expect(table.says.join(' ')).toContain('1 with a figure that does not fit the odometer');
     expect(table.services.map(({ entry }) => entry.distance)).toEqual([20_000, 82_900, 38_000, 47_000]);
+  });
+
+  it('ask about an undated figure beyond the odometer, and never call it “0 miles ago”', () => {
+    const undated: Fact = {
+      kind: 'service-noted',
+      body: {
+        service: '00000000-0000-4000-8000-0000000000f1',
+        entry: { distance: 145_000, proof: 'stamp', works: ['oil'] },
+      },
+    };
+    const table = tableOf({ kind: 'odometer-read', body: { value: 139_200, unit: 'mi' } }, undated);
+    expect(table.asks).toEqual([
+      'A service without a date at 145,000 miles lies beyond today’s odometer, 139,200 miles: one of the two is wrong.',
+    ]);
+    expect(table.says.join(' ')).not.toContain('0 miles ago');
+    expect(table.services).toHaveLength(1);
+  });
+
+  it('count stamps that nobody entered one by one', () => {
+    const table = tableOf(papers({ stamps: 9 }));
+    expect(table.says).toEqual(['9 stamps counted in the book; none was entered one by one.']);
   });
 
   it('forget what is taken back', () => {

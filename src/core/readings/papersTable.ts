@@ -71,15 +71,21 @@ export function papersTable(
   const interval = noted.interval ?? USUAL[unit];
   // A figure that does not fit says nothing of a stretch: those are then judged by their dates alone.
   const wrong = new Set(odometer.flags.map(({ at }) => keyOf(odometer.points[at])));
+  const isWrong = ({ day, distance }: ServiceEntry) => wrong.has(keyOf({ day, value: distance }));
+  // Without a day, a figure can only be held against today's odometer.
+  const beyond = [...services.values()].filter(
+    ({ day, distance }) => day === undefined && distance !== undefined && now !== undefined && distance > now,
+  );
   const trusted = new Map(
-    [...services].map(([id, entry]) => [
-      id,
-      wrong.has(keyOf({ day: entry.day, value: entry.distance })) ? withoutDistance(entry) : entry,
-    ]),
+    [...services]
+      .filter(([, entry]) => !beyond.includes(entry))
+      .map(([id, entry]) => [id, isWrong(entry) ? withoutDistance(entry) : entry]),
   );
   const story = judgeService([...trusted.values()], interval as ServiceInterval, {
     today,
     unit,
+    doubtful: beyond.length + [...services.values()].filter(isWrong).length,
+    ...(noted.stamps !== undefined && { stamps: noted.stamps }),
     ...(now !== undefined && { odometer: now }),
     ...(noted.firstUse && { firstUse: noted.firstUse }),
     ...(odometer.perYear !== undefined && { perYear: odometer.perYear }),
@@ -110,6 +116,10 @@ export function papersTable(
           ]
         : []),
       ...odometer.flags.map(({ says }) => says),
+      ...beyond.map(
+        ({ distance = 0 }) =>
+          `A service without a date at ${speakDistance(distance, unit)} lies beyond today’s odometer, ${speakDistance(now ?? 0, unit)}: one of the two is wrong.`,
+      ),
       ...compareNumbers(read).map(({ says }) => says),
       ...(noted.keys !== undefined && (noted.keysTried ?? 0) < noted.keys
         ? [`${noted.keys - (noted.keysTried ?? 0)} of ${noted.keys} keys not tried.`]
@@ -119,7 +129,7 @@ export function papersTable(
         : []),
     ],
     says: [
-      ...(services.size > 0 ? story.says : []),
+      ...(services.size > 0 || noted.stamps ? story.says : []),
       ...(odometer.perYear === undefined
         ? []
         : [`About ${speakDistance(Math.round(odometer.perYear / 100) * 100, unit)} a year.`]),

@@ -190,11 +190,29 @@ describe('the wheels of a car', () => {
     const wheels = ['wheel-fl', 'wheel-fr', 'wheel-rl', 'wheel-rr'];
     const scuffed = wheels.map((part, i) => found(i + 1, part, 'kerbing', arc(0, 90)));
     const cut = wheels.map((part) => finish(part, 'diamond-cut'));
-    expect(wheelTable(walked(...scuffed, ...cut), hatch, uk)).toMatchObject({ isSet: true });
+    expect(wheelTable(walked(...scuffed, ...cut), hatch, uk)).toMatchObject({
+      setSays: 'All wheels want refinishing: priced as one set.',
+    });
     const light = walked(finish('wheel-fl', 'painted'), found(1, 'wheel-fl', 'kerbing', arc(0, 20)));
     expect(wheelTable(light, hatch, uk).rows[0]?.wants).toBe('touch-in');
     const bent = walked(finish('wheel-fl', 'painted'), found(1, 'wheel-fl', 'wheel-bent'));
     expect(wheelTable(bent, hatch, uk).rows[0]?.says).toContain('do not drive');
+  });
+
+  it('are kerbed without a length too: that is no “nothing to do”, and counts for a set', () => {
+    const wheels = ['wheel-fl', 'wheel-fr', 'wheel-rl', 'wheel-rr'];
+    const bare = (n: number) => wheels.slice(0, n).map((part, i) => found(i + 1, part, 'kerbing'));
+    const one = wheelTable(walked(...bare(1)), hatch, uk);
+    expect(one.rows[0]).toMatchObject({ wants: 'measure', damagedMm: 0, isUnmeasured: true });
+    expect(one.rows[0]?.says).not.toContain('Nothing');
+    expect(one.setSays).toBe('');
+    const sure = found(4, 'wheel-rr', 'kerbing', arc(0, 90));
+    expect(wheelTable(walked(...bare(3), sure), hatch, uk).setSays).toMatch(
+      /^All wheels want refinishing: .*the 3 that nobody measured/,
+    );
+    expect(wheelTable(walked(...bare(4)), hatch, uk).setSays).toMatch(
+      /^All wheels are kerbed and none was measured/,
+    );
   });
 
   it('tell of the brake what was seen', () => {

@@ -15,6 +15,7 @@ import {
   asThirds,
   distanceLeft,
   judgeTyre,
+  lawWords,
   limitOf,
   lowestMm,
   type Matched,
@@ -25,7 +26,6 @@ import {
   type TyreFlag,
   type TyreLawId,
   type TyreVerdict,
-  tyreLaws,
   tyreSummary,
   usualLaw,
   usualNewMm,
@@ -120,8 +120,7 @@ export function tyreTable(state: WalkState, style: BodyStyle, car: Speech, now: 
   const judged = rows.flatMap(({ verdict }) => (verdict ? [verdict] : []));
   return {
     law,
-    lawSays:
-      law === 'own' ? `${say(limitOf(law, {}, state.tyreLaw?.ownMm))}, set for this car` : tyreLaws[law].says,
+    lawSays: lawWords(law, state.tyreLaw?.ownMm, { country: car.country, isHeavy: heavy, unit }),
     newMm,
     unit,
     rows,

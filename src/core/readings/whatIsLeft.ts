@@ -1,8 +1,10 @@
 import type { BodyStyle, PartId } from '../car';
 import type { Day } from '../papers';
-import { type Coverage, coverage, isStanding, type WalkState } from '../walk';
+import { type Coverage, coverage, isStanding, partStatus, type WalkState } from '../walk';
 import { type OthersLeft, othersLeft } from './othersLeft';
 import { papersTable } from './papersTable';
+import { contradictions, partConcerns, tyresUndescribed } from './partConcerns';
+import { tyresOf } from './tyreTable';
 
 /** Screens of a walk on which something that is left can be done. */
 export type LeftScreen = 'tyres' | 'paint' | 'pictures' | 'functions' | 'kit' | 'papers';
@@ -14,6 +16,13 @@ export type LeftCode =
   | 'second-look'
   | 'distance'
   | 'tread'
+  /** Brand or size; week of make. */
+  | 'tyre-make'
+  | 'tyre-age'
+  /** Two things that cannot both hold. */
+  | 'contradiction'
+  /** Said to be clear, and something is known of it. */
+  | 'clear-but'
   | 'odometer'
   | 'paint'
   | 'close-up'
@@ -79,6 +88,8 @@ export function whatIsLeft(
     items: [
       ...partsLeft(state, cover),
       ...readingsLeft(cover),
+      ...tyresLeft(state, style),
+      ...doubtsLeft(state, style, car, new Date(today)),
       ...photosLeft(state, cover, poorPhotos),
       ...othersOf(others),
       ...papersTable(state, car, today).asks.map(
@@ -111,6 +122,26 @@ function partsLeft({ findings, conditions }: WalkState, cover: Coverage): LeftIt
       .filter((finding) => isStanding(finding) && finding.details.notice === undefined)
       .map(({ part, number }): LeftItem => ({ code: 'distance', part, finding: number })),
     ...(conditions.whole ? [] : [{ code: 'conditions' } as const]),
+  ];
+}
+
+function tyresLeft(state: WalkState, style: BodyStyle): LeftItem[] {
+  const { make, age } = tyresUndescribed(state, tyresOf(state, style));
+  return [
+    ...make.map((part): LeftItem => ({ code: 'tyre-make', part, screen: 'tyres' })),
+    ...age.map((part): LeftItem => ({ code: 'tyre-age', part, screen: 'tyres' })),
+  ];
+}
+
+function doubtsLeft(state: WalkState, style: BodyStyle, car: Spoken, now: Date): LeftItem[] {
+  const concerns = partConcerns(state, style, car, now);
+  return [
+    ...contradictions(state).map(({ part, says }): LeftItem => ({ code: 'contradiction', part, says })),
+    ...[...concerns].flatMap(([part, known]): LeftItem[] =>
+      state.looks.get(part)?.status === 'clear' && partStatus(state, part, concerns) === 'looked-at'
+        ? [{ code: 'clear-but', part, says: known.join('; ') }]
+        : [],
+    ),
   ];
 }
 

@@ -20,6 +20,8 @@ export interface WheelRow {
   /** Share of the rim that is kerbed, 0..1, overlaps counted once. */
   rimShare: number;
   damagedMm: number;
+  /** Some of its kerbing has no length. */
+  isUnmeasured: boolean;
   wants: RefinishClass;
   says: string;
   /** What was seen of the brake behind it; empty when nothing was noted. */
@@ -30,8 +32,8 @@ export interface WheelRow {
 
 export interface WheelTable {
   rows: readonly WheelRow[];
-  /** Every wheel wants refinishing: priced as one set. */
-  isSet: boolean;
+  /** Whether they are priced as one set, in a sentence; empty when they are not. */
+  setSays: string;
 }
 
 /** What each wheel shows and wants, in walking order; only wheels of which something was noted. */
@@ -43,8 +45,19 @@ export function wheelTable(state: WalkState, style: BodyStyle, car: Speech): Whe
   });
   return {
     rows: all.filter((row) => row.wants !== 'none' || row.brake !== '' || row.finish || row.rimIn),
-    isSet: isASet(all.map(({ wants }) => wants)),
+    setSays: setWords(all.map(({ wants }) => wants)),
   };
+}
+
+function setWords(wants: readonly RefinishClass[]): string {
+  const unmeasured = wants.filter((each) => each === 'measure').length;
+  if (wants.length >= 4 && unmeasured === wants.length)
+    return 'All wheels are kerbed and none was measured: if all want refinishing, they are priced as one set.';
+  if (!isASet(wants)) return '';
+  const sure = 'All wheels want refinishing: priced as one set';
+  return unmeasured === 0
+    ? `${sure}.`
+    : `${sure}, if the kerbing of ${unmeasured === 1 ? 'the one' : `the ${unmeasured}`} that nobody measured is no short one.`;
 }
 
 function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: Vocabulary): WheelRow {
@@ -68,8 +81,12 @@ function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: V
   const roundMm = Math.PI * rimMm;
   const lengthMm = Math.min(roundMm, damagedMm(arcs, rimMm / 25.4) + typedMm);
   const rimShare = arcs.length > 0 && typedMm === 0 ? coveredDeg(arcs) / 360 : lengthMm / roundMm;
+  const isUnmeasured = kerbed.some(
+    ({ details }) => details.extent?.form !== 'arc' && details.lengthMm === undefined,
+  );
   const wants = refinishClass(described.finish, {
     rimShare,
+    isUnmeasured,
     isDeep: kerbed.some(({ details }) => details.nail === 'catches'),
     isFlaking: here.some(({ kind }) => findingKindOf(kind).onWheel === 'flaking'),
     isBent: here.some(({ kind }) => findingKindOf(kind).onWheel === 'bent'),
@@ -80,6 +97,7 @@ function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: V
     ...(described.finish && { finish: described.finish }),
     rimShare,
     damagedMm: Math.round(lengthMm),
+    isUnmeasured,
     wants,
     says: refinishWords(wants, described.finish),
     brake: brakeWords(described, vocabulary),

@@ -3,7 +3,7 @@ import { paragraphOf } from './paragraph';
 import type { ReportDocument } from './reportDocument';
 import type { ReportInputs } from './reportInputs';
 import { reportReadings } from './reportReadings';
-import { cautionsOf } from './sections/cautions';
+import { cautionsOf, reasonsNotToDrive } from './sections/cautions';
 import { dismissedFindings, findingsPutRight, standingFindings } from './sections/findings';
 import { headOf } from './sections/head';
 import { limitsOf } from './sections/limits';
@@ -18,10 +18,14 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   const putRight = findingsPutRight(told);
   const readings = readingsOf(told);
   const { otherWalks } = inputs;
+  const flags = {
+    notToDrive: reasonsNotToDrive(findings, readings),
+    papers: readings.papers?.asks ?? [],
+  };
   const document: ReportDocument = {
     ...headOf(told),
     composedBy: COMPOSED_BY,
-    summary: summaryLines(findings, told.left.cover),
+    summary: summaryLines(findings, told.left.cover, flags),
     findings,
     dismissed: dismissedFindings(told),
     ...(putRight.length > 0 && { putRight }),
@@ -33,7 +37,10 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     photos: told.photos,
     cautions: cautionsOf(findings, readings, told.vocabulary),
   };
-  const paragraph = paragraphOf({ ...document, year: inputs.car.year }, told.vocabulary);
+  const paragraph = paragraphOf(
+    { ...document, notToDrive: flags.notToDrive, year: inputs.car.year },
+    told.vocabulary,
+  );
   return withoutUndefined({ ...document, paragraph });
 }
 

@@ -15,3 +15,4 @@ export {
   type ReportPhoto,
   reportDocumentSchema,
 } from './reportDocument';
+export { noticedWords } from './wording';

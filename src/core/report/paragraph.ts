@@ -1,6 +1,7 @@
 import type { Vocabulary } from '../car';
 import { withinSentence } from '../wording';
 import type { ReportDocument, ReportFinding } from './reportDocument';
+import { notToDriveSays } from './wording';
 
 /** So many things are named before the rest is only counted. */
 const NAMED = 3;
@@ -17,7 +18,7 @@ type Told = Pick<
   | 'bodyStyleName'
   | 'notLookedAt'
   | 'notSeen'
-> & { year: number };
+> & { year: number; notToDrive?: readonly string[] };
 
 /**
  * The car in one paragraph, from the far view inwards: what it is, what one would notice, what is worn, what does not work, what the papers
@@ -30,22 +31,26 @@ export function paragraphOf(told: Told, vocabulary: Vocabulary): string {
   const step = sure.filter(({ notice }) => notice === 'one-step-back');
   const near = sure.length - far.length - step.length;
   const promised = findings.filter((finding) => finding.promised).length;
+  const guessed = sure.filter(({ noticeSource }) => noticeSource === 'estimated').length;
+  const { notToDrive = [] } = told;
   const sentences = [
     `${bodyStyleName} of ${year}, ${odometer ?? 'odometer not read'}.`,
+    ...(notToDrive.length > 0 ? [notToDriveSays(notToDrive)] : []),
     far.length === 0
-      ? 'Nothing was found that is noticed from across the bay.'
+      ? guessed > 0
+        ? 'Nothing was said to be noticed from across the bay.'
+        : 'Nothing was found that is noticed from across the bay.'
       : `Noticed from across the bay: ${listed(far)}.`,
     ...(step.length > 0 ? [`From one step back: ${listed(step)}.`] : []),
     ...(near > 0 ? [`${near} more ${near === 1 ? 'is' : 'are'} seen only up close.`] : []),
+    ...(guessed > 0 ? [guessedSays(guessed, sure.length)] : []),
     ...tyresSay(told, vocabulary),
     ...paintSays(told),
     ...(told.screen?.rows.some(({ fails }) => fails)
       ? [`The ${vocabulary === 'us' ? 'windshield' : 'windscreen'} has damage beyond the limit used.`]
       : []),
     ...functionsSay(told),
-    ...(told.papers?.asks.length
-      ? [`The papers leave ${count(told.papers.asks.length, 'question')} open.`]
-      : []),
+    ...papersSay(told),
     ...(promised > 0
       ? [
           `${promised === findings.length ? 'All' : promised} of the ${count(findings.length, 'finding')} ${promised === 1 ? 'is' : 'are'} to be put right before collection.`,
@@ -54,6 +59,20 @@ export function paragraphOf(told: Told, vocabulary: Vocabulary): string {
     ...unknown(told),
   ];
   return sentences.join(' ');
+}
+
+/** A distance that nobody walked is no fact: so many were worked out. */
+const guessedSays = (guessed: number, all: number): string =>
+  `From where ${guessed === all ? (all === 1 ? 'it is' : 'they are') : `${guessed} of them ${guessed === 1 ? 'is' : 'are'}`} noticed was worked out from kind, size and paint, not walked.`;
+
+/** What does not agree in the papers is said outright, however long the list of chips. */
+function papersSay({ papers }: Told): string[] {
+  const asks = papers?.asks ?? [];
+  const more = asks.length - NAMED;
+  return [
+    ...asks.slice(0, NAMED).map((says) => `Papers: ${withinSentence(says)}`),
+    ...(more > 0 ? [`The papers leave ${count(more, 'more question')} open.`] : []),
+  ];
 }
 
 const count = (n: number, one: string) => `${n} ${n === 1 ? one : `${one}s`}`;

@@ -9,7 +9,7 @@ import { reportReadingsShape } from './reportReadingsShape';
 export const REPORT_VERSION = 1;
 
 const text = z.string();
-const partStatuses = ['not-looked-at', 'clear', 'findings', 'not-seen', 'second-look'] as const;
+const partStatuses = ['not-looked-at', 'clear', 'looked-at', 'findings', 'not-seen', 'second-look'] as const;
 
 const reportFindingSchema = z.strictObject({
   /** The same through all revisions; numbers may move while phones catch up. */

@@ -82,19 +82,22 @@ function wheels(
   car: Spoken,
   name: Named,
 ): Pick<ReportReadings, 'wheels'> {
-  const { rows, isSet } = wheelTable(state, style, car);
+  const { rows, setSays } = wheelTable(state, style, car);
   if (rows.length === 0) return {};
   return {
     wheels: {
-      rows: rows.map(({ part, rimIn, finish, rimShare, damagedMm, says, brake }) => ({
+      rows: rows.map(({ part, rimIn, finish, rimShare, damagedMm, isUnmeasured, says, brake }) => ({
         part,
         name: name(part),
         rim: [rimIn && `${rimIn} in`, finish && finishNames[finish].toLowerCase()].filter(Boolean).join(', '),
-        damage: damagedMm > 0 ? `${damagedMm} mm of the rim, ${Math.round(rimShare * 100)} %` : '',
+        damage:
+          damagedMm > 0
+            ? `${damagedMm} mm of the rim, ${Math.round(rimShare * 100)} %${isUnmeasured ? ' at least' : ''}`
+            : '',
         says,
         brake,
       })),
-      set: isSet ? 'All wheels want refinishing: priced as one set.' : '',
+      set: setSays,
     },
   };
 }

@@ -82,7 +82,9 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
       works: groups.flatMap((group) => {
         const names = group.rows
           .filter(({ tried }) => tried?.state === 'works')
-          .map(({ name }) => withinSentence(name));
+          .map(({ name, tried }) =>
+            [withinSentence(name), tried?.says && `(${tried.says})`].filter(Boolean).join(' '),
+          );
         return names.length > 0 ? [{ group: group.name, names }] : [];
       }),
       notFitted: notFitted.map(({ name }) => withinSentence(name)),

@@ -1,7 +1,7 @@
 import { type BodyStyle, partNames, styleOf, type Vocabulary, vocabularyOf } from '../car';
-import { type WhatIsLeft, whatIsLeft } from '../readings';
+import { partConcerns, type WhatIsLeft, whatIsLeft } from '../readings';
 import type { Stop } from '../route';
-import { replay, routeOf, type WalkState } from '../walk';
+import { type Concerns, replay, routeOf, type WalkState } from '../walk';
 import { isoDay } from '../wording';
 import { orderPhotos } from './orderPhotos';
 import type { ReportPhoto } from './reportDocument';
@@ -14,6 +14,8 @@ export interface WalkTold {
   style: BodyStyle;
   vocabulary: Vocabulary;
   route: readonly Stop[];
+  /** What is known of parts beside their findings. */
+  concerns: Concerns;
   /** What the walk has not said, seen or shown. */
   left: WhatIsLeft;
   photos: ReportPhoto[];
@@ -35,6 +37,7 @@ export function tellWalk(inputs: ReportInputs): WalkTold {
     style,
     vocabulary,
     route,
+    concerns: partConcerns(state, style, inputs.car, new Date(inputs.frozenAt)),
     left: whatIsLeft(state, style, inputs.car, { today: isoDay(inputs.frozenAt) }),
     photos: orderPhotos(state, route, nameOf, vocabulary, inputs.photos),
     nameOf,

@@ -1,5 +1,5 @@
 import type { Vocabulary } from '../car';
-import { type Coverage, type NoticeDistance, noticeDistances, type PartStatus } from '../walk';
+import { type Coverage, type NoticeDistance, noticeDistances, noticeWords, type PartStatus } from '../walk';
 import { sentence } from '../wording';
 import type { ReportFinding } from './reportDocument';
 
@@ -11,9 +11,25 @@ const noticedFrom: Record<NoticeDistance, string> = {
   'up-close': 'seen only up close',
 };
 
-/** What the reader is told first, from the far view inwards. */
-export function summaryLines(findings: readonly ReportFinding[], cover: Coverage): string[] {
-  const lines: string[] = [];
+/** What decides before anything else: that the car is not to be driven, and what the papers leave open. */
+export interface RedFlags {
+  notToDrive: readonly string[];
+  papers: readonly string[];
+}
+
+export const notToDriveSays = (reasons: readonly string[]): string =>
+  `Not to be driven until a qualified person has checked it: ${reasons.join('; ')}.`;
+
+/** What the reader is told first: what decides, then from the far view inwards. */
+export function summaryLines(
+  findings: readonly ReportFinding[],
+  cover: Coverage,
+  { notToDrive, papers }: RedFlags = { notToDrive: [], papers: [] },
+): string[] {
+  const lines: string[] = [
+    ...(notToDrive.length > 0 ? [notToDriveSays(notToDrive)] : []),
+    ...papers.map((says) => `Papers: ${says}`),
+  ];
   const unseen = cover.visited - cover.looked;
   const gaps = [
     ...(unseen > 0 ? [`${unseen} could not be seen`] : []),
@@ -49,10 +65,22 @@ export function summaryLines(findings: readonly ReportFinding[], cover: Coverage
   return lines;
 }
 
+/** From where a finding is noticed, as a reader is told it: a distance that was worked out says so. Empty where it is not known. */
+export function noticedWords({
+  notice,
+  noticeSource,
+}: Pick<ReportFinding, 'notice' | 'noticeSource'>): string {
+  if (notice === undefined) return '';
+  const name = noticeWords[notice].name.toLowerCase();
+  return noticeSource === 'estimated' ? `likely ${name}, worked out and not walked` : name;
+}
+
 export function statusSays(status: PartStatus, findings: readonly number[], why: string | undefined): string {
   switch (status) {
     case 'clear':
       return 'Clear';
+    case 'looked-at':
+      return 'Looked at';
     case 'not-looked-at':
       return 'Not looked at';
     case 'not-seen':

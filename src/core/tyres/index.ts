@@ -14,11 +14,20 @@ export {
   shareLeft,
   type TyreFlag,
   type TyreVerdict,
+  tyreFaults,
   tyreFlags,
   tyreSummary,
   wearPattern,
 } from './judgeTyre';
 export { HIGHEST_LOAD_INDEX, LOWEST_LOAD_INDEX, loadOf, speedOf } from './loadAndSpeed';
 export { type Matched, mismatches, pairsToMatch } from './matching';
-export { limitOf, type TyreLawId, tyreLawIds, tyreLaws, usualLaw, usualNewMm } from './treadLaws';
+export {
+  lawName,
+  lawWords,
+  limitOf,
+  type TyreLawId,
+  tyreLawIds,
+  usualLaw,
+  usualNewMm,
+} from './treadLaws';
 export { parseTyreSize, tyreSizeProblemMessage } from './tyreSize';

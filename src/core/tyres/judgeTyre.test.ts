@@ -36,6 +36,9 @@ describe('where a tyre is worn', () => {
     // An edge counts against the far one too.
     [3, 4, 4.5, 'outer-edge'],
     [4.5, 4, 3, 'inner-edge'],
+    // A slope across it is no wear in the centre: the far edge alone stands above it.
+    [3, 4.5, 6, 'outer-edge'],
+    [6, 4.5, 3, 'inner-edge'],
     // One edge alone low is no pair of edges.
     [3, 5, 4.5, 'outer-edge'],
     [4.5, 5, 3, 'inner-edge'],
@@ -55,6 +58,7 @@ describe('why a tyre is to be replaced', () => {
       isLegal: true,
       when: 'soon',
       mayBeDriven: true,
+      because: 'tread',
       reasons: ['2.9 mm left: will need replacing soon'],
     });
     expect(judged(3)).toEqual({ isLegal: true, when: 'later', mayBeDriven: true, reasons: [] });
@@ -84,7 +88,30 @@ describe('why a tyre is to be replaced', () => {
     ['odd', 'later', undefined, true],
   ])('is said of a flag: %s', (flag, when, reason, mayBeDriven) => {
     const verdict = judged(6, { flags: [flag] });
-    expect(verdict).toEqual({ isLegal: true, when, mayBeDriven, reasons: reason ? [reason] : [] });
+    expect(verdict).toEqual({
+      isLegal: true,
+      when,
+      mayBeDriven,
+      ...(when !== 'later' && { because: 'damage' }),
+      reasons: reason ? [reason] : [],
+    });
+  });
+
+  it('is told from its limit however near it lies', () => {
+    expect(judged(1.59).reasons).toEqual(['1.59 mm left, under the limit of 1.6 mm']);
+    expect(judged(1.5999).reasons).toEqual(['1.5999 mm left, under the limit of 1.6 mm']);
+    const us = judgeTyre({ thirds: { centre: mm(1.58) } }, 1.5875, '32nds');
+    expect(us.reasons).toEqual(['1.99/32 in left, under the limit of 2/32 in']);
+  });
+
+  it('says what decides: tread before damage before age', () => {
+    const because = (depth: number, more = {}) => judged(depth, more).because;
+    expect(because(1.2, { ageMonths: 130 })).toBe('tread');
+    expect(because(5.5, { ageMonths: 80 })).toBe('age');
+    expect(because(5.5, { ageMonths: 130, flags: ['bulge'] })).toBe('damage');
+    expect(because(5.5, { ageMonths: 130 })).toBe('age');
+    expect(because(2.5, { flags: ['cracks'] })).toBe('tread');
+    expect(because(5.5)).toBeUndefined();
   });
 
   it('gives every reason, the gravest first', () => {

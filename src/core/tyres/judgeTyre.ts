@@ -1,4 +1,4 @@
-import { speakTread, type TreadDepth, type TreadUnit } from '../measure';
+import { speakTread, speakUnder, type TreadDepth, type TreadUnit } from '../measure';
 import { sentence } from '../wording';
 
 /** Depths as they were measured: once for the whole tyre, or by thirds, of which some may be missing. */
@@ -41,8 +41,8 @@ export const lowestMm = ({ outer, centre, inner }: TreadThirds): number =>
 /** Where it has worn, by the low ends of its thirds; even when measured once. */
 export function wearPattern({ outer, centre, inner }: TreadThirds): WearPattern {
   const [o, c, i] = [low(outer ?? centre), low(centre), low(inner ?? centre)];
-  const edges = Math.max(o, i);
-  if (edges - c >= UNEVEN_MM) return 'centre';
+  // Worn in the centre only when both edges stand above it: one alone is a slope across the tyre.
+  if (Math.min(o, i) - c >= UNEVEN_MM) return 'centre';
   if (c - Math.max(o, i) >= UNEVEN_MM) return 'both-edges';
   const rest = (edge: number, other: number) => Math.max(c, other) - edge >= UNEVEN_MM;
   if (rest(o, i)) return 'outer-edge';
@@ -73,6 +73,18 @@ export type TyreFlag = (typeof tyreFlags)[number];
 /** With one of these it must not be driven until someone qualified has looked. */
 const dangerous: ReadonlySet<TyreFlag> = new Set(['bulge', 'cord']);
 
+const faultWords: Partial<Record<TyreFlag, string>> = {
+  cord: 'cord can be seen',
+  bulge: 'a bulge in its side',
+  cracks: 'cracks in the rubber',
+  cut: 'a cut',
+};
+/** The faults among what was seen on a tyre, in words, worst first. */
+export const tyreFaults = (flags: readonly TyreFlag[]): string[] =>
+  (Object.keys(faultWords) as TyreFlag[]).flatMap((flag) =>
+    flags.includes(flag) ? (faultWords[flag] ?? []) : [],
+  );
+
 export interface TyreFacts {
   thirds: TreadThirds;
   ageMonths?: number;
@@ -84,6 +96,8 @@ export interface TyreVerdict {
   /** Replace now; within the year; or go on. */
   when: 'now' | 'soon' | 'later';
   mayBeDriven: boolean;
+  /** What decides, in a word; absent when it may go on. */
+  because?: 'tread' | 'age' | 'damage';
   /** Why, each in words. */
   reasons: readonly string[];
 }
@@ -103,7 +117,7 @@ export function judgeTyre(
   const isTooOld = years !== undefined && years > OLD_YEARS.replace;
   const isOld = years !== undefined && years > OLD_YEARS.say;
   const reasons = [
-    ...(isLegal ? [] : [`${spoken(depth)} left, under the limit of ${spoken(limitMm)}`]),
+    ...(isLegal ? [] : [`${speakUnder(depth, limitMm, unit)} left, under the limit of ${spoken(limitMm)}`]),
     ...danger.map((flag) => (flag === 'cord' ? 'cord can be seen' : 'a bulge in its side')),
     ...(isTooOld
       ? [`${Math.floor(years)} years old: replace whatever the tread`]
@@ -117,15 +131,24 @@ export function judgeTyre(
       .map((flag) => (flag === 'cut' ? 'a cut' : 'cracks in the rubber')),
     ...(flags.includes('retread') ? ['a retread: look at its casing and join'] : []),
   ];
+  const isDamaged = flags.includes('cracks') || flags.includes('cut');
   const now = !isLegal || danger.length > 0 || isTooOld;
-  const soon = depth < SOON_MM || isOld || flags.includes('cracks') || flags.includes('cut');
+  const soon = depth < SOON_MM || isOld || isDamaged;
+  const because = now
+    ? becauseOf(!isLegal, danger.length > 0)
+    : soon
+      ? becauseOf(depth < SOON_MM, isDamaged)
+      : undefined;
   return {
     isLegal,
     when: now ? 'now' : soon ? 'soon' : 'later',
     mayBeDriven: isLegal && danger.length === 0,
+    ...(because && { because }),
     reasons,
   };
 }
+
+const becauseOf = (isTread: boolean, isDamage: boolean) => (isTread ? 'tread' : isDamage ? 'damage' : 'age');
 
 /** Share of its life left, 0..1: (depth − limit) ÷ (new − limit). Common practice. */
 export function shareLeft(depthMm: number, newMm: number, limitMm: number): number {

@@ -1,10 +1,24 @@
-import { type Country, countryOf, endOf, type Part } from '../car';
-import { mmFrom32nds } from '../measure';
+import { type Country, countryOf, endOf, type Part, type Vocabulary } from '../car';
+import { mmFrom32nds, speakTread, type TreadUnit } from '../measure';
 
-/** Laws a tread is held against; the law of the place rules, and the one used is shown. Millimetres. */
+interface TreadLaw {
+  /** Millimetres. */
+  steeredMm: number;
+  otherMm: number;
+  /** The law in words. */
+  says: string;
+}
+
+/** Laws a tread is held against; the law of the place rules, and the one used is shown. Where none is held here, a house figure stands in. */
 export const tyreLaws = {
-  /** Construction and Use Regulations 1986, reg. 27; Council Directive 89/459/EEC. */
+  /** Construction and Use Regulations 1986, reg. 27; Council Directive 89/459/EEC, which ends at 3.5 t. */
   'uk-eu-car': { steeredMm: 1.6, otherMm: 1.6, says: '1.6 mm across the central three-quarters (UK, EU)' },
+  /** Construction and Use Regulations 1986, reg. 27(4): vehicles over 3,500 kg. */
+  'uk-heavy': {
+    steeredMm: 1,
+    otherMm: 1,
+    says: '1 mm across three-quarters of the breadth (UK, over 3.5 t)',
+  },
   /** 49 CFR 570.9. */
   'us-car': { steeredMm: mmFrom32nds(2), otherMm: mmFrom32nds(2), says: '2/32 in (US, up to 10,000 lb)' },
   /** 49 CFR 393.75. */
@@ -13,21 +27,89 @@ export const tyreLaws = {
     otherMm: mmFrom32nds(2),
     says: '4/32 in on steered wheels, 2/32 in on the others (US, heavy vehicles)',
   },
-} as const;
-export const tyreLawIds = ['uk-eu-car', 'us-car', 'us-heavy', 'own'] as const;
+  /** Vehicle Standards Rules, in all principal grooves; from memory. */
+  au: { steeredMm: 1.5, otherMm: 1.5, says: '1.5 mm in the grooves that run round it (Australia)' },
+  /** Land Transport Rule 32013: Tyres and Wheels 2001; from memory. */
+  nz: { steeredMm: 1.5, otherMm: 1.5, says: '1.5 mm in the principal grooves (New Zealand)' },
+  /** National Road Traffic Regulations 2000, reg. 212; from memory. */
+  za: { steeredMm: 1, otherMm: 1, says: '1 mm across the breadth (South Africa)' },
+} as const satisfies Record<string, TreadLaw>;
+export const tyreLawIds = [
+  'uk-eu-car',
+  'uk-heavy',
+  'us-car',
+  'us-heavy',
+  'au',
+  'nz',
+  'za',
+  'house',
+  'own',
+] as const;
 export type TyreLawId = (typeof tyreLawIds)[number];
 
+/** Used where a country's law is not held here. House figure, millimetres. */
+const HOUSE_MM = 1.6;
+
 /** A limit for one tyre, millimetres, under a law; `ownMm` goes with the law "own". */
-export function limitOf(law: TyreLawId, part: Pick<Part, 'position'>, ownMm = 1.6): number {
+export function limitOf(law: TyreLawId, part: Pick<Part, 'position'>, ownMm = HOUSE_MM): number {
   if (law === 'own') return ownMm;
+  if (law === 'house') return HOUSE_MM;
   const isSteered = part.position !== undefined && endOf(part.position) === 'front';
   return isSteered ? tyreLaws[law].steeredMm : tyreLaws[law].otherMm;
 }
 
-/** The law of the car's country; one's own number can be set instead. */
+/** Countries where the limit for cars and vans is that of the United Kingdom and the Union. */
+const asTheUnion: ReadonlySet<Country> = new Set([
+  'GB',
+  'IE',
+  'CY',
+  'DE',
+  'ES',
+  'FR',
+  'IT',
+  'MT',
+  'NL',
+  'NO',
+  'PL',
+  'PT',
+  'SE',
+]);
+
+/** The law of the car's country as far as it is held here, else the house figure; another or one's own number can be chosen instead. */
 export function usualLaw(country: Country, isHeavy: boolean): TyreLawId {
-  if (countryOf(country).vocabulary !== 'us') return 'uk-eu-car';
-  return isHeavy ? 'us-heavy' : 'us-car';
+  if (country === 'US') return isHeavy ? 'us-heavy' : 'us-car';
+  if (country === 'GB' && isHeavy) return 'uk-heavy';
+  if (asTheUnion.has(country) && !isHeavy) return 'uk-eu-car';
+  if (country === 'AU') return 'au';
+  if (country === 'NZ') return 'nz';
+  if (country === 'ZA') return 'za';
+  return 'house';
+}
+
+/** The limit used, in words: of which law, and that it is not the law of the car's country where it is not. */
+export function lawWords(
+  law: TyreLawId,
+  ownMm: number | undefined,
+  { country, isHeavy, unit }: { country: Country; isHeavy: boolean; unit: TreadUnit },
+): string {
+  const limit = limitOf(law, {}, ownMm);
+  const figure = speakTread({ lowMm: limit, highMm: limit }, unit);
+  const { name } = countryOf(country);
+  if (law === 'own') return `${figure}, set for this car`;
+  if (law === 'house') return `${figure}, a house figure: the law of ${name} is not held here`;
+  const { says } = tyreLaws[law];
+  const usual = usualLaw(country, isHeavy);
+  if (law === usual) return says;
+  return usual === 'house'
+    ? `${says}; the law of ${name} is not held here`
+    : `${says}; not the law of ${name}, where the car is used`;
+}
+
+/** How a law is called where one is chosen. */
+export function lawName(law: TyreLawId, vocabulary: Vocabulary): string {
+  if (law === 'own') return 'A limit of our own';
+  if (law === 'house') return `House figure, ${vocabulary === 'us' ? '2/32 in' : `${HOUSE_MM} mm`}`;
+  return tyreLaws[law].says;
 }
 
 /** Tread of a new tyre, millimetres. Common practice: cars about 8 mm; of heavy vehicles from memory. */

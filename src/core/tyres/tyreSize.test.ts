@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import {
   ageMonths,
   dateCodeProblemMessage,
+  lawWords,
   limitOf,
   mismatches,
   pairsToMatch,
@@ -57,6 +58,25 @@ describe('a size as it is typed', () => {
     expect(sizeOf('31x10.50-15').construction).toBe('diagonal');
     expect(sizeOf('11-22.5').construction).toBe('diagonal');
     expect(sizeOf('225/45ZR17').construction).toBe('radial');
+  });
+
+  it('keeps load and speed however they are spaced, and reads commercial, spare, run-flat and high-load marks', () => {
+    // ETRTO and ISO 4000-1 as commonly reprinted; from memory.
+    expect(sizeOf('205/55 R16 91 V')).toMatchObject({ rimIn: 16, loadIndex: 91, speedSymbol: 'V' });
+    expect(sizeOf('205/55 R16 91 V XL')).toMatchObject({ loadIndex: 91, speedSymbol: 'V' });
+    expect(sizeOf('185 65 R15')).toMatchObject({ widthMm: 185, aspect: 65, rimIn: 15 });
+    expect(sizeOf('195R14C 106/104R')).toMatchObject({
+      widthMm: 195,
+      rimIn: 14,
+      loadIndex: 106,
+      twinLoadIndex: 104,
+    });
+    expect(sizeOf('155R13')).toMatchObject({ widthMm: 155, rimIn: 13, construction: 'radial' });
+    expect(sizeOf('155R13').aspect).toBeUndefined();
+    expect(sizeOf('T125/70R17 98M')).toMatchObject({ widthMm: 125, aspect: 70, speedSymbol: 'M' });
+    expect(sizeOf('225/45RF17 91W')).toMatchObject({ construction: 'radial', rimIn: 17, loadIndex: 91 });
+    expect(sizeOf('HL245/40R19 101Y')).toMatchObject({ aspect: 40, loadIndex: 101 });
+    expect(sizeOf('225/75R16CP 118R')).toMatchObject({ rimIn: 16, loadIndex: 118 });
   });
 
   it('has a rim from 8 to 30 inches', () => {
@@ -138,9 +158,37 @@ describe('the date code', () => {
 
 describe('the law used', () => {
   it('is that of the country and the weight', () => {
-    expect(usualLaw('GB', true)).toBe('uk-eu-car');
+    expect(usualLaw('GB', false)).toBe('uk-eu-car');
+    expect(usualLaw('DE', false)).toBe('uk-eu-car');
+    // Over 3.5 t: 1 mm in the United Kingdom (Construction and Use Regulations 1986, reg. 27(4)); the Union's directive ends there.
+    expect(limitOf(usualLaw('GB', true), { position: 'fl' })).toBe(1);
+    expect(usualLaw('DE', true)).toBe('house');
     expect(usualLaw('US', false)).toBe('us-car');
     expect(usualLaw('US', true)).toBe('us-heavy');
+  });
+  it('is not that of the Union where a country has its own, and says so where none is held', () => {
+    const limits = (['AU', 'NZ', 'ZA', 'KE', 'CA', 'JP'] as const).map((country) => [
+      usualLaw(country, false),
+      limitOf(usualLaw(country, false), { position: 'rl' }),
+    ]);
+    expect(limits).toEqual([
+      ['au', 1.5],
+      ['nz', 1.5],
+      ['za', 1],
+      ['house', 1.6],
+      ['house', 1.6],
+      ['house', 1.6],
+    ]);
+    const at = (country: 'KE' | 'NZ' | 'GB') => ({ country, isHeavy: false, unit: 'mm' as const });
+    expect(lawWords('house', undefined, at('KE'))).toBe(
+      '1.6 mm, a house figure: the law of Kenya is not held here',
+    );
+    expect(lawWords('nz', undefined, at('NZ'))).toBe('1.5 mm in the principal grooves (New Zealand)');
+    expect(lawWords('uk-eu-car', undefined, at('NZ'))).toMatch(
+      /not the law of New Zealand, where the car is used$/,
+    );
+    expect(lawWords('uk-eu-car', undefined, at('KE'))).toMatch(/; the law of Kenya is not held here$/);
+    expect(lawWords('own', 3, at('GB'))).toBe('3 mm, set for this car');
   });
   it('holds a tyre of no known place to the limit of the others', () => {
     expect(limitOf('us-heavy', {})).toBeCloseTo(1.5875);

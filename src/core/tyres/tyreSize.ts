@@ -25,7 +25,10 @@ export type TyreSizeReading =
   | { ok: true; size: TyreSize }
   | { ok: false; problem: 'empty' | 'not-a-size' | 'no-such-rim' | 'no-such-load' | 'no-such-speed' };
 
-const METRIC = /^(?:P|LT|ST)?(\d{3})\/(\d{2,3})(ZR|R|D|B|-)(\d{2}(?:\.5)?)(?:C|LT)?$/;
+const METRIC = /^(?:P|LT|ST|T|HL)?(\d{3})\/(\d{2,3})(ZRF|ZR|RF|R|D|B|-)(\d{2}(?:\.5)?)(?:C|LT|CP)?$/;
+/** Without the height of the side, which is then about 82 % of the width: "195R14C", "155R13". From memory. */
+const FULL = /^(\d{3})(R|-)(\d{2})(?:C|CP)?$/;
+const FULL_ASPECT = 82;
 const INCHES = /^(\d{1,2}(?:\.\d{1,2})?)(R|-)(\d{2}(?:\.5)?)(?:C|LT)?$/;
 const FLOTATION = /^(?:LT)?(\d{2}(?:\.\d)?)X(\d{1,2}(?:\.\d{1,2})?)(R|-)(\d{2}(?:\.5)?)(?:LT)?$/;
 const SERVICE = /^\(?(\d{2,3})(?:\/(\d{2,3}))?([A-Z])\)?$/;
@@ -39,9 +42,14 @@ export function parseTyreSize(text: string): TyreSizeReading {
   if (clean === '') return { ok: false, problem: 'empty' };
   // "225 45 17" and "225/45 R 17" are as good as what is moulded.
   const joined = clean
-    .replace(/^(\D*\d{3}) (\d{2,3}) (\d{2}(?:\.5)?)\b/, '$1/$2R$3')
+    .replace(
+      /^([A-Z]*\d{3})[ /](\d{2,3}) (ZRF|ZR|RF|R)?(\d{2}(?:\.5)?)(?=[A-Z]|\b)/,
+      (_, width, aspect, r, rim) => `${width}/${aspect}${r ?? 'R'}${rim}`,
+    )
+    // What carries a load and a speed stands together: "91 V", "(91V)", "121/118 S".
+    .replace(/(\d{2,3}(?:\/\d{2,3})?) ([A-Z])(?= |$|\))/, '$1$2')
     .replace(/ ?\/ ?/g, '/')
-    .replace(/ ?(ZR|R|-) ?(?=\d{2})/, '$1')
+    .replace(/ ?(ZRF|ZR|RF|R|-) ?(?=\d{2})/, '$1')
     .replace(/(?<=\d) ?X ?(?=\d)/, 'X');
   const [code = '', ...rest] = joined.split(' ');
   const shape = shapeOf(code);
@@ -72,13 +80,19 @@ export function parseTyreSize(text: string): TyreSizeReading {
 type Shape = Pick<TyreSize, 'widthMm' | 'aspect' | 'construction' | 'rimIn' | 'diameterMm'>;
 
 function shapeOf(code: string): Shape | undefined {
-  const construction = (mark: string | undefined) => (mark?.endsWith('R') ? 'radial' : 'diagonal');
+  const construction = (mark: string | undefined) => (mark?.includes('R') ? 'radial' : 'diagonal');
   const metric = METRIC.exec(code);
   if (metric) {
     const [widthMm, aspect, rimIn] = [Number(metric[1]), Number(metric[2]), Number(metric[4])];
     // Twice the side, which is a share of the width, round the rim.
     const diameterMm = Math.round((rimIn * MM_PER_INCH + (2 * widthMm * aspect) / 100) * 10) / 10;
     return { widthMm, aspect, construction: construction(metric[3]), rimIn, diameterMm };
+  }
+  const full = FULL.exec(code);
+  if (full) {
+    const [widthMm, rimIn] = [Number(full[1]), Number(full[3])];
+    const diameterMm = Math.round((rimIn * MM_PER_INCH + (2 * widthMm * FULL_ASPECT) / 100) * 10) / 10;
+    return { widthMm, construction: construction(full[2]), rimIn, diameterMm };
   }
   const flotation = FLOTATION.exec(code);
   if (flotation) {

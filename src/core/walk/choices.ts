@@ -30,6 +30,15 @@ export const repairWords: Record<RepairQuality, string> = {
   'plain-to-see': 'plain to see',
 };
 
+/** How far rust has gone; nothing is said of it until somebody has. */
+export const rustDepths = ['on-the-surface', 'bubbling', 'right-through'] as const;
+export type RustDepth = (typeof rustDepths)[number];
+export const rustWords: Record<RustDepth, string> = {
+  'on-the-surface': 'on the surface',
+  bubbling: 'bubbling',
+  'right-through': 'right through',
+};
+
 export const testWords = {
   nail: {
     name: 'Nail across it',

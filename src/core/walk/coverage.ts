@@ -4,7 +4,18 @@ import { nearestLeft, planRoute, type Stop, usualRoute } from '../route';
 import { isGauged } from './readable';
 import { type Finding, isStanding, type WalkState } from './walkState';
 
-export type PartStatus = 'not-looked-at' | 'clear' | 'findings' | 'not-seen' | 'second-look';
+export type PartStatus =
+  | 'not-looked-at'
+  | 'clear'
+  /** Read, or cleared and yet something is known of it: looked at, and not simply clear. */
+  | 'looked-at'
+  | 'findings'
+  | 'not-seen'
+  | 'second-look';
+
+/** What is known of a part beside its findings, in words: readings, smells, functions. */
+export type Concerns = ReadonlyMap<PartId, readonly string[]>;
+const noConcerns: Concerns = new Map();
 
 /** Findings by part, sorted out once for each state: a screen asks about every part. */
 const sorted = new WeakMap<WalkState, ReadonlyMap<PartId, readonly Finding[]>>();
@@ -31,16 +42,18 @@ function grouped(findings: readonly Finding[]): Map<PartId, Finding[]> {
 }
 
 /** What the map shows of a part at a glance. What was dismissed or put right is no finding any more; it leaves its part looked at. */
-export function partStatus(state: WalkState, part: PartId): PartStatus {
+export function partStatus(state: WalkState, part: PartId, concerns: Concerns = noConcerns): PartStatus {
   const here = findingsOn(state, part);
   if (here.some((finding) => finding.standing.status === 'suspected')) return 'second-look';
   if (here.some((finding) => finding.standing.status === 'confirmed')) return 'findings';
   const look = state.looks.get(part);
-  if (look) return look.status;
-  if (here.some((finding) => !isStanding(finding)) || state.treads.has(part)) return 'clear';
+  const isKnown = (concerns.get(part) ?? []).length > 0;
+  if (look) return look.status === 'clear' && isKnown ? 'looked-at' : look.status;
+  // Nobody said "clear": a depth was read, or what was seen there came to nothing.
+  if (here.some((finding) => !isStanding(finding)) || state.treads.has(part)) return 'looked-at';
   if (part === 'odometer' && state.odometer) return 'clear';
   // What the nose noticed is told as such; the place itself was visited.
-  if (part === 'smell' && state.kit.smells) return 'clear';
+  if (part === 'smell' && state.kit.smells) return isKnown ? 'looked-at' : 'clear';
   return 'not-looked-at';
 }
 

@@ -1,6 +1,6 @@
 import type { Vocabulary } from '../car';
 import { speakSize } from '../measure';
-import { actionName, repairWords, testWords } from './choices';
+import { actionName, repairWords, rustWords, testWords } from './choices';
 import type { FindingDetails } from './families/findings/bodies';
 import { findingKindName, findingKindOf } from './findingKinds';
 import { clockWords, rimShareWords } from './measureExtent';
@@ -84,6 +84,7 @@ export function findingLine(finding: Described, vocabulary: Vocabulary): string 
 /** The tests done and what they said: "nail just catches; wiped: stays". */
 export function testLine({ details }: Pick<Finding, 'details'>): string {
   const said: string[] = [];
+  if (details.rust) said.push(rustWords[details.rust]);
   if (details.repair) said.push(`repaired before: ${repairWords[details.repair]}`);
   if (details.wipe) said.push(`wiped: ${testWords.wipe[details.wipe]}`);
   if (details.feel) said.push(`felt: ${testWords.feel[details.feel]}`);

@@ -16,6 +16,8 @@ export {
   photoRoles,
   repairQualities,
   repairWords,
+  rustDepths,
+  rustWords,
   testAnswers,
   testWords,
 } from './choices';
@@ -30,6 +32,7 @@ export {
   wetStates,
 } from './conditions';
 export {
+  type Concerns,
   type Coverage,
   coverage,
   nextLeft,
@@ -78,6 +81,7 @@ export type {
   TreadRead,
   TyreDescribed,
 } from './families/readings/state';
+export { findingCaution, stopsDriving } from './findingCaution';
 export {
   type FindingKind,
   findingKindIds,
@@ -106,7 +110,13 @@ export {
   isPaintedPlastic,
   mostTreadMm,
 } from './readable';
-export { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
+export {
+  guessDetails,
+  mirrorFinding,
+  oneMoreAt,
+  repeatedWords,
+  sameAgain,
+} from './repeatFinding';
 export { replay } from './replay';
 export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { bodyStyle } from '../car';
+import { estimateNotice } from './estimateNotice';
 import { MOST_DOTS } from './extent';
-import { mirrorFinding, oneMoreAt, repeatFinding } from './repeatFinding';
+import { guessDetails, mirrorFinding, oneMoreAt, repeatedWords, sameAgain } from './repeatFinding';
 import type { Finding } from './walkState';
 
 const style = bodyStyle('hatch-5');
@@ -18,19 +19,44 @@ const finding = (more: Partial<Finding>): Finding => ({
   ...more,
 });
 
-describe('the next finding of a kind', () => {
-  it('starts with the last one’s distance and action, never with its tests or size', () => {
-    const details = { notice: 'up-close', action: 'polish', nail: 'glides', lengthMm: 40 } as const;
-    expect(repeatFinding([finding({ details })], 'dent')).toEqual({ notice: 'up-close', action: 'polish' });
-    expect(repeatFinding([finding({ details })], 'scratch')).toEqual({});
+describe('what nobody has said of a finding', () => {
+  const polished = finding({ id: 'last', details: { notice: 'up-close', action: 'polish', nail: 'glides' } });
+  const open = finding({ id: 'open', details: { lengthMm: 400, widthMm: 300 } });
+
+  it('is guessed: the distance by the rule of reports, the action by the last of its kind', () => {
+    expect(guessDetails(open, [polished, open], 'black')).toEqual({
+      notice: estimateNotice(open, 'black'),
+      action: 'polish',
+    });
+    expect(estimateNotice(open, 'black')).toBe('across-the-bay');
+    expect(guessDetails({ ...open, kind: 'scratch' }, [polished], 'black')).not.toHaveProperty('action');
   });
 
-  it('learns nothing from what was dismissed', () => {
-    const dismissed = finding({
-      standing: { status: 'dismissed', why: 'water' },
-      details: { action: 'polish' },
-    });
-    expect(repeatFinding([dismissed], 'dent')).toEqual({});
+  it('is not guessed once it was said, nor from what was dismissed, nor from itself', () => {
+    const said = finding({ details: { notice: 'one-step-back', action: 'leave' } });
+    expect(guessDetails(said, [polished, said], 'black')).toEqual({});
+    const dismissed = { ...polished, standing: { status: 'dismissed', why: 'water' } as const };
+    expect(guessDetails(open, [dismissed], 'black')).not.toHaveProperty('action');
+    expect(guessDetails({ ...polished, id: 'x', details: {} }, [], 'black')).not.toHaveProperty('action');
+  });
+});
+
+describe('same again', () => {
+  const details = {
+    notice: 'up-close',
+    action: 'polish',
+    nail: 'glides',
+    lengthMm: 40,
+    note: 'low',
+  } as const;
+
+  it('repeats size, distance and action, never tests and words, and the button says all of it', () => {
+    const again = sameAgain(finding({ details }));
+    expect(again).toEqual({ notice: 'up-close', action: 'polish', lengthMm: 40 });
+    expect(repeatedWords({ kind: 'dent', details: again }, 'uk')).toBe(
+      'Dent, 40 mm across, up close, machine polish',
+    );
+    expect(repeatedWords({ kind: 'dent', details: {} }, 'uk')).toBe('Dent');
   });
 });
 

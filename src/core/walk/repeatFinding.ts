@@ -1,19 +1,66 @@
-import { type BodyStyle, type FaceId, type PartId, twinPosition } from '../car';
+import {
+  type BodyStyle,
+  type CarDetails,
+  type FaceId,
+  type PartId,
+  twinPosition,
+  type Vocabulary,
+} from '../car';
+import { type Action, type NoticeDistance, noticeWords } from './choices';
+import { actionLine, findingLine } from './describeFinding';
+import { estimateNotice } from './estimateNotice';
 import { type Extent, MOST_DOTS } from './extent';
 import type { FindingDetails } from './families/findings/bodies';
 import { kindFits } from './findingKinds';
 import type { Spot } from './spot';
 import { type Finding, isStanding } from './walkState';
 
-/** What carries over to the next finding of a kind: what was decided about it, never what was found by testing. */
-function carriedOver({ notice, action }: FindingDetails): FindingDetails {
-  return { ...(notice && { notice }), ...(action && { action }) };
+/** What nobody has said of a finding, and what is likely. Shown as a guess; in the log only once somebody has confirmed it. */
+export interface Guesses {
+  notice?: NoticeDistance;
+  action?: Action;
 }
 
-/** The details a new finding of this kind starts with: the last one's distance and action. */
-export function repeatFinding(findings: readonly Finding[], kind: Finding['kind']): FindingDetails {
-  const last = findings.findLast((finding) => finding.kind === kind && isStanding(finding));
-  return last ? carriedOver(last.details) : {};
+/** Guesses for what was not said of a finding: its distance by the rule a report would use, its action by the last one of its kind. */
+export function guessDetails(
+  finding: Finding,
+  findings: readonly Finding[],
+  tone: CarDetails['paintTone'],
+): Guesses {
+  const { id, kind, details } = finding;
+  const last = findings.findLast(
+    (other) => other.id !== id && other.kind === kind && isStanding(other) && other.details.action,
+  );
+  return {
+    ...(details.notice === undefined && { notice: estimateNotice(finding, tone) }),
+    ...(details.action === undefined && last?.details.action && { action: last.details.action }),
+  };
+}
+
+/** All that is repeated with "same again"; where it lies and what tests said are its own. */
+export function sameAgain({
+  details: { lengthMm, widthMm, notice, action },
+}: Pick<Finding, 'details'>): FindingDetails {
+  return {
+    ...(lengthMm !== undefined && { lengthMm }),
+    ...(widthMm !== undefined && { widthMm }),
+    ...(notice && { notice }),
+    ...(action && { action }),
+  };
+}
+
+/** What a button that repeats a finding says with one tap, in full: "scratch, 40 mm long, up close, machine polish". */
+export function repeatedWords(
+  { kind, details }: Pick<Finding, 'kind' | 'details'>,
+  vocabulary: Vocabulary,
+): string {
+  return [
+    findingLine({ kind, details }, vocabulary),
+    details.notice && noticeWords[details.notice].name.toLowerCase(),
+    actionLine({ details }, vocabulary).toLowerCase(),
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /**
@@ -47,7 +94,8 @@ export function mirrorFinding(
     part: twin.id,
     spot: turn(spot),
     details: {
-      ...carriedOver(details),
+      ...(details.notice && { notice: details.notice }),
+      ...(details.action && { action: details.action }),
       ...(count !== undefined && { count }),
       ...(lengthMm !== undefined && { lengthMm }),
       ...(widthMm !== undefined && { widthMm }),

@@ -6,7 +6,11 @@ const light = { ...sound, rimShare: 0.1 };
 const longer = { ...sound, rimShare: 0.11 };
 
 describe('what a wheel wants, by the house table', () => {
-  const cases: [string, typeof sound, Partial<Record<WheelFinish | 'unknown', RefinishClass>>][] = [
+  const cases: [
+    string,
+    typeof sound & { isUnmeasured?: boolean },
+    Partial<Record<WheelFinish | 'unknown', RefinishClass>>,
+  ][] = [
     [
       'nothing wrong',
       sound,
@@ -66,6 +70,17 @@ describe('what a wheel wants, by the house table', () => {
       { ...sound, isBent: true },
       { painted: 'check', chrome: 'check', unknown: 'check' },
     ],
+    [
+      'kerbed, and nobody measured it',
+      { ...sound, isUnmeasured: true },
+      { painted: 'measure', unknown: 'measure', 'diamond-cut': 'refinish-or-replace', chrome: 'replace' },
+    ],
+    [
+      'kerbed short, and elsewhere nobody measured it',
+      { ...light, isUnmeasured: true },
+      { painted: 'measure' },
+    ],
+    ['kerbed long whatever the rest', { ...longer, isUnmeasured: true }, { painted: 'refinish' }],
     ['bent and kerbed', { ...longer, isBent: true }, { 'diamond-cut': 'check', steel: 'check' }],
   ];
   for (const [name, damage, wants] of cases)
@@ -103,6 +118,7 @@ describe('the sentence for it', () => {
   it('keeps a bent wheel off the road, and a sound one from the workshop', () => {
     expect(refinishWords('check', 'painted')).toContain('do not drive until a qualified person');
     expect(refinishWords('none', 'painted')).toBe('Nothing to do.');
+    expect(refinishWords('measure', 'painted')).toMatch(/^Kerbed; how long was not measured/);
   });
 });
 
@@ -112,6 +128,10 @@ describe('wheels priced as one set', () => {
     expect(four('refinish', 'refinish', 'refinish', 'refinish')).toBe(true);
     expect(four('refinish', 'refinish-or-replace', 'refinish', 'refinish-or-replace')).toBe(true);
     expect(four('refinish', 'refinish', 'refinish', 'refinish', 'refinish', 'refinish')).toBe(true);
+  });
+  it('may hold some that nobody measured, beside one that is sure', () => {
+    expect(four('refinish', 'measure', 'measure', 'refinish')).toBe(true);
+    expect(four('measure', 'measure', 'measure', 'measure')).toBe(false);
   });
   it('are not three, and not four of which one wants less or something else', () => {
     expect(four('refinish', 'refinish', 'refinish')).toBe(false);

@@ -33,7 +33,7 @@ dl{display:grid;grid-template-columns:max-content 1fr;gap:.15rem 1rem}dt{color:#
 .photos{display:grid;grid-template-columns:repeat(auto-fill,minmax(10rem,1fr));gap:.75rem;align-content:start}.large{grid-template-columns:repeat(auto-fill,minmax(16rem,1fr))}
 .gone{aspect-ratio:4/3;border:1px dashed #414a51;color:#414a51;display:grid;place-items:center;padding:1rem;text-align:center}
 .tape{display:inline-block;background:#ffc933;font-weight:700;padding:0 .5rem;transform:rotate(-3deg)}.tape.far{padding-right:2.5rem}.tape.step{padding-right:1.25rem}
-.tape.unsure{background:#fff;outline:1px dashed #14181c}table{border-collapse:collapse;width:100%}.scroll{overflow-x:auto}
+.tape.unsure{background:#fff;outline:1px dashed #14181c}.tape.guess{background:linear-gradient(90deg,#ffc933 5px,#fff 5px);outline:1px dashed #14181c}table{border-collapse:collapse;width:100%}.scroll{overflow-x:auto}
 th,td{text-align:left;vertical-align:top;padding:.3rem .6rem .3rem 0;border-bottom:1px solid #c9cdc8}th{color:#414a51;font-weight:400}`;
 
 /** The report as one page that opens from a folder, without a network, with its pictures beside it. */
@@ -100,7 +100,8 @@ function blockOf(block: Block, figure: (photo: ReportPhoto) => string): string {
     case 'finding': {
       const { finding, photos } = block;
       const { name, lines } = findingLines(finding);
-      const look = `${finding.notice ? tapeLook[finding.notice] : ''}${finding.suspected ? ' unsure' : ''}`;
+      const isGuess = finding.noticeSource === 'estimated' && !finding.suspected;
+      const look = `${finding.notice ? tapeLook[finding.notice] : ''}${finding.suspected ? ' unsure' : ''}${isGuess ? ' guess' : ''}`;
       return `<section class="finding${photos.length > 0 ? ' has' : ''}"><div><span class="tape${look}">${finding.number}</span><h3>${asText(name)}</h3>${lines.map((line) => `<p>${asText(line)}</p>`).join('')}</div>${grid(photos, '', figure)}</section>`;
     }
     case 'photos':

@@ -1,7 +1,6 @@
 import { stringify } from 'csv-stringify/sync';
 import type { ArchivedPicture } from '#core/archive';
-import type { ReportDocument } from '#core/report';
-import { noticeWords } from '#core/walk';
+import { noticedWords, type ReportDocument } from '#core/report';
 
 type Cell = string | number | undefined;
 
@@ -38,7 +37,7 @@ function findingsCsv(report: ReportDocument, pictures: readonly ArchivedPicture[
       finding.partName,
       finding.line,
       finding.suspected ? 'suspected' : 'confirmed',
-      finding.notice ? noticeWords[finding.notice].name : '',
+      noticedWords(finding),
       finding.tests,
       finding.action,
       finding.note,

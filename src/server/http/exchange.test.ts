@@ -57,8 +57,14 @@ it('a file whose report was frozen in earlier words is taken as it is', async ()
   const [report] = file.reports;
   const kept = await request(there.app).get(`/api/reports/${report?.id}`).expect(200);
   expect(kept.body.report).toEqual(report);
+  // Words composed no more and without a fingerprint cannot be proven; what the log says can, and what is held is never replaced.
   const edited = JSON.parse(JSON.stringify(file).replaceAll('A tyre under', 'No tyre under')) as WalkFile;
-  const refused = await request(here.app).post('/api/imports').send(edited).expect(422);
+  await request(there.app).post('/api/imports').send(edited);
+  const still = await request(there.app).get(`/api/reports/${report?.id}`).expect(200);
+  expect(still.body.report).toEqual(report);
+  const lying = { ...file, reports: file.reports.map((each) => ({ ...each, position: 2 })) };
+  expect(lying.reports).not.toEqual(file.reports);
+  const refused = await request(here.app).post('/api/imports').send(lying).expect(422);
   expect(refused.body.detail).toContain('does not follow from the file’s own log');
 });
 

@@ -19,7 +19,7 @@ export function proveReport(file: WalkFile, report: ReportDocument, frozen: obje
     fingerprintOf(report) === fingerprint;
   const isOfToday = (report.composedBy ?? 1) === COMPOSED_BY;
   const follows = isOfToday
-    ? isDeepStrictEqual(again, report) || isDeepStrictEqual(inEarlierWords(again), report)
+    ? isDeepStrictEqual(again, report)
     : isDeepStrictEqual(factsOf(again), factsOf(report));
   if (report.walk !== file.walk || !hasIt || !follows)
     throw unprocessable(
@@ -29,7 +29,7 @@ export function proveReport(file: WalkFile, report: ReportDocument, frozen: obje
 }
 
 function composedAgain(file: WalkFile, report: ReportDocument): ReportDocument {
-  const again = composeReport({
+  return composeReport({
     id: report.id,
     revision: report.revision,
     frozenAt: report.frozenAt,
@@ -46,12 +46,6 @@ function composedAgain(file: WalkFile, report: ReportDocument): ReportDocument {
       ),
     ),
   });
-  // A report frozen before these fields came is whole without them.
-  if (report.composedBy === undefined) delete again.composedBy;
-  if (report.odometerRead === undefined) delete again.odometerRead;
-  if (!report.photos.some(({ mmAcross }) => mmAcross))
-    for (const photo of again.photos) delete photo.mmAcross;
-  return again;
 }
 
 /** What a report rests on, whatever words it is told in. */
@@ -64,18 +58,3 @@ const factsOf = ({ walk, position, findings, dismissed, putRight = [], photos, p
   photos: photos.map(({ sha256 }) => sha256).toSorted(),
   parts: parts.map(({ part }) => part).toSorted(),
 });
-
-/** The same in the words that earlier versions froze reports in: their files stay as good as they were. */
-function inEarlierWords(report: ReportDocument): ReportDocument {
-  return JSON.parse(
-    retiredWords.reduce((text, [now, before]) => text.replaceAll(now, before), JSON.stringify(report)),
-  ) as ReportDocument;
-}
-
-const retiredWords: readonly (readonly [now: string, before: string])[] = [
-  // American reports, before these cautions were told in American.
-  ['A tire under the limit, with a bulge', 'A tyre under the limit, with a bulge'],
-  ['Some makers’ colors and pillars', 'Some makers’ colours and pillars'],
-  // The paragraph took the first letter of an abbreviation small.
-  ['Not in order: USB', 'Not in order: uSB'],
-];

@@ -6,12 +6,15 @@ interface StripProps {
   notice?: NoticeDistance;
   standing: StripStanding;
   small?: boolean;
+  isGuess?: boolean;
+  warns?: boolean;
 }
 
 /** A strip of marker tape in running text. */
-export function Strip({ number, notice, standing, small }: StripProps) {
+export function Strip({ number, notice, standing, small, isGuess = false, warns = false }: StripProps) {
   const h = small ? 12 : 22;
-  const width = h * Math.max(stripLength(notice), 0.7 + String(number ?? '').length * 0.6) + 4;
+  const width =
+    h * Math.max(stripLength(notice), 0.7 + `${number ?? ''}${warns ? '!' : ''}`.length * 0.6) + 4;
   return (
     <svg
       width={width}
@@ -26,6 +29,8 @@ export function Strip({ number, notice, standing, small }: StripProps) {
         number={number ?? ''}
         notice={notice}
         standing={standing}
+        isGuess={isGuess}
+        warns={warns}
         x={width / 2}
         y={h / 2 + 4}
         height={h}

@@ -46,6 +46,8 @@ const arrows: Record<string, Way> = {
 export type MapFinding = Pick<Finding, 'id' | 'number' | 'part' | 'spot'> & {
   notice?: Finding['details']['notice'];
   standing: StripStanding;
+  isGuess?: boolean;
+  warns?: boolean;
   extent?: Extent;
 };
 
@@ -237,6 +239,18 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
             size={Math.min(9 * unit, part.mark.radius * 0.8)}
           />
         ))}
+      {drawn
+        .filter(({ part }) => !tints && statusOf(part.id) === 'looked-at')
+        .map(({ part }) => (
+          <circle
+            key={part.id}
+            cx={seenX(face, part.mark.at[0])}
+            cy={part.mark.at[1]}
+            r={Math.min(4 * unit, part.mark.radius * 0.4)}
+            className="fill-clear-ink"
+            pointerEvents="none"
+          />
+        ))}
       {here?.face === faceId && (
         <path
           d={pathOf(face, here.outline)}
@@ -264,6 +278,8 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
             number={finding.number}
             notice={finding.notice}
             standing={finding.standing}
+            isGuess={finding.isGuess ?? false}
+            warns={finding.warns ?? false}
             x={x}
             y={y}
             height={unit * (close ? 20 : 15)}

@@ -15,6 +15,10 @@ interface TapeStripProps {
   number: number | '';
   notice?: NoticeDistance;
   standing: StripStanding;
+  /** From where it is noticed was worked out: its length is drawn open, only its tab is tape. */
+  isGuess?: boolean;
+  /** It has a caution: a mark behind the number. */
+  warns?: boolean;
   x: number;
   y: number;
   /** Height of the strip in the drawing's units. */
@@ -22,12 +26,14 @@ interface TapeStripProps {
 }
 
 /** A numbered strip of marker tape stuck on the drawing; one end is torn. */
-export function TapeStrip({ number, notice, standing, x, y, height: h }: TapeStripProps) {
-  const w = h * Math.max(stripLength(notice), 0.7 + String(number).length * 0.6);
+export function TapeStrip({ number, notice, standing, isGuess, warns, x, y, height: h }: TapeStripProps) {
+  const text = `${number}${warns ? '!' : ''}`;
+  const w = h * Math.max(stripLength(notice), 0.7 + text.length * 0.6);
+  const isOpen = isGuess && standing === 'confirmed';
   const torn = `l${-h * 0.16} ${h / 3}l${h * 0.16} ${h / 6}l${-h * 0.16} ${h / 2}`;
   const outline = `M${x - w / 2} ${y - h / 2}h${w}${torn}h${-w + h * 0.16}z`;
   const look = {
-    confirmed: 'fill-tape stroke-ink',
+    confirmed: isOpen ? 'fill-sheet stroke-ink' : 'fill-tape stroke-ink',
     suspected: 'fill-sheet stroke-ink',
     dismissed: 'fill-transparent stroke-soft opacity-50',
     'put-right': 'fill-sheet stroke-soft',
@@ -39,9 +45,12 @@ export function TapeStrip({ number, notice, standing, x, y, height: h }: TapeStr
         className={look}
         strokeWidth={h * 0.07}
         strokeDasharray={
-          standing === 'confirmed' || standing === 'put-right' ? undefined : `${h * 0.25} ${h * 0.18}`
+          (standing === 'confirmed' && !isOpen) || standing === 'put-right'
+            ? undefined
+            : `${h * 0.25} ${h * 0.18}`
         }
       />
+      {isOpen && <rect x={x - w / 2} y={y - h / 2} width={h * 0.5} height={h} className="fill-tape" />}
       <text
         x={x}
         y={y}
@@ -51,7 +60,7 @@ export function TapeStrip({ number, notice, standing, x, y, height: h }: TapeStr
         fontWeight={700}
         className={standing === 'dismissed' || standing === 'put-right' ? 'fill-soft' : 'fill-ink'}
       >
-        {number}
+        {text}
       </text>
     </g>
   );

@@ -9,6 +9,7 @@ const fills: Record<PaintClass, string> = {
   'local-repair': 'fill-tape-pale',
   'far-thicker': 'fill-thick',
   thin: 'fill-thin',
+  under: 'fill-under',
   'not-enough': 'fill-sheet',
   'cannot-read': 'fill-[url(#not-seen)]',
 };
@@ -20,6 +21,7 @@ export const paintBacks: Record<PaintClass, string> = {
   'local-repair': 'bg-tape-pale',
   'far-thicker': 'bg-thick',
   thin: 'bg-thin',
+  under: 'bg-under',
   'not-enough': 'bg-sheet',
   'cannot-read': 'bg-fill',
 };

@@ -4,6 +4,7 @@ import type { PartStatus } from '#core/walk';
 export const partFill: Record<PartStatus, string> = {
   'not-looked-at': 'fill-sheet',
   clear: 'fill-clear',
+  'looked-at': 'fill-clear',
   findings: 'fill-tape-pale',
   'not-seen': 'fill-[url(#not-seen)]',
   'second-look': 'fill-tape-pale',
@@ -12,6 +13,7 @@ export const partFill: Record<PartStatus, string> = {
 export const statusWords: Record<PartStatus, string> = {
   'not-looked-at': 'not looked at',
   clear: 'clear',
+  'looked-at': 'looked at, not simply clear',
   findings: 'has findings',
   'not-seen': 'could not be seen',
   'second-look': 'second look wanted',

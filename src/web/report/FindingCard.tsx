@@ -2,6 +2,7 @@ import type { ReportDocument, ReportFinding } from '#core/report';
 import { sentence } from '#core/wording';
 import { Strip } from '../components/Strip';
 import { AskButton } from './AskContext';
+import { FindingSays } from './FindingSays';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 
@@ -26,6 +27,8 @@ export function FindingCard({
           number={finding.number}
           notice={finding.notice}
           standing={finding.suspected ? 'suspected' : 'confirmed'}
+          isGuess={finding.noticeSource === 'estimated'}
+          warns={finding.caution !== undefined}
         />
         <div className="min-w-0 flex-1">
           <h3 className="text-lg leading-tight">{finding.line}</h3>
@@ -37,21 +40,7 @@ export function FindingCard({
           title={`finding ${finding.number}, ${finding.partName}`}
         />
       </div>
-      <div className="mt-1 space-y-0.5">
-        {finding.noticeSource === 'estimated' && (
-          <p className="text-soft">From where it is noticed is worked out, not walked.</p>
-        )}
-        {finding.suspected && <p>Suspected only; a second look is wanted.</p>}
-        {finding.tests && <p>{sentence(finding.tests)}.</p>}
-        {finding.action && (
-          <p>
-            {finding.promised ? 'Will be done: ' : ''}
-            <span className={finding.promised ? 'font-bold' : ''}>{finding.action}</span>.
-          </p>
-        )}
-        {finding.note && <p className="whitespace-pre-line">{finding.note}</p>}
-        {finding.caution && <p className="font-bold text-warn">{finding.caution}</p>}
-      </div>
+      <FindingSays finding={finding} />
       {photos.length > 0 && (
         <div className="mt-2 grid grid-cols-2 gap-2">
           {photos.map((photo) => (

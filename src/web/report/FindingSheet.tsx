@@ -1,10 +1,10 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import type { ReportDocument, ReportFinding } from '#core/report';
-import { noticeWords } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button, buttonLook } from '../components/Button';
 import { Strip } from '../components/Strip';
+import { FindingSays } from './FindingSays';
 import { OtherSide } from './OtherSide';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
@@ -40,6 +40,8 @@ export default function FindingSheet({ finding, report, photoUrl, onFinding, onC
               number={finding.number}
               notice={finding.notice}
               standing={finding.suspected ? 'suspected' : 'confirmed'}
+              isGuess={finding.noticeSource === 'estimated'}
+              warns={finding.caution !== undefined}
             />
             <DialogTitle className="min-w-0 flex-1 text-xl leading-tight">{finding.line}</DialogTitle>
             <button
@@ -51,16 +53,8 @@ export default function FindingSheet({ finding, report, photoUrl, onFinding, onC
               <X aria-hidden size={24} />
             </button>
           </div>
-          <p>
-            {sentence(finding.partName)}
-            {finding.notice && `; noticed ${noticeWords[finding.notice].name.toLowerCase()}`}
-          </p>
-          {finding.action && (
-            <p className={finding.promised ? 'font-bold' : ''}>
-              {finding.promised && 'Will be done: '}
-              {finding.action}.
-            </p>
-          )}
+          <p>{sentence(finding.partName)}</p>
+          <FindingSays finding={finding} />
           {photos.length > 0 ? (
             <div className="mt-3 grid grid-cols-2 gap-2">
               {photos.map((photo) => (

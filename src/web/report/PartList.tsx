@@ -3,6 +3,7 @@ import { AskButton } from './AskContext';
 
 const marks = {
   clear: '✓',
+  'looked-at': '',
   findings: '',
   'second-look': '?',
   'not-seen': '–',

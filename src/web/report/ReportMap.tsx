@@ -39,6 +39,8 @@ export default function ReportMap({ report, photoUrl }: { report: ReportDocument
       part: finding.part,
       spot: finding.spot,
       notice: finding.notice,
+      isGuess: finding.noticeSource === 'estimated',
+      warns: finding.caution !== undefined,
       ...(finding.extent && { extent: finding.extent }),
       standing: finding.suspected ? 'suspected' : 'confirmed',
     }),
@@ -91,8 +93,9 @@ export default function ReportMap({ report, photoUrl }: { report: ReportDocument
           ))}
       </div>
       <p className="mt-1 text-sm text-soft">
-        A ✓ is a part looked at and clear. The longer the strip of tape, the farther off the finding is
-        noticed. Tap one to see it.
+        A ✓ is a part looked at and clear, a dot one that was looked at and of which more is said below. The
+        longer the strip of tape, the farther off the finding is noticed; one that is open and dashed was
+        worked out or only suspected. ! has a caution. Tap one to see it.
       </p>
       {picked && (
         <Suspense fallback={null}>

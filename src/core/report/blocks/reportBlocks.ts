@@ -4,6 +4,7 @@ import { isoDay, sentence, utcMoment } from '../../wording';
 import { fingerprintWords } from '../canonicalForm';
 import { findingsDrawing } from '../drawings/findingsDrawing';
 import type { ReportDocument, ReportPhoto } from '../reportDocument';
+import { noticedWords } from '../wording';
 import { type Block, heading, line, quiet } from './block';
 import { readingBlocks } from './readingBlocks';
 
@@ -138,12 +139,12 @@ function dismissed({ dismissed: all }: ReportDocument): Block[] {
 
 /** What stands beside the photos of a finding, line by line. */
 export function findingLines(finding: ReportDocument['findings'][number]): { name: string; lines: string[] } {
-  const { line: says, suspected, partName, notice, tests, action, promised, note, caution } = finding;
+  const { line: says, suspected, partName, tests, action, promised, note, caution } = finding;
   return {
     name: suspected ? `Suspected: ${says}. A second look is wanted.` : says,
     lines: [
       sentence(partName),
-      notice ? `Noticed: ${noticeWords[notice].name.toLowerCase()}` : '',
+      noticedWords(finding) && `Noticed: ${noticedWords(finding)}`,
       tests && sentence(tests),
       action && `${promised ? 'Will be done' : 'Decision'}: ${action}`,
       ...note.split('\n'),

@@ -4,6 +4,7 @@ import { carDrawing } from './carDrawing';
 import { colours, type Drawing, type Place, type Shape } from './drawing';
 
 const STRIP = 9;
+const TAB = 5;
 /** A strip of tape is longer the farther off the finding is noticed. */
 const lengths = { 'up-close': 13, 'one-step-back': 21, 'across-the-bay': 32 } as const;
 
@@ -28,8 +29,9 @@ export function findingsDrawing({ car, findings }: ReportDocument): Drawing {
   });
 }
 
-function strip({ number, notice, suspected }: ReportFinding, [x, y]: Place): Shape[] {
+function strip({ number, notice, noticeSource, suspected, caution }: ReportFinding, [x, y]: Place): Shape[] {
   const half = (notice ? lengths[notice] : lengths['up-close']) / 2;
+  const isGuess = noticeSource === 'estimated';
   const [top, foot] = [y - STRIP / 2, y + STRIP / 2];
   return [
     {
@@ -41,11 +43,27 @@ function strip({ number, notice, suspected }: ReportFinding, [x, y]: Place): Sha
         [x + half, foot],
         [x - half, foot],
       ],
-      fill: suspected ? colours.sheet : colours.tape,
+      fill: suspected || isGuess ? colours.sheet : colours.tape,
       stroke: colours.ink,
       line: 0.5,
-      ...(suspected && { isDashed: true as const }),
+      ...((suspected || isGuess) && { isDashed: true as const }),
     },
-    { is: 'label', at: [x, y], text: String(number), size: 7 },
+    // A length that nobody walked is drawn open; only its tab is tape.
+    ...(isGuess && !suspected
+      ? [
+          {
+            is: 'polygon' as const,
+            points: [
+              [x - half, top],
+              [x - half + TAB, top],
+              [x - half + TAB, foot],
+              [x - half, foot],
+            ] as Place[],
+            fill: colours.tape,
+          },
+        ]
+      : []),
+    // What has a caution beside it in the list has a mark here too.
+    { is: 'label', at: [x, y], text: `${number}${caution ? ' !' : ''}`, size: 7 },
   ];
 }

@@ -11,6 +11,7 @@ const fills: Record<PaintClass, string> = {
   'local-repair': '#fff3d1',
   'far-thicker': '#f2a08c',
   thin: '#c9d8f2',
+  under: '#e3d7f0',
   'not-enough': '#ffffff',
   'cannot-read': '#eceee9',
 };

@@ -1,9 +1,16 @@
-import { actionLine, findingKindOf, findingLine, isStanding, noticeOf, testLine } from '../../walk';
+import { actionLine, findingCaution, findingLine, isStanding, noticeOf, testLine } from '../../walk';
 import type { ReportDocument, ReportFinding, ReportPhoto } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
 
 /** What is on the car. */
-export function standingFindings({ inputs, state, vocabulary, photos, nameOf }: WalkTold): ReportFinding[] {
+export function standingFindings({
+  inputs,
+  state,
+  style,
+  vocabulary,
+  photos,
+  nameOf,
+}: WalkTold): ReportFinding[] {
   return state.findings.filter(isStanding).map((finding): ReportFinding => {
     const { notice, source } = noticeOf(finding, inputs.car.paintTone);
     return {
@@ -22,7 +29,7 @@ export function standingFindings({ inputs, state, vocabulary, photos, nameOf }: 
       action: actionLine(finding, vocabulary),
       promised: finding.details.action !== undefined && finding.details.action !== 'leave',
       note: finding.details.note ?? '',
-      caution: findingKindOf(finding.kind).caution,
+      caution: findingCaution(finding, style.parts.get(finding.part)),
       photos: photosOf(photos, finding.number),
     };
   });

@@ -28,6 +28,8 @@ export function limitsOf(
     })),
     readingsMissing: [
       ...leftOf(left, 'tread').map(({ part }) => `Tread depth, ${placeOf(part)}`),
+      ...leftOf(left, 'tyre-make').map(({ part }) => `Brand or size, ${placeOf(part)}`),
+      ...leftOf(left, 'tyre-age').map(({ part }) => `Week of make, ${placeOf(part)}`),
       ...(left.cover.isPaintRead
         ? leftOf(left, 'paint').map(({ part }) => `Paint depth, ${placeOf(part)}`)
         : ['Paint depth of any panel']),

@@ -7,14 +7,15 @@ import { statusSays } from '../wording';
 
 /** Every part in walk order, clear ones said to be clear. */
 export function partsInOrder(
-  { state, route, nameOf }: WalkTold,
+  { state, route, concerns, nameOf }: WalkTold,
   findings: readonly ReportFinding[],
   putRight: NonNullable<ReportDocument['putRight']>,
 ): ReportDocument['parts'] {
   return route.map(({ part, face }) => {
     const here = findings.filter((finding) => finding.part === part).map(({ number }) => number);
     const look = state.looks.get(part);
-    const status = partStatus(state, part);
+    const status = partStatus(state, part, concerns);
+    const known = concerns.get(part) ?? [];
     return {
       part,
       name: sentence(nameOf(part)),
@@ -22,6 +23,7 @@ export function partsInOrder(
       status,
       says: [
         statusSays(status, here, look?.status === 'not-seen' ? look.why : undefined),
+        ...known,
         ...putRight.flatMap((each) => (each.part === part ? [`${each.number} put right`] : [])),
       ].join('; '),
       findings: here,

@@ -3,6 +3,7 @@ const changeNames: Record<string, string> = {
   widthMm: 'width',
   notice: 'noticed from',
   action: 'to do',
+  rust: 'how far',
 };
 
 /** A changed field in the log: "length 46 mm", "note taken back". */

@@ -18,6 +18,8 @@ export interface FindingKindFacts {
   shows?: Shows;
   /** As thin as a line: half of its length counts to the eye. */
   isThin?: true;
+  /** Asks how far it has gone. */
+  asksRust?: true;
   /** Asks how well it was done. */
   asksRepair?: true;
   /** Speaks for paintwork where readings are thick. */

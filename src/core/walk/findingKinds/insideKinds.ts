@@ -88,8 +88,7 @@ export const insideKinds = {
     on: ['none'],
     parts: ['belt'],
     tests: [],
-    caution:
-      'A belt that is cut, frayed or does not lock: do not drive until a qualified person has checked it.',
+    caution: 'If it is cut, frayed or does not lock: do not drive until a qualified person has checked it.',
   },
   'bad-smell': {
     uk: 'Smell noticed',
@@ -98,6 +97,6 @@ export const insideKinds = {
     on: ['none'],
     parts: ['smell'],
     tests: [],
-    caution: 'A strong smell of fuel: do not drive until a qualified person has checked it.',
+    caution: 'If it is fuel: do not drive until a qualified person has checked it.',
   },
 } as const satisfies Record<string, FindingKindFacts>;

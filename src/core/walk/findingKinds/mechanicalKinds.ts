@@ -8,7 +8,7 @@ export const mechanicalKinds = {
     measuredBy: 'area',
     on: ['mechanical'],
     tests: ['wipe'],
-    caution: 'A fluid leak near the exhaust: do not drive until a qualified person has checked it.',
+    caution: 'If it drips near the exhaust: do not drive until a qualified person has checked it.',
   },
   corrosion: { uk: 'Corrosion', us: 'Corrosion', measuredBy: 'area', on: ['mechanical'], tests: ['feel'] },
   split: {

@@ -123,8 +123,7 @@ export const paintKinds = {
     shows: 'brown',
     on: ['steel'],
     tests: ['feel'],
-    caution:
-      'Rust right through near a mounting or the structure: do not drive until a qualified person has checked it.',
+    asksRust: true,
   },
   bloom: {
     uk: 'White bloom under paint',

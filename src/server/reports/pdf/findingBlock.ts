@@ -9,6 +9,7 @@ const PHOTO_GAP = 8;
 const NAME = { size: 11.5, weight: 'bold' } as const;
 const PHOTO_RATIO = 3 / 4;
 /** A strip of tape is longer the farther off the finding is noticed. */
+const GUESS_TAB = 4;
 const stripWidth = { 'up-close': 24, 'one-step-back': 38, 'across-the-bay': 56 } as const;
 
 /** A finding with its photos beside it, kept together on one page. */
@@ -49,7 +50,11 @@ function strip(sheet: Sheet, finding: ReportFinding): void {
   const width = finding.notice ? stripWidth[finding.notice] : stripWidth['up-close'];
   const { pdf, left, y } = sheet;
   pdf.rect(left, y, width, 16);
-  if (finding.suspected) pdf.dash(3, { space: 2 }).lineWidth(1).stroke(ink).undash();
+  const isGuess = finding.noticeSource === 'estimated';
+  if (isGuess && !finding.suspected) {
+    pdf.dash(3, { space: 2 }).lineWidth(1).stroke(ink).undash();
+    pdf.rect(left, y, GUESS_TAB, 16).fill(tape);
+  } else if (finding.suspected) pdf.dash(3, { space: 2 }).lineWidth(1).stroke(ink).undash();
   else pdf.fill(tape);
   const at = sheet.y;
   sheet.y += 2.5;

@@ -60,7 +60,7 @@ export function ArrivalForm({ store, draft, change }: ArrivalFormProps) {
         legend="When is it looked at?"
         value={draft.occasion}
         options={occasions.map((value) => ({ value, label: occasionWords[value].name }))}
-        onChange={(occasion) => change({ occasion: occasion ?? draft.occasion })}
+        onChange={(occasion) => change({ occasion })}
       />
       <div className="grid gap-3 sm:grid-cols-2">
         <Field id="name" label="Your name" error={problems.name}>

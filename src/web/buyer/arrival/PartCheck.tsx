@@ -74,6 +74,7 @@ export function PartCheck({ part, report, link, store, answer, photoUrl, onAnswe
           value={verdict}
           options={verdicts.map((value) => ({ value, label: verdictWords[value] }))}
           onChange={(next) => say({ verdict: next })}
+          onClear={() => say({ verdict: undefined })}
         />
       </div>
       {verdict && verdict !== 'as-described' && (

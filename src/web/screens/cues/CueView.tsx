@@ -57,12 +57,7 @@ export function CueView({ walk }: { walk: OpenWalk }) {
       </main>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-ink bg-sheet p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))] print:hidden sm:grid-cols-[1fr_auto_auto]">
         <div className="col-span-2 sm:col-span-1">
-          <Choice
-            legend="It rolls"
-            value={pace}
-            options={paces}
-            onChange={(chosen) => setPace(chosen ?? pace)}
-          />
+          <Choice legend="It rolls" value={pace} options={paces} onChange={setPace} />
         </div>
         <Button look="main" className="min-h-14 text-lg" onClick={() => setRolling(!isRolling)}>
           {isRolling ? <Pause aria-hidden size={22} /> : <Play aria-hidden size={22} />}

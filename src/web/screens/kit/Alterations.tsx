@@ -109,6 +109,7 @@ export function Alterations({ walk, table }: { walk: OpenWalk; table: KitTable }
             value={standardPart}
             options={standardParts.map((value) => ({ value, label: comesWords[value] }))}
             onChange={setStandardPart}
+            onClear={() => setStandardPart(undefined)}
           />
         )}
         <Button type="submit" look="tape" className="w-full">

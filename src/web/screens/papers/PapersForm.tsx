@@ -20,6 +20,7 @@ type Key =
   | 'keepers'
   | 'keys'
   | 'keysTried'
+  | 'stamps'
   | 'certificateUntil'
   | 'firstUse'
   | 'recalls'
@@ -46,6 +47,7 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     keepers: text(noted.keepers),
     keys: text(noted.keys),
     keysTried: text(noted.keysTried),
+    stamps: text(noted.stamps),
     certificateUntil: text(noted.certificateUntil),
     firstUse: text(noted.firstUse),
     recalls: text(noted.recalls),
@@ -80,6 +82,7 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     const keepers = whole('keepers', 1, 99, 'A used car has had 1 to 99 keepers.');
     const keys = whole('keys', 0, 10, 'At most 10 keys: check the count.');
     const keysTried = whole('keysTried', 0, keys ?? 10, 'Not more than there are.');
+    const stamps = whole('stamps', 0, 99, 'At most 99 stamps: check the count.');
     const every = whole('every', 1000, 100_000, 'Between 1,000 and 100,000.');
     const months = whole('months', 3, 60, 'Between 3 and 60 months.');
     if ((every === null) !== (months === null))
@@ -96,6 +99,7 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
       keepers,
       keys,
       keysTried,
+      stamps,
       certificateUntil,
       firstUse,
       recalls: values.recalls.trim() || null,
@@ -135,13 +139,15 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
         legend="Registration paper"
         value={noted.registration}
         options={registrationStates.map((value) => ({ value, label: titles[value] }))}
-        onChange={(registration) => note({ registration: registration ?? null })}
+        onChange={(registration) => note({ registration })}
+        onClear={() => note({ registration: null })}
       />
       <Choice
         legend="Manuals"
         value={noted.manuals}
         options={manualStates.map((value) => ({ value, label: titles[value] }))}
-        onChange={(manuals) => note({ manuals: manuals ?? null })}
+        onChange={(manuals) => note({ manuals })}
+        onClear={() => note({ manuals: null })}
       />
       <div className="grid grid-cols-3 gap-3">
         {field('keepers', 'Keepers')}
@@ -151,12 +157,13 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
       <div className="grid grid-cols-2 gap-3">
         {field('certificateUntil', 'Inspection until', 'Like 17/04/2027')}
         {field('firstUse', 'First use', 'Like 03/2017')}
+        {field('stamps', 'Stamps in the book', 'Counted, entered or not')}
+        {field('recalls', 'Recalls', 'Open or done, as noted')}
         {field('every', `Service every, ${distance === 'mi' ? 'miles' : 'km'}`, 'As the maker asks')}
         {field('months', 'or every, months')}
         {field('beltEvery', `Timing belt every, ${distance === 'mi' ? 'miles' : 'km'}`)}
         {field('beltMonths', 'Belt every, months')}
       </div>
-      {field('recalls', 'Recalls', 'Open or done, as noted')}
       <fieldset className="space-y-2">
         <legend className="text-sm font-bold text-soft">Identity number, wherever it stands</legend>
         <div className="grid gap-3 sm:grid-cols-2">
@@ -166,7 +173,7 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
         </div>
       </fieldset>
       <Button type="submit" look="tape" className="w-full">
-        Keep
+        Save
       </Button>
     </form>
   );

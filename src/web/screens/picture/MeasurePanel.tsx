@@ -152,7 +152,7 @@ export function MeasurePanel(props: MeasurePanelProps) {
           { value: 'card', label: 'a bank card' },
           { value: 'line', label: 'a known length' },
         ]}
-        onChange={(by) => by && change({ ...newMeasuring, by, of: measuring.of })}
+        onChange={(by) => change({ ...newMeasuring, by, of: measuring.of })}
       />
       {measuring.by === 'line' && (
         <div className="grid grid-cols-2 gap-2">
@@ -191,7 +191,7 @@ export function MeasurePanel(props: MeasurePanelProps) {
           { value: 'circle', label: 'a round thing' },
           { value: 'area', label: 'an area' },
         ]}
-        onChange={(of) => of && change({ of, markPoints: [] })}
+        onChange={(of) => change({ of, markPoints: [] })}
       />
       <div className="grid grid-cols-2 gap-2">
         <Button onClick={() => setMeasuring(withoutLast)} disabled={measuring.scalePoints.length === 0}>

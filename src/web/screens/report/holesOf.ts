@@ -36,6 +36,8 @@ export function holesOf(
     ['part', 'Parts not looked at', () => leftInWords(left.cover, style, speech)],
     ['not-seen', 'Could not be seen', each((item) => `${place(item)}: ${item.says}`)],
     ['tread', 'Tread not read', each(place)],
+    ['tyre-make', 'Brand or size of a tyre not noted', each(place)],
+    ['tyre-age', 'Week of make of a tyre not noted', each(place)],
     ['odometer', 'Odometer', each(() => 'not read')],
     ['second-look', 'Suspicions not settled', each(place)],
     ['close-up', 'No close-up', each(numbered)],
@@ -59,6 +61,12 @@ export function holesOf(
     ['smell', 'Smell of the cabin', each(() => 'not noted')],
     ['papers', 'Papers', begun('papers', 'nothing was noted')],
     ['conditions', 'Conditions', each(() => 'light, wet and dirt not noted')],
+    ['contradiction', 'Does not agree', each((item) => `${place(item)}: ${item.says}`)],
+    [
+      'clear-but',
+      'Said to be clear, and something is known of it: the report says both',
+      each((item) => `${place(item)}: ${item.says}`),
+    ],
     ['disagreement', 'Figures and numbers that do not agree', each(says)],
   ];
   return groups.flatMap(([code, title, words]) => {

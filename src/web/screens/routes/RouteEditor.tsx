@@ -69,7 +69,7 @@ export function RouteEditor({ rule: kept, style, pace, onKeep, onDone }: RouteEd
             legend="Direction, seen from above"
             value={rule.direction}
             options={directions.map((value) => ({ value, label: directionNames[value] }))}
-            onChange={(direction) => direction && change({ direction })}
+            onChange={(direction) => change({ direction })}
           />
           <fieldset>
             <legend className="mb-1 text-sm font-bold text-soft">Order on the outside</legend>

@@ -1,5 +1,6 @@
 import { useCallback, useDeferredValue, useMemo } from 'react';
 import type { PartId } from '#core/car';
+import { partConcerns } from '#core/readings';
 import { partStatus } from '#core/walk';
 import type { Drawing } from '../../map/FaceMap';
 import { TurningPlan } from '../../map/TurningPlan';
@@ -21,7 +22,8 @@ export function useDrawnMap({ walk, round, standing, act }: DrawnMapInputs) {
   const { face, here, partHere, route, drawn } = standing;
   const findings = useMemo(() => state.findings.map(toMapFinding), [state]);
   const progress = useMemo(() => progressOf(state, style), [state, style]);
-  const statusOf = useCallback((part: PartId) => partStatus(state, part), [state]);
+  const concerns = useMemo(() => partConcerns(state, style, page.car, new Date()), [state, style, page.car]);
+  const statusOf = useCallback((part: PartId) => partStatus(state, part, concerns), [state, concerns]);
   const drawing = useMemo(
     (): Drawing | undefined =>
       drawn && {

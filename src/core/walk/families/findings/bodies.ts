@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { actions, noticeDistances, repairQualities, testAnswers } from '../../choices';
+import { actions, noticeDistances, repairQualities, rustDepths, testAnswers } from '../../choices';
 import { extentSchema } from '../../extent';
 import { findingKindIds } from '../../findingKinds';
 import { spotSchema } from '../../spot';
@@ -31,6 +31,8 @@ const detailShape = {
   extent: extentSchema.optional(),
   /** How well an earlier repair was done. */
   repair: z.enum(repairQualities).optional(),
+  /** How far rust has gone. */
+  rust: z.enum(rustDepths).optional(),
   /** Width of a gap, here and at the same place on the other side. */
   gapMm: gap.optional(),
   otherGapMm: gap.optional(),

@@ -32,6 +32,8 @@ export const papersBodies = {
       .optional(),
     keys: z.int().min(0).max(10, 'At most 10 keys: check the count.').nullable().optional(),
     keysTried: z.int().min(0).max(10).nullable().optional(),
+    /** Stamps in the service book, entered one by one or only counted. */
+    stamps: z.int().min(0).max(99, 'At most 99 stamps: check the count.').nullable().optional(),
     registration: z.enum(registrationStates).nullable().optional(),
     manuals: z.enum(manualStates).nullable().optional(),
     certificateUntil: daySchema.nullable().optional(),

@@ -73,6 +73,8 @@ export const readingBodies = {
     source: z.enum(paintSources),
     spot: spotSchema.optional(),
   }),
+  /** Which metal a panel is of, where it is not what such cars have; null takes it back. */
+  'panel-metal-noted': z.strictObject({ part: partId, metal: z.enum(['steel', 'aluminium']).nullable() }),
   /** The screen's size and the zones that count on it, for the whole car. */
   'screen-planned': z.strictObject({
     widthMm: screenMm(600, 3000, 'A screen’s width'),

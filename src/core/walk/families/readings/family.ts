@@ -15,6 +15,7 @@ export const readings = family({
     'wheel-described': ({ part }, { nameOf }) => `${nameOf(part)}: rim and brake as seen`,
     'paint-read': ({ part, um }, { nameOf }) =>
       `${nameOf(part)}: paint ${um.map((each) => Math.round(each)).join(', ')} µm`,
+    'panel-metal-noted': ({ part, metal }, { nameOf }) => `${nameOf(part)}: ${metal ?? 'metal taken back'}`,
     'screen-planned': () => 'Size and zones of the screen set',
   },
 });

@@ -61,6 +61,8 @@ export interface Readings {
   tyreLaw?: TyreLawChosen;
   wheels: Map<PartId, WheelDescribed>;
   paint: Map<PartId, PaintRead[]>;
+  /** Metals noted of panels. */
+  metals: Map<PartId, 'steel' | 'aluminium'>;
   screen?: ScreenPlanned;
 }
 
@@ -69,6 +71,7 @@ export const noReadings = (): Readings => ({
   tyres: new Map(),
   wheels: new Map(),
   paint: new Map(),
+  metals: new Map(),
 });
 
 /** How one reading is written into the readings it belongs to. */
@@ -90,6 +93,10 @@ export const readingNoters: Noters<Readings, typeof readingBodies> = {
     const one = { entry: id, ...read, at };
     if (here) here.push(one);
     else paint.set(part, [one]);
+  },
+  'panel-metal-noted': ({ metals }, { body: { part, metal } }) => {
+    if (metal === null) metals.delete(part);
+    else metals.set(part, metal);
   },
   'screen-planned': (readings, { body }) => {
     readings.screen = body;

@@ -32,7 +32,7 @@ export function DamageEditor({ finding, vocabulary, say, onDone }: DamageEditorP
         legend="What it is"
         value={isListed ? finding.kind : undefined}
         options={kinds}
-        onChange={(kind) => kind && amend({ kind })}
+        onChange={(kind) => amend({ kind })}
       />
       <fieldset>
         <legend className="mb-1 text-sm font-bold text-soft">How large</legend>

@@ -111,6 +111,14 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
         row={row}
         unit={table.unit}
         onStep={step}
+        metal={
+          notMetal === undefined && part
+            ? {
+                is: state.metals.get(hand) ?? (part.material === 'aluminium' ? 'aluminium' : 'steel'),
+                onChange: (metal) => record({ kind: 'panel-metal-noted', body: { part: hand, metal } }),
+              }
+            : undefined
+        }
         onTakeBack={last && (() => record({ kind: 'undone', body: { entry: last.entry } }))}
       >
         {(refused ?? notMetal) && <Notice look={refused ? 'warn' : 'info'}>{refused ?? notMetal}</Notice>}
@@ -130,7 +138,8 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
         legend="Step on to the next panel"
         value={reader.after === undefined ? undefined : reader.after === 3 ? '3' : '5'}
         options={stepsOn}
-        onChange={(value) => reader.setAfter(value === undefined ? undefined : Number(value))}
+        onChange={(value) => reader.setAfter(Number(value))}
+        onClear={() => reader.setAfter(undefined)}
       />
       <PanelList table={table} hand={hand} nameOf={nameOf} onPart={goTo} />
     </div>
@@ -139,7 +148,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
     return (
       <main className="flex min-h-0 flex-1 flex-col">
         <div className="px-2 py-1">
-          <Choice legend="Show" value={side} options={sides} onChange={(value) => setSide(value ?? side)} />
+          <Choice legend="Show" value={side} options={sides} onChange={setSide} />
         </div>
         {side === 'read' && (
           <>

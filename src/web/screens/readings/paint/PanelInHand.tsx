@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { paintClassWords } from '#core/paint';
 import type { PaintRow, PaintTable } from '#core/readings';
 import { Button } from '../../../components/Button';
+import { Choice } from '../../../components/Choice';
 import { bareFigure, paintBacks } from '../../../map/paintTints';
 
 interface PanelInHandProps {
@@ -11,6 +12,8 @@ interface PanelInHandProps {
   unit: PaintTable['unit'];
   onStep: (by: number) => void;
   onTakeBack: (() => void) | undefined;
+  /** Which metal it is compared as, and how that is changed; absent where a gauge reads nothing. */
+  metal: { is: 'steel' | 'aluminium'; onChange: (metal: 'steel' | 'aluminium') => void } | undefined;
   children?: ReactNode;
 }
 
@@ -18,7 +21,7 @@ interface PanelInHandProps {
 const SHOWN = 18;
 
 /** The panel the gauge is held to: its readings, and what they say so far. */
-export function PanelInHand({ name, row, unit, onStep, onTakeBack, children }: PanelInHandProps) {
+export function PanelInHand({ name, row, unit, onStep, onTakeBack, metal, children }: PanelInHandProps) {
   const earlier = Math.max(0, (row?.um.length ?? 0) - SHOWN);
   return (
     <div className="space-y-2">
@@ -66,6 +69,17 @@ export function PanelInHand({ name, row, unit, onStep, onTakeBack, children }: P
             </Button>
           )}
         </div>
+      )}
+      {metal && (
+        <Choice
+          legend="Compared with panels of"
+          value={metal.is}
+          options={[
+            { value: 'steel', label: 'Steel' },
+            { value: 'aluminium', label: unit === 'mil' ? 'Aluminum' : 'Aluminium' },
+          ]}
+          onChange={metal.onChange}
+        />
       )}
       {children}
     </div>

@@ -1,18 +1,12 @@
 import { type FormEvent, useState } from 'react';
+import { vocabularyOf } from '#core/car';
 import { parseTread, speakTread, treadProblemMessage } from '#core/measure';
 import type { TyreTable } from '#core/readings';
-import { type TyreLawId, tyreLawIds, tyreLaws } from '#core/tyres';
+import { lawName, type TyreLawId, tyreLawIds } from '#core/tyres';
 import { type Fact, mostTreadMm } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import type { OpenWalk } from '../../../sync/useWalk';
-
-const names: Record<TyreLawId, string> = {
-  'uk-eu-car': tyreLaws['uk-eu-car'].says,
-  'us-car': tyreLaws['us-car'].says,
-  'us-heavy': tyreLaws['us-heavy'].says,
-  own: 'A limit of our own',
-};
 
 /** The limit tyres are held against, and what they had when new. */
 export function TyreLaw({
@@ -52,16 +46,20 @@ export function TyreLaw({
   };
   return (
     <form onSubmit={submit} className="space-y-3">
-      <Field id="tyre-law" label="Limit" hint="Local law rules; the limit used is printed in the report.">
+      <Field
+        id="tyre-law"
+        label="Limit"
+        hint={`Local law rules; the limit used is printed in the report. Used now: ${table.lawSays}.`}
+      >
         <select
           id="tyre-law"
           className={inputLook}
           value={law}
-          onChange={(event) => setLaw(tyreLawIds.find((id) => id === event.target.value) ?? 'uk-eu-car')}
+          onChange={(event) => setLaw(tyreLawIds.find((id) => id === event.target.value) ?? law)}
         >
           {tyreLawIds.map((id) => (
             <option key={id} value={id}>
-              {names[id]}
+              {lawName(id, vocabularyOf(walk.page.car))}
             </option>
           ))}
         </select>
@@ -99,7 +97,7 @@ export function TyreLaw({
         All wheels driven: all four should match
       </button>
       <Button type="submit" look="tape" className="w-full">
-        Keep for this car
+        Save for this car
       </Button>
     </form>
   );

@@ -25,18 +25,20 @@ export function TyrePlan({ parts, rows, here, nameOf, onPart }: TyrePlanProps) {
     .filter((axle) => axle.length > 0);
   const key = (part: Part) => {
     const row = rows.find((each) => each.part === part.id);
-    const when = row?.verdict?.when;
+    const { when, because } = row?.verdict ?? {};
+    // A deep tread that is to go says why.
+    const word = when && [whenWord[when], because !== 'tread' && because].filter(Boolean).join(', ');
     return (
       <button
         key={part.id}
         type="button"
         aria-pressed={part.id === here}
-        aria-label={`${nameOf(part.id)}: ${when ? whenWord[when] : 'not read'}`}
+        aria-label={`${nameOf(part.id)}: ${word ?? 'not read'}`}
         onClick={() => onPart(part.id)}
         className={`flex min-h-14 min-w-14 flex-col items-center justify-center rounded-lg border-2 px-1 leading-tight aria-pressed:outline-4 aria-pressed:outline-offset-1 aria-pressed:outline-accent ${when ? whenLook[when] : 'border-dashed border-soft bg-sheet'}`}
       >
         <span className="text-lg font-bold tabular-nums">{lowest(row)}</span>
-        <span className="text-xs">{when ? whenWord[when] : 'not read'}</span>
+        <span className="text-xs">{word ?? 'not read'}</span>
       </button>
     );
   };

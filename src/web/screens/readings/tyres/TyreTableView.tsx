@@ -57,7 +57,7 @@ export function TyreTableView({ table, wheels, nameOf }: TyreTableViewProps) {
               </li>
             ))}
           </ul>
-          {wheels.isSet && <p className="mt-2 font-bold">All of them want it: priced as one set.</p>}
+          {wheels.setSays && <p className="mt-2 font-bold">{wheels.setSays}</p>}
         </section>
       )}
     </div>

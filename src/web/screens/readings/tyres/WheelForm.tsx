@@ -62,19 +62,22 @@ export function WheelForm({ walk, part, say }: { walk: OpenWalk; part: PartId; s
         legend={`${disc} lip`}
         value={wheel.lip}
         options={marks}
-        onChange={(lip) => note({ lip: lip ?? null })}
+        onChange={(lip) => note({ lip })}
+        onClear={() => note({ lip: null })}
       />
       <Choice
         legend="Grooves"
         value={wheel.grooves}
         options={marks}
-        onChange={(grooves) => note({ grooves: grooves ?? null })}
+        onChange={(grooves) => note({ grooves })}
+        onClear={() => note({ grooves: null })}
       />
       <Choice
         legend={`Rust on the ${disc.toLowerCase()}`}
         value={wheel.discRust}
         options={marks}
-        onChange={(discRust) => note({ discRust: discRust ?? null })}
+        onChange={(discRust) => note({ discRust })}
+        onClear={() => note({ discRust: null })}
       />
       {select(
         'pad',

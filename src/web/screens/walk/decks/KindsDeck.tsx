@@ -2,16 +2,15 @@ import { useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
 import {
-  type Finding,
   type FindingDetails,
   type FindingKind,
   findingKindName,
-  findingLine,
   isStanding,
   kindFits,
   kindsFor,
-  repeatFinding,
+  repeatedWords,
   type Spot,
+  sameAgain,
 } from '#core/walk';
 import { formOf } from '../walkModel';
 import { DeckHead } from './DeckHead';
@@ -34,6 +33,7 @@ export function KindsDeck({
   for (const { kind } of state.findings) used.set(kind, (used.get(kind) ?? 0) + 1);
   const last = state.findings.findLast((finding) => isStanding(finding));
   const again = last && kindFits(last.kind, part) ? last : undefined;
+  const repeated = again ? sameAgain(again) : {};
   const log = (kind: FindingKind, details: FindingDetails) => {
     const finding = newId();
     // A chip is a dot already: further taps on the part add to it.
@@ -56,10 +56,11 @@ export function KindsDeck({
           <div className="px-2 pt-2">
             <button
               type="button"
-              onClick={() => log(again.kind, sameAgain(again))}
+              onClick={() => log(again.kind, repeated)}
               className="min-h-13 w-full rounded-md border border-ink bg-tape-pale px-2 text-left leading-tight"
             >
-              Same again: <b>{findingLine(again, vocabularyOf(page.car))}</b>
+              Same again:{' '}
+              <b>{repeatedWords({ kind: again.kind, details: repeated }, vocabularyOf(page.car))}</b>
             </button>
           </div>
         )}
@@ -68,7 +69,7 @@ export function KindsDeck({
             <button
               key={kind}
               type="button"
-              onClick={() => log(kind, repeatFinding(state.findings, kind))}
+              onClick={() => log(kind, {})}
               className="min-h-13 rounded-md border border-soft bg-sheet px-2 text-left font-bold leading-tight active:bg-tape"
             >
               {findingKindName(kind, vocabularyOf(page.car))}
@@ -88,14 +89,4 @@ export function KindsDeck({
       </label>
     </>
   );
-}
-
-/** All that is repeated with "same again"; where it lies and what tests said are its own. */
-function sameAgain({ details: { lengthMm, widthMm, notice, action } }: Finding): FindingDetails {
-  return {
-    ...(lengthMm !== undefined && { lengthMm }),
-    ...(widthMm !== undefined && { widthMm }),
-    ...(notice && { notice }),
-    ...(action && { action }),
-  };
 }

@@ -32,6 +32,9 @@ function furtherLeft(left: WhatIsLeft, now: number): { to: string; says: string 
 const partGroups: readonly (readonly [code: LeftCode, title: string, screen?: LeftScreen])[] = [
   ['part', 'Not looked at'],
   ['tread', 'Tread to read'],
+  ['tyre-make', 'Brand or size of the tyre', 'tyres'],
+  ['tyre-age', 'Week of make of the tyre', 'tyres'],
+  ['contradiction', 'Two things said that do not agree'],
   ['odometer', 'Figure to read'],
   ['paint', 'Paint depth to read', 'paint'],
   ['second-look', 'Second look wanted'],

@@ -25,7 +25,7 @@ export function PhotosDeck({ walk, here, setDeck, say }: DeckProps) {
             { value: 'part', label: part ? `the ${partNameForAnyone(part, page.car)}` : 'this part' },
             { value: 'car', label: 'the whole car' },
           ]}
-          onChange={(value) => value && setOf(value)}
+          onChange={setOf}
         />
         {of === 'car' ? (
           <PhotoInputs walk={walk} shows="whole-car" say={say} />

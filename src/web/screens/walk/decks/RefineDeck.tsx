@@ -8,18 +8,24 @@ import {
   actions,
   type Finding,
   type FindingChanges,
+  findingCaution,
   findingKindOf,
   findingLine,
+  guessDetails,
   meantToBeSo,
   mirrorFinding,
   noticeDistances,
   noticeWords,
   repairQualities,
   repairWords,
+  repeatedWords,
+  rustDepths,
+  rustWords,
   type Test,
   testAnswers,
   testWords,
 } from '#core/walk';
+import { withinSentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
 import { Field, inputLook } from '../../../components/Field';
@@ -48,6 +54,8 @@ export function RefineDeck({
   const part = style.parts.get(finding.part);
   const amend = (changes: FindingChanges) =>
     say({ kind: 'finding-amended', body: { finding: finding.id, changes } });
+  const caution = findingCaution(finding, part);
+  const guesses = guessDetails(finding, walk.state.findings, page.car.paintTone);
   const twin = mirrorFinding(finding, style);
   const mirror = ({ part, spot, details }: NonNullable<typeof twin>) => {
     const id = newId();
@@ -72,7 +80,7 @@ export function RefineDeck({
         onClose={() => setDeck({ mode: 'stop' })}
       />
       <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
-        {facts.caution && <Notice look="warn">{facts.caution}</Notice>}
+        {caution && <Notice look="warn">{caution}</Notice>}
         <Choice
           legend="Noticed from"
           value={details.notice}
@@ -81,7 +89,9 @@ export function RefineDeck({
             label: noticeWords[distance].name,
             mark: <Strip notice={distance} standing="confirmed" small />,
           }))}
-          onChange={(notice) => amend({ notice: notice ?? null })}
+          guess={guesses.notice}
+          onChange={(notice) => amend({ notice })}
+          onClear={() => amend({ notice: null })}
         />
         <CountAndSize finding={finding} part={part} amend={amend} walk={walk} />
         {facts.tests.map((test) => (
@@ -93,15 +103,26 @@ export function RefineDeck({
               value,
               label: (testWords[test] as Record<string, string>)[value] ?? value,
             }))}
-            onChange={(answer) => amend({ [test]: answer ?? null } as FindingChanges)}
+            onChange={(answer) => amend({ [test]: answer } as FindingChanges)}
+            onClear={() => amend({ [test]: null } as FindingChanges)}
           />
         ))}
+        {facts.asksRust && (
+          <Choice
+            legend="How far has it gone?"
+            value={details.rust}
+            options={rustDepths.map((value) => ({ value, label: rustWords[value] }))}
+            onChange={(rust) => amend({ rust })}
+            onClear={() => amend({ rust: null })}
+          />
+        )}
         {facts.asksRepair && (
           <Choice
             legend="How well was it done?"
             value={details.repair}
             options={repairQualities.map((value) => ({ value, label: repairWords[value] }))}
-            onChange={(repair) => amend({ repair: repair ?? null })}
+            onChange={(repair) => amend({ repair })}
+            onClear={() => amend({ repair: null })}
           />
         )}
         {standing.status !== 'put-right' && (
@@ -129,12 +150,21 @@ export function RefineDeck({
             ))}
           </select>
         </Field>
+        {guesses.action && (
+          <Button
+            className="w-full border-dashed"
+            onClick={() => guesses.action && amend({ action: guesses.action })}
+          >
+            As with the last one: {actionName(guesses.action, vocabulary).toLowerCase()}
+          </Button>
+        )}
         <PutRight key={standing.status} finding={finding} vocabulary={vocabulary} amend={amend} say={say} />
         <FindingPhotos walk={walk} finding={finding} say={say} />
         {twin && (
           <Button className="w-full" onClick={() => mirror(twin)}>
             <FlipHorizontal2 aria-hidden size={20} /> The same on the{' '}
-            {partNameForAnyone(style.parts.get(twin.part) ?? { kind: 'door' }, page.car)}
+            {partNameForAnyone(style.parts.get(twin.part) ?? { kind: 'door' }, page.car)}:{' '}
+            {withinSentence(repeatedWords({ kind, details: twin.details }, vocabulary))}
           </Button>
         )}
         <NoteEntry value={details.note ?? ''} onNote={(note) => amend({ note: note || null })} />

@@ -1,5 +1,6 @@
 import { ChevronRight } from 'lucide-react';
-import { faceName, outsideFaces, partNameWithoutSide, vocabularyOf } from '#core/car';
+import { useState } from 'react';
+import { type FaceId, faceName, outsideFaces, partNameWithoutSide, vocabularyOf } from '#core/car';
 import {
   type Finding,
   findingLine,
@@ -14,16 +15,22 @@ import { Strip } from '../../../components/Strip';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 
-/** The second lap: side by side, from where can each finding be seen? One tap each. */
+/** The second lap: side by side, from where can each finding be seen? What was said while logging stands until it is answered otherwise. */
 export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
   const { state, style, page } = walk;
+  const [walked, setWalked] = useState<readonly FaceId[]>([]);
   const vocabulary = vocabularyOf(page.car);
-  const findings = state.findings.filter((finding) => isStanding(finding));
+  const findings = state.findings.filter(isStanding);
   const on = (side: string) => findings.filter(({ part }) => style.parts.get(part)?.face === side);
   const here = on(face);
-  const isOpen = ({ isNoticeWalked }: Finding) => !isNoticeWalked;
-  const open = here.filter(isOpen);
-  const nextSide = outsideFaces.find((side) => side !== face && on(side).some(isOpen));
+  const unsaid = here.filter(({ details }) => details.notice === undefined);
+  const nextSide = outsideFaces.find(
+    (side) => side !== face && !walked.includes(side) && on(side).length > 0,
+  );
+  const walkTo = (side: FaceId) => {
+    setWalked((now) => [...now, face]);
+    turn(side);
+  };
   const answer = (finding: Finding, notice: NoticeDistance) =>
     say({ kind: 'notice-answered', body: { finding: finding.id, notice } });
   const finish = () => {
@@ -37,7 +44,7 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
         note={
           here.length === 0
             ? 'Nothing was found on this side.'
-            : 'What can you see from one step back (1 m), what from across the bay (3 m)?'
+            : 'What can you see from one step back (1 m), what from across the bay (3 m)? What you said before is marked; tap another to change it.'
         }
         closeLabel="Back to the close lap"
         onClose={finish}
@@ -63,7 +70,7 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
                   key={notice}
                   type="button"
                   aria-label={`Finding ${finding.number}: ${noticeWords[notice].name}`}
-                  aria-pressed={finding.isNoticeWalked === true && finding.details.notice === notice}
+                  aria-pressed={finding.details.notice === notice}
                   onClick={() => answer(finding, notice)}
                   className="min-h-12 rounded-md border border-line px-1 leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-white"
                 >
@@ -76,20 +83,20 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
       </ul>
       <div className="grid grid-cols-2 gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <Button
-          disabled={open.length === 0}
+          disabled={unsaid.length === 0}
           onClick={() =>
             say(
-              ...open.map((finding) => ({
+              ...unsaid.map((finding) => ({
                 kind: 'notice-answered' as const,
                 body: { finding: finding.id, notice: 'up-close' as const },
               })),
             )
           }
         >
-          The rest: up close
+          {restWords(unsaid.length, here.length)}
         </Button>
         {nextSide ? (
-          <Button look="main" onClick={() => turn(nextSide)}>
+          <Button look="main" onClick={() => walkTo(nextSide)}>
             {sentence(faceName(nextSide, page.car))} <ChevronRight aria-hidden size={20} />
           </Button>
         ) : (
@@ -100,4 +107,11 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
       </div>
     </>
   );
+}
+
+/** What the button answers: those of which nobody has said from where they are seen. */
+function restWords(unsaid: number, here: number): string {
+  if (unsaid === 0) return here === 0 ? 'Nothing to answer' : 'All answered';
+  if (unsaid === here) return unsaid === 1 ? 'It: only up close' : `All ${unsaid}: only up close`;
+  return unsaid === 1 ? 'The one left: only up close' : `The ${unsaid} left: only up close`;
 }

@@ -1,8 +1,10 @@
 import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
 import { middleOf, partNameForAnyone, vocabularyOf } from '#core/car';
+import { contradictions, partConcerns } from '#core/readings';
 import { findingLine, isStanding, partStatus } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
+import { Notice } from '../../../components/Notice';
 import { Strip } from '../../../components/Strip';
 import { statusWords } from '../../../map/partMarks';
 import type { DeckProps } from './deckProps';
@@ -31,8 +33,11 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
   const photos = state.photos.filter(
     (photo) => photo.part === here || findings.some((finding) => finding.id === photo.finding),
   );
-  const status = partStatus(state, here);
+  const concerns = partConcerns(state, style, page.car, new Date());
+  const known = concerns.get(here) ?? [];
+  const status = partStatus(state, here, concerns);
   const look = state.looks.get(here);
+  const doubts = contradictions(state).flatMap(({ part: at, says }) => (at === here ? [says] : []));
   const vocabulary = vocabularyOf(page.car);
   return (
     <>
@@ -44,6 +49,14 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
             {look?.status === 'not-seen' && `: ${look.why}`}
           </p>
         </div>
+        {known.length > 0 && (
+          <Notice>Known of it: {known.join('; ')}. The report says so, whatever else is clear.</Notice>
+        )}
+        {doubts.map((says) => (
+          <Notice key={says} look="warn">
+            {sentence(says)}
+          </Notice>
+        ))}
         <StopNotes {...{ walk, part, say, setDeck }} reminders={route[at - 1]?.reminders} />
         {part.id.startsWith('tyre-') && <TreadEntry key={here} walk={walk} part={here} say={say} />}
         <StopReadings walk={walk} part={part} />
@@ -98,7 +111,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
             className="min-h-16 text-xl"
             onClick={() => sayAndWalkOn({ kind: 'part-cleared', body: { part: here } })}
           >
-            {icons.clear} {findings.length > 0 ? 'Rest is clear' : 'Clear'}
+            {icons.clear} {findings.length + known.length > 0 ? 'Rest is clear' : 'Clear'}
           </Button>
           <Button className="min-h-16 px-0" aria-label="Next stop" onClick={() => step(1)}>
             {icons.after}

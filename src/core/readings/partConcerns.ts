@@ -1,0 +1,127 @@
+import { type BodyStyle, type Car, type Part, type PartId, vocabularyOf } from '../car';
+import type { FunctionId } from '../functions';
+import { smellWords } from '../kit';
+import { speakPaint } from '../measure';
+import { tyreFaults } from '../tyres';
+import { type Concerns, hasTyre, type WalkState } from '../walk';
+import { functionFault } from './functionTable';
+import { paintTable } from './paintTable';
+import { tyreTable } from './tyreTable';
+import { wheelTable } from './wheelTable';
+
+type Spoken = Pick<Car, 'country' | 'steering'>;
+
+/** Kinds of part that a function is about, where it has one place on the car. */
+const placeOf: Partial<Record<FunctionId, readonly Part['kind'][]>> = {
+  'boot-release': ['tailgate', 'bootlid'],
+  'power-tailgate': ['tailgate'],
+  'bonnet-release': ['bonnet'],
+  'filler-release': ['fillerflap'],
+  'mirror-adjust': ['mirror'],
+  'mirror-fold': ['mirror'],
+  'mirror-heat': ['mirror'],
+  'belts-retract': ['belt'],
+  buckles: ['belt'],
+  'side-lamps': ['headlamp'],
+  'dipped-beam': ['headlamp'],
+  'main-beam': ['headlamp'],
+  'daytime-lamps': ['headlamp'],
+  'lamp-level': ['headlamp'],
+  'front-fog': ['foglamp'],
+  'rear-fog': ['taillamp'],
+  'brake-lamps': ['taillamp'],
+  'reversing-lamps': ['taillamp'],
+  'front-wipers': ['wipers'],
+  'heated-screen': ['windscreen'],
+  'rear-demist': ['rearglass'],
+  'rear-wiper': ['rearglass'],
+  sunroof: ['glassroof'],
+  sunblind: ['glassroof'],
+  'soft-top-down': ['softtop'],
+  'soft-top-up': ['softtop'],
+  'tow-ball': ['towbar'],
+  'tow-electrics': ['towbar'],
+};
+
+const known = new WeakMap<WalkState, { day: string; style: BodyStyle; concerns: Concerns }>();
+
+/**
+ * What is known of each part beside its findings, in words: how its tyre, paint and brake read, what smells, what does not work. Worked out once
+ * for a state and a day, since every part on the map asks.
+ */
+export function partConcerns(state: WalkState, style: BodyStyle, car: Spoken, now: Date): Concerns {
+  const day = now.toISOString().slice(0, 10);
+  const before = known.get(state);
+  if (before?.day === day && before.style === style) return before.concerns;
+  const concerns = concernsOf(state, style, car, now);
+  known.set(state, { day, style, concerns });
+  return concerns;
+}
+
+function concernsOf(state: WalkState, style: BodyStyle, car: Spoken, now: Date): Concerns {
+  const said = new Map<PartId, string[]>();
+  const say = (part: PartId, words: readonly string[]) => {
+    if (words.length > 0) said.set(part, [...(said.get(part) ?? []), ...words]);
+  };
+  const vocabulary = vocabularyOf(car);
+  for (const { part, verdict, flags } of tyreTable(state, style, car, now).rows)
+    say(part, verdict ? verdict.reasons : tyreFaults(flags));
+  for (const { part, brake } of wheelTable(state, style, car).rows)
+    if (brake !== '') say(part, [`brake as seen: ${brake}`]);
+  const { rows, level, unit } = paintTable(state, style, car);
+  for (const { part, class: found, medianUm } of rows) {
+    if (medianUm === undefined || !level) continue;
+    const reads = `paint reads ${speakPaint(medianUm, unit)} where this car reads ${speakPaint(level.um, unit)}`;
+    if (found === 'thicker' || found === 'far-thicker' || found === 'thin') say(part, [reads]);
+    if (found === 'local-repair') say(part, ['paint reads unevenly inside the panel']);
+  }
+  if (state.kit.smells && state.kit.smells.length > 0)
+    say('smell', [`noticed: ${smellWords(state.kit.smells, vocabulary)}`]);
+  for (const [id, { state: found }] of state.functions.tried) {
+    const kinds = found === 'faulty' ? placeOf[id as FunctionId] : undefined;
+    for (const part of kinds ? style.parts.values() : [])
+      if (kinds?.includes(part.kind))
+        say(part.id, [`faulty on this car: ${functionFault(state.functions, id, vocabulary)}`]);
+  }
+  return said;
+}
+
+/** Two things a walk says that cannot both hold; asked where one stands, and named before a report is frozen. */
+export interface Contradiction {
+  part: PartId;
+  says: string;
+}
+
+export function contradictions(state: WalkState): Contradiction[] {
+  const read = (part: PartId) => state.treads.has(part) || (state.paint.get(part)?.length ?? 0) > 0;
+  const shown = (part: PartId) => state.photos.some((photo) => photo.part === part && photo.role !== 'where');
+  return [
+    ...[...state.looks].flatMap(([part, look]): Contradiction[] => {
+      if (look.status !== 'not-seen' || !(read(part) || shown(part))) return [];
+      const how = [shown(part) && 'photographed', read(part) && 'read'].filter(Boolean).join(' and ');
+      return [{ part, says: `said not to be seen, ${look.why}, and yet ${how}: say which holds` }];
+    }),
+    ...state.findings.flatMap(({ part, number, details, standing }): Contradiction[] =>
+      details.action === 'leave' && standing.status === 'put-right'
+        ? [
+            {
+              part,
+              says: `finding ${number} was to be left as it is, and yet it was put right: ${standing.says}`,
+            },
+          ]
+        : [],
+    ),
+  ];
+}
+
+/** Tyres whose tread was read, and of which brand, size or week of make are not known. */
+export const tyresUndescribed = (
+  { treads, tyres }: Pick<WalkState, 'treads' | 'tyres'>,
+  parts: readonly Part[],
+): { make: PartId[]; age: PartId[] } => {
+  const readOnes = parts.filter((part) => hasTyre(part) && treads.has(part.id)).map(({ id }) => id);
+  return {
+    make: readOnes.filter((id) => !tyres.get(id)?.brand || !tyres.get(id)?.size),
+    age: readOnes.filter((id) => !tyres.get(id)?.made),
+  };
+};

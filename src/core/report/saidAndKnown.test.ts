@@ -1,0 +1,223 @@
+import { describe, expect, it } from 'vitest';
+import { testCar } from '../../../tests/builders/car';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
+import { styleOf } from '../car';
+import { whatIsLeft } from '../readings';
+import { type Fact, replay } from '../walk';
+import { findingLines, reportBlocks } from './blocks/reportBlocks';
+import { composeReport } from './composeReport';
+import { findingsDrawing } from './drawings/findingsDrawing';
+
+const reportOf = (...facts: Fact[]) =>
+  composeReport({
+    id: idOf(0xd0c),
+    revision: 1,
+    frozenAt: '2026-03-14T11:00:00.000Z',
+    signedBy: 'Nell Harrick',
+    yard: { name: 'Yard', place: '', phone: '' },
+    car: testCar,
+    walk: WALK,
+    entries: entriesOf([begun, ...facts]),
+    photos: new Map(),
+  });
+const leftOf = (...facts: Fact[]) =>
+  whatIsLeft(replay(WALK, entriesOf([begun, ...facts])), styleOf({ bodyStyle: 'hatch-5' }), testCar, {
+    today: '2026-03-14',
+  }).items;
+const changed = (n: number, changes: object): Fact =>
+  ({ kind: 'finding-amended', body: { finding: idOf(0xf000 + n), changes } }) as Fact;
+const clear = (part: string): Fact => ({ kind: 'part-cleared', body: { part } });
+const tread = (part: string, mm: number): Fact => ({
+  kind: 'tread-read',
+  body: { part, depth: { lowMm: mm, highMm: mm }, unit: 'mm' },
+});
+const paint = (part: string, um: number): Fact => ({
+  kind: 'paint-read',
+  body: { part, um: [um - 1, um, um + 1], source: 'gauge' },
+});
+const rust = (part: string): Fact => ({
+  kind: 'finding-noted',
+  body: {
+    finding: idOf(0xf001),
+    part,
+    spot: { u: 0.5, v: 0.5 },
+    kind: 'rust',
+    suspected: false,
+    details: { lengthMm: 12, widthMm: 6 },
+  },
+});
+const partOf = (report: ReturnType<typeof reportOf>, part: string) =>
+  report.parts.find((each) => each.part === part);
+
+describe('a distance that nobody said', () => {
+  const report = reportOf(noted(1), noted(2, 'roof'), changed(2, { notice: 'one-step-back' }));
+  const [guessed, said] = report.findings;
+
+  it('is printed as worked out, wherever it is printed', () => {
+    expect(guessed).toMatchObject({ notice: 'up-close', noticeSource: 'estimated' });
+    expect(guessed && findingLines(guessed).lines).toContain(
+      'Noticed: likely up close, worked out and not walked',
+    );
+    expect(said && findingLines(said).lines).toContain('Noticed: one step back');
+    expect(report.paragraph).toContain('Nothing was said to be noticed from across the bay.');
+    expect(report.paragraph).toContain(
+      'From where 1 of them is noticed was worked out from kind, size and paint, not walked.',
+    );
+  });
+
+  it('is drawn open, its tab alone of tape', () => {
+    const strips = (facts: Fact[]) =>
+      findingsDrawing(reportOf(...facts)).shapes.filter(
+        (shape) => shape.is === 'polygon' && shape.fill === '#ffc933',
+      );
+    const width = (points: readonly (readonly [number, number])[]) =>
+      Math.max(...points.map(([x]) => x)) - Math.min(...points.map(([x]) => x));
+    const [open] = strips([noted(1)]);
+    const [taped] = strips([noted(1), changed(1, { notice: 'up-close' })]);
+    expect(open?.is === 'polygon' && width(open.points)).toBe(5);
+    expect(taped?.is === 'polygon' && width(taped.points)).toBe(13);
+  });
+
+  it('is no claim once all were said', () => {
+    const sure = reportOf(noted(1), changed(1, { notice: 'up-close' }));
+    expect(sure.paragraph).toContain('Nothing was found that is noticed from across the bay.');
+    expect(sure.paragraph).not.toContain('worked out');
+  });
+});
+
+describe('clear', () => {
+  const level = ['bonnet', 'roof', 'wing-fl', 'wing-fr', 'door-fl', 'door-rl', 'door-rr', 'quarter-rl'];
+
+  it('does not stand on what is known otherwise: a worn or cracked tyre, thick paint, a smell, a fault', () => {
+    const report = reportOf(
+      ...level.map((part) => paint(part, 128)),
+      paint('door-fr', 204),
+      tread('tyre-fl', 2),
+      { kind: 'tyre-described', body: { part: 'tyre-rl', flags: ['cracks'] } },
+      { kind: 'smell-noted', body: { noticed: [{ smell: 'animals', strength: 'clear' }] } },
+      { kind: 'functions-tried', body: { functions: ['brake-lamps'], state: 'faulty' } },
+      ...['tyre-fl', 'tyre-rl', 'door-fr', 'door-fl', 'taillamp-l', 'smell'].map(clear),
+    );
+    expect(partOf(report, 'door-fl')).toMatchObject({ status: 'clear', says: 'Clear' });
+    expect(partOf(report, 'tyre-fl')).toMatchObject({
+      status: 'looked-at',
+      says: 'Looked at; 2 mm left: will need replacing soon',
+    });
+    expect(partOf(report, 'tyre-rl')?.says).toBe('Looked at; cracks in the rubber');
+    expect(partOf(report, 'door-fr')?.says).toBe('Looked at; paint reads 204 µm where this car reads 128 µm');
+    expect(partOf(report, 'taillamp-l')?.says).toBe('Looked at; faulty on this car: Brake lamps');
+    expect(partOf(report, 'smell')?.says).toBe('Looked at; noticed: animals, clear');
+  });
+
+  it('is not said by a reading alone, nor by what came to nothing', () => {
+    const report = reportOf(tread('tyre-fl', 7), noted(1), {
+      kind: 'finding-dismissed',
+      body: { finding: idOf(0xf001), why: 'water' },
+    });
+    expect(partOf(report, 'tyre-fl')).toMatchObject({ status: 'looked-at', says: 'Looked at' });
+    expect(partOf(report, 'door-fl')?.says).toBe('Looked at');
+    expect(report.notLookedAt).not.toContain('Nearside front tyre (left)');
+  });
+
+  it('beside something known is named before freezing', () => {
+    const items = leftOf(tread('tyre-fl', 2), clear('tyre-fl'), tread('tyre-fr', 7), clear('tyre-fr'));
+    expect(items.filter(({ code }) => code === 'clear-but')).toEqual([
+      { code: 'clear-but', part: 'tyre-fl', says: '2 mm left: will need replacing soon' },
+    ]);
+  });
+});
+
+describe('what cannot both hold', () => {
+  it('is asked: not seen, and yet read; to be left, and yet put right', () => {
+    const items = leftOf(
+      tread('tyre-fl', 7),
+      { kind: 'part-not-seen', body: { part: 'tyre-fl', why: 'against a wall or fence' } },
+      noted(1),
+      changed(1, { action: 'leave' }),
+      { kind: 'put-right', body: { finding: idOf(0xf001), says: 'touched in' } },
+    );
+    expect(items.filter(({ code }) => code === 'contradiction').map(({ says }) => says)).toEqual([
+      'said not to be seen, against a wall or fence, and yet read: say which holds',
+      'finding 1 was to be left as it is, and yet it was put right: touched in',
+    ]);
+    expect(leftOf(noted(1), clear('roof')).some(({ code }) => code === 'contradiction')).toBe(false);
+  });
+});
+
+describe('every reading taken', () => {
+  it('is not said while a tyre that was read has no brand, size or week of make', () => {
+    const items = leftOf(tread('tyre-fl', 7), {
+      kind: 'tyre-described',
+      body: { part: 'tyre-fl', brand: 'Ortal' },
+    });
+    expect(items.filter(({ part }) => part === 'tyre-fl').map(({ code }) => code)).toEqual(
+      expect.arrayContaining(['tyre-make', 'tyre-age']),
+    );
+    const { readingsMissing } = reportOf(tread('tyre-fl', 7));
+    expect(readingsMissing).toContain('Brand or size, nearside front tyre (left)');
+    expect(readingsMissing).toContain('Week of make, nearside front tyre (left)');
+  });
+});
+
+describe('the caution about rust', () => {
+  it('belongs to what was said to be through, where strength is at stake', () => {
+    expect(reportOf(rust('tailgate')).findings[0]?.caution).toBeUndefined();
+    const through = changed(1, { rust: 'right-through' });
+    expect(reportOf(rust('tailgate'), through).findings[0]?.caution).not.toMatch(/do not drive/);
+    const sill = reportOf(rust('sill-l'), through);
+    expect(sill.findings[0]).toMatchObject({
+      tests: 'right through',
+      caution: 'Rust right through the structure: do not drive until a qualified person has checked it.',
+    });
+    expect(reportOf(rust('sill-l'), changed(1, { rust: 'bubbling' })).findings[0]?.caution).toBeUndefined();
+  });
+
+  it('is on the drawing too', () => {
+    const labels = (facts: Fact[]) =>
+      findingsDrawing(reportOf(...facts)).shapes.flatMap((shape) =>
+        shape.is === 'label' && /^1/.test(shape.text) ? [shape.text] : [],
+      );
+    expect(labels([rust('sill-l'), changed(1, { rust: 'right-through' })])).toEqual(['1 !']);
+    expect(labels([rust('sill-l')])).toEqual(['1']);
+  });
+});
+
+describe('what decides', () => {
+  it('comes first: that the car is not to be driven, and what the papers leave open', () => {
+    const report = reportOf(
+      tread('tyre-fl', 1.2),
+      rust('sill-l'),
+      changed(1, { rust: 'right-through' }),
+      { kind: 'lamps-noted', body: { on: ['airbag'] } },
+      { kind: 'functions-tried', body: { functions: ['horn'], state: 'works' } },
+      { kind: 'papers-noted', body: { keys: 2, keysTried: 1 } },
+    );
+    expect(report.summary.slice(0, 2)).toEqual([
+      'Not to be driven until a qualified person has checked it: nearside front tyre (left), 1.2 mm left, under the limit of 1.6 mm; rust, 12 mm × 6 mm, nearside sill (left); warning for airbag on.',
+      'Papers: 1 of 2 keys not tried.',
+    ]);
+    expect(report.paragraph).toContain('Not to be driven until a qualified person has checked it: ');
+    expect(report.paragraph).toContain('Papers: 1 of 2 keys not tried.');
+    expect(reportOf(noted(1)).summary.join(' ')).not.toMatch(/Not to be driven|Papers:/);
+  });
+});
+
+describe('notes', () => {
+  it('of what works, and of the drive, are printed although all is well', () => {
+    const report = reportOf(
+      {
+        kind: 'functions-tried',
+        body: { functions: ['aircon-cold'], state: 'works', says: 'takes a minute' },
+      },
+      {
+        kind: 'drive-noted',
+        body: { driver: 'Nell', coverConfirmed: true, distance: 4, unit: 'mi', says: 'pulls well' },
+      },
+    );
+    const text = reportBlocks(report, 'f'.repeat(64))
+      .flatMap((block) => (block.is === 'text' ? [block.text] : []))
+      .join('\n');
+    expect(text).toContain('air-con blows cold (takes a minute)');
+    expect(text).toContain('with trade cover: pulls well.');
+  });
+});
