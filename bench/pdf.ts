@@ -87,8 +87,7 @@ export async function benchPdf(dir: string): Promise<Row[]> {
     zelk.push(
       await timed(() =>
         writePdf(
-          report,
-          fingerprintOf(report),
+          { report, fingerprint: fingerprintOf(report), notes: [] },
           'a4',
           (sha256) => byHash.get(sha256),
           undefined,

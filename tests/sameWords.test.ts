@@ -21,8 +21,7 @@ describe('page, PDF and tables', () => {
       for (const paper of ['a4', 'letter'] as const) {
         const file = join(dir, `${paper}.pdf`);
         await writePdf(
-          report,
-          fingerprintOf(report),
+          { report, fingerprint: fingerprintOf(report), notes: [] },
           paper,
           () => undefined,
           undefined,

@@ -68,7 +68,7 @@ async function everythingSaid(car: typeof testCar): Promise<string[]> {
     ...textsIn(reportBlocks(report, 'a'.repeat(64))),
     ...textsIn(reportFacts(report)),
     ...textsIn(mailTo(report, { link: 'https://zelk.example/r/x' } as never)),
-    ...firstWords({ report, sent: 1, path: '' }).split(/<[^>]*>/),
+    ...firstWords({ report, drawn: {}, sent: 1, path: '' }).split(/<[^>]*>/),
     ...(await pageOf(report)),
     ...lines.map(({ says }) => says),
   ];
@@ -92,7 +92,7 @@ describe('what is said of a car', () => {
   it('tells the day in the first answer and on the page in the same words, whatever the reader’s phone speaks', async () => {
     const report = reportOf(fullWalk);
     const line = 'Condition report, revision 1, 14 March 2026';
-    expect(firstWords({ report, sent: 1, path: '' })).toContain(line);
+    expect(firstWords({ report, drawn: {}, sent: 1, path: '' })).toContain(line);
     expect((await pageOf(report)).join('')).toContain(line);
   });
 });

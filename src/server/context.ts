@@ -1,4 +1,5 @@
 import type { Logger } from 'pino';
+import type { PhotoCovers } from '#core/report';
 import type { Pool } from './aside/pool';
 import type { Live } from './live/live';
 import type { Deliver } from './messages/writeMail';
@@ -35,6 +36,8 @@ export interface Context {
   burned: Burner;
   /** The same, or undefined where the picture has not come or its file is gone for good: what it belongs to goes on without it. */
   shown: (...copy: Parameters<Burner>) => Promise<string | undefined>;
+  /** What a walk hides of its pictures by now: over every copy that leaves the yard, of every revision. */
+  covers: (walk: string) => PhotoCovers;
   now: () => Date;
   log: Logger;
   /** Tells open pages of news. */

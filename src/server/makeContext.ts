@@ -13,6 +13,7 @@ import { Scrub } from './photos/scrub';
 import { makePhotoIntake } from './photos/takeIn';
 import { makeGuesses } from './readers/guesses';
 import { makeRecordingIntake } from './recordings/takeInRecording';
+import { makeCovers } from './reports/covers';
 import { openDatabase } from './store/openDatabase';
 import { makeStores, type Stores } from './store/stores';
 
@@ -40,6 +41,7 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
     scrub: new Scrub({ files, store: stores.files, keeper, copies, log, now }),
     burned,
     shown: makeShown(stores, burned, log),
+    covers: makeCovers(stores),
     live: makeLive(),
     guesses: makeGuesses(),
     now,

@@ -55,6 +55,7 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
   'photo-attached': fc.record({ photo, role: fc.constant('what' as const), finding }),
   'photo-brought': fc.record({ photo, name: fc.constant('1.jpg') }),
   'photo-set-aside': fc.record({ photo }),
+  'photo-withdrawn': fc.record({ photo }),
   'camera-clock-set': fc.record({
     photo,
     takenAt: fc.constant('2026-03-14T09:30:00'),

@@ -5,9 +5,9 @@ import { personSchema, photoRecordSchema } from '../exchange';
 import { messageKinds } from '../messages';
 import { askedQuestionSchema, questionSchema } from '../questions';
 import { walkFigureSchema } from '../readings';
-import { reportChangesSchema, reportDocumentSchema } from '../report';
+import { coverNoteSchema, reportChangesSchema, reportDocumentSchema } from '../report';
 import { savedRouteSchema, schoolIds } from '../route';
-import { entrySchema } from '../walk';
+import { entrySchema, sha256Schema } from '../walk';
 
 /** What the API answers, in one place for server and screens. Requests are parsed by the same shapes. */
 export const walkSummarySchema = z.object({
@@ -101,6 +101,8 @@ export const reportPageSchema = z.object({
   /** SHA-256 over its canonical form. */
   sha256: fingerprint,
   shares: z.array(shareSchema),
+  /** What readers no longer see of its pictures. */
+  covered: z.array(coverNoteSchema),
 });
 
 /** What a link opens. */
@@ -114,6 +116,10 @@ export const sharedPageSchema = z.object({
   questions: z.array(questionSchema),
   /** What is new since the revision that was sent, or since the one before. */
   changes: reportChangesSchema.optional(),
+  /** By which drawing each picture is asked for: another drawing is another address. */
+  drawn: z.record(sha256Schema, z.string()),
+  /** What was hidden of its pictures since it was frozen. */
+  covered: z.array(coverNoteSchema),
 });
 /** What went out to lead to a report, or would have. */
 export const messageSchema = z.object({

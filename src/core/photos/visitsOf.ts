@@ -6,6 +6,7 @@ const atTheDesk: ReadonlySet<EntryKind> = new Set([
   'photo-attached',
   'photo-brought',
   'photo-set-aside',
+  'photo-withdrawn',
   'camera-clock-set',
   'spot-on-photo',
   'photo-marked',

@@ -1,5 +1,5 @@
 export type { Block } from './blocks/block';
-export { coverOf, findingLines, reportBlocks, reportFacts } from './blocks/reportBlocks';
+export { coverBlocks, coverOf, findingLines, reportBlocks, reportFacts } from './blocks/reportBlocks';
 export { canonicalForm, fingerprintWords } from './canonicalForm';
 export { compareReports, type ReportChanges, reportChangesSchema } from './compareReports';
 export { COMPOSED_BY } from './composedBy';
@@ -9,6 +9,15 @@ export type { Drawing, Shape } from './drawings/drawing';
 export { svgOf } from './drawings/svgOf';
 export { hasChanges } from './hasChanges';
 export { photoCaption } from './orderPhotos';
+export {
+  type CoverNote,
+  covered,
+  coverNoteSchema,
+  coverNotes,
+  type PhotoCovers,
+  photoCovers,
+  withCovers,
+} from './photoCovers';
 export {
   type ReportDocument,
   type ReportFinding,

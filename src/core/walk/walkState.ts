@@ -97,6 +97,8 @@ export interface WalkState extends Readings {
   brought: BroughtPhoto[];
   /** Not wanted: out of the report and of every count. */
   setAside: Set<string>;
+  /** Taken away from readers, by when: out of every report, also of those frozen before. */
+  withdrawn: Map<string, string>;
   /** Milliseconds to add to the camera's times, read as UTC, to get true ones. */
   cameraOffsetMs?: number;
   cover?: string;

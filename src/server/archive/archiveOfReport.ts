@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
 import { walkFileSchema } from '#core/exchange';
-import { reportDocumentSchema } from '#core/report';
+import { coverNotes, reportDocumentSchema, withCovers } from '#core/report';
 import type { Context } from '../context';
 import { exportWalk } from '../reports/exchange';
 import { writePdf } from '../reports/pdf/writePdf';
@@ -28,13 +28,15 @@ export async function archiveOfReport(
   { report, frozen, sha256: fingerprint }: StoredReport,
   isForYard: boolean,
 ): Promise<ArchiveContents> {
-  const { stores, files, shown, now } = context;
-  const pictures = planArchive(report, styleOf(report.car), report.car);
+  const { stores, files, shown, covers, now } = context;
+  const hidden = covers(report.walk);
+  const notes = coverNotes(report, hidden);
+  const pictures = planArchive(withCovers(report, hidden), styleOf(report.car), report.car);
   const recordings = recordingFiles({ stores, files }, report);
   const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
   const copies = new Map<string, string>();
   for (const { sha256, overlay } of pictures) {
-    const copy = await shown(sha256, overlay, 1600);
+    const copy = hidden.get(sha256)?.withdrawnAt ? undefined : await shown(sha256, overlay, 1600);
     if (copy) copies.set(sha256, copy);
   }
   const isHere = (sha256: string) => copies.has(sha256);
@@ -47,7 +49,10 @@ export async function archiveOfReport(
   return {
     at: new Date(report.frozenAt),
     files: [
-      ['report.html', reportHtml({ report, fingerprint, pictures, isHere, recordings, logo: logo && LOGO })],
+      [
+        'report.html',
+        reportHtml({ report, fingerprint, notes, pictures, isHere, recordings, logo: logo && LOGO }),
+      ],
       ...(logo ? [[LOGO, logo] as const] : []),
       ...archiveTables(report, pictures),
       ['report.json', frozen],
@@ -59,7 +64,8 @@ export async function archiveOfReport(
         'report.pdf',
         () => {
           const out = new PassThrough();
-          writePdf(report, fingerprint, 'a4', (sha256) => copies.get(sha256), logo, out).catch((error) =>
+          const pathOf = (sha256: string) => !hidden.get(sha256)?.withdrawnAt && copies.get(sha256);
+          writePdf({ report, fingerprint, notes }, 'a4', pathOf, logo, out).catch((error) =>
             out.destroy(error as Error),
           );
           return out;

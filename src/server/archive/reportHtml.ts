@@ -1,6 +1,8 @@
 import type { ArchivedPicture } from '#core/archive';
 import {
   type Block,
+  type CoverNote,
+  coverBlocks,
   coverOf,
   findingLines,
   type ReportDocument,
@@ -15,6 +17,8 @@ import { asText, htmlPage } from './html';
 interface ReportHtmlInputs {
   report: ReportDocument;
   fingerprint: string;
+  /** What was hidden of its pictures since it was frozen. */
+  notes: readonly CoverNote[];
   /** In the order of the report's photos. */
   pictures: readonly ArchivedPicture[];
   /** Whether a picture's file lies beside the page. */
@@ -40,15 +44,19 @@ th,td{text-align:left;vertical-align:top;padding:.3rem .6rem .3rem 0;border-bott
 export function reportHtml({
   report,
   fingerprint,
+  notes,
   pictures,
   isHere,
   recordings,
   logo,
 }: ReportHtmlInputs): string {
   const pathOf = ({ number }: ReportPhoto) => pictures[number - 1]?.path;
+  const withdrawn = new Set(notes.flatMap(({ number, isWithdrawn }) => (isWithdrawn ? [number] : [])));
   const figure = (photo: ReportPhoto) => {
     const path = pathOf(photo);
     if (!path) return '';
+    if (withdrawn.has(photo.number))
+      return `<figure><div class="gone">Withdrawn</div><figcaption><b>Photo ${photo.number}</b></figcaption></figure>`;
     if (!isHere(photo.sha256))
       return `<figure><div class="gone">Not sent yet, or its file is gone</div><figcaption><b>Photo ${photo.number}</b> ${asText(photo.caption)}</figcaption></figure>`;
     return `<figure><a href="${asText(path)}"><img src="${asText(path)}" alt="${asText(photo.caption)}" loading="lazy"></a><figcaption><b>Photo ${photo.number}</b> ${asText(photo.caption)}</figcaption></figure>`;
@@ -67,7 +75,7 @@ export function reportHtml({
   ];
   const body = [
     ...head,
-    ...reportBlocks(report, fingerprint).map((block) => blockOf(block, figure)),
+    ...[...coverBlocks(notes), ...reportBlocks(report, fingerprint)].map((block) => blockOf(block, figure)),
     ...(recordings.length > 0
       ? [
           '<h2>Recordings</h2>',

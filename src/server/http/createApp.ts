@@ -9,6 +9,7 @@ import { z } from 'zod';
 import { healthSchema } from '#core/api';
 import { walkFileSchema } from '#core/exchange';
 import type { Context } from '../context';
+import { drawingsOf } from '../reports/drawings';
 import { tokenPattern } from '../store/shareStore';
 import { type Audience, onlyFor, ownOriginOnly } from './audience';
 import { answerErrors, noSuchRoute } from './errors';
@@ -163,7 +164,8 @@ function serveInterface(app: Express, context: Context, webDir: string): void {
  * The buyer's page with the head of the report in it, told at once what it will ask for: both travel while the page is still being read. A link that
  * asks for a passphrase, or opens nothing, has the bare page, which asks and helps.
  */
-function buyerPage({ stores, now, guesses }: Context, webDir: string): express.RequestHandler {
+function buyerPage(context: Context, webDir: string): express.RequestHandler {
+  const { stores, now, guesses } = context;
   const html = readAtOnce(webDir);
   const wordsOf = (token: string, request: express.Request): string => {
     const answer = stores.shares.open(token, now().toISOString());
@@ -171,7 +173,9 @@ function buyerPage({ stores, now, guesses }: Context, webDir: string): express.R
     const sent = answer.status === 'open' ? stores.reports.head(answer.report) : undefined;
     const newest = sent && stores.reports.ofWalk(sent.walk).at(-1);
     const report = newest && stores.reports.get(newest.id);
-    return report ? firstWords({ report, sent: sent.revision, path: `/api/shared/${token}` }) : '';
+    if (!report) return '';
+    const drawn = drawingsOf(context, report);
+    return firstWords({ report, drawn, sent: sent.revision, path: `/api/shared/${token}` });
   };
   return async (request, response) => {
     const token = String(request.params.token);

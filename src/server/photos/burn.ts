@@ -14,6 +14,16 @@ const QUALITY = { 1600: 80, 320: 72 } as const;
 /** Bumped when the drawing changes, so that copies burned before are made anew. */
 const DRAWING = 2;
 
+/** Names what is drawn: the same marks, boxes and rings give the same name, and a picture is shared under it. */
+export function drawingOf(overlay: Overlay): string {
+  if (isBare(overlay)) return 'bare';
+  const { marks = [], boxes = [], spots = [] } = overlay;
+  return createHash('sha256')
+    .update(JSON.stringify([DRAWING, marks, boxes, spots]))
+    .digest('hex')
+    .slice(0, 24);
+}
+
 /**
  * Makes the copies that leave the yard: marks drawn, and what is to be hidden painted over so that no pixel of it is left. A picture
  * with nothing on it is its plain copy. Copies are kept: the same drawing gives the same file.
@@ -26,11 +36,7 @@ export function makeBurner(files: PhotoFiles, { keep, isSound }: Keeper, { copyO
     width: DerivativeWidth,
   ): Promise<string> {
     if (isBare(overlay)) return copyOf(sha256, width);
-    const { marks = [], boxes = [], spots = [] } = overlay;
-    const drawing = createHash('sha256')
-      .update(JSON.stringify([DRAWING, marks, boxes, spots]))
-      .digest('hex')
-      .slice(0, 24);
+    const drawing = drawingOf(overlay);
     const file = files.burned(sha256, drawing, width);
     if (await isSound(file)) return file;
     return slots(async () => {

@@ -92,8 +92,12 @@ function Opened({ path, page, onRevision }: OpenedProps) {
       // Out of signal: what is on the page stays, and the next try may get through.
       .catch(() => undefined);
   });
-  const photoUrl: PhotoUrl = (photo, width) => `${path}/photos/${photo}/${width}`;
-  const { report, revisions, sent, sha256, changes } = page;
+  const { report, revisions, sent, sha256, changes, drawn, covered } = page;
+  // Another drawing over a picture is another address: what was hidden since is never shown out of a cache.
+  const photoUrl: PhotoUrl = (photo, width) => {
+    const drawing = drawn[photo];
+    return `${path}/photos/${photo}/${width}${drawing ? `?drawn=${drawing}` : ''}`;
+  };
   const pdf = (paper: 'a4' | 'letter') => `${path}/pdf?paper=${paper}&revision=${report.revision}`;
   return (
     <>
@@ -121,6 +125,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
             photoUrl,
             recordingUrl: (recording) => `${path}/recordings/${recording}`,
             logoUrl: (logo) => `${path}/logos/${logo}`,
+            covered,
           }}
         />
       </AskContext>

@@ -3,6 +3,7 @@ import type { ReportPhoto } from '#core/report';
 import { AskButton } from './AskContext';
 import type { PhotoUrl } from './photoUrl';
 import { useView } from './ViewContext';
+import { useIsWithdrawn } from './WithdrawnContext';
 
 /** A photo with its number and caption; opens large. Its place is kept while it loads. */
 export function ReportPhotoFigure({
@@ -17,15 +18,16 @@ export function ReportPhotoFigure({
   const { sha256, width = 4, height = 3, caption, number } = photo;
   const [missing, setMissing] = useState(false);
   const view = useView();
+  const isWithdrawn = useIsWithdrawn(sha256);
   const large = photoUrl(sha256, 1600);
   return (
     <figure className="min-w-0">
-      {missing ? (
+      {missing || isWithdrawn ? (
         <div
           className="grid place-items-center border border-dashed border-soft p-2 text-center text-sm"
           style={{ aspectRatio: `${width} / ${height}` }}
         >
-          This picture has not been sent yet.
+          {isWithdrawn ? 'Withdrawn by the yard.' : 'This picture has not been sent yet.'}
         </div>
       ) : (
         <a

@@ -1,8 +1,9 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { countryOf, fuelName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
 import type { ReportChanges, ReportDocument, ReportPhoto } from '#core/report';
 import { longDay } from '#core/wording';
+import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
 import { ChangesSection } from './ChangesSection';
 import { FindingGroups } from './FindingGroups';
@@ -14,6 +15,7 @@ import { NotChecked, Promised, SeenUnder } from './ReportLimits';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
 import { ViewContext } from './ViewContext';
+import { WithdrawnContext } from './WithdrawnContext';
 import { YardBand } from './YardBand';
 
 // Words first: the map is drawn once they stand.
@@ -21,6 +23,8 @@ const ReportMap = lazy(() => import('./ReportMap'));
 const PhotoViewer = lazy(() => import('./PhotoViewer'));
 const Fingerprint = lazy(() => import('./Fingerprint').then((file) => ({ default: file.Fingerprint })));
 const ReportReadings = lazy(() => import('./readings/ReportReadings'));
+
+const none: NonNullable<ReportFiles['covered']> = [];
 
 interface ReportViewProps {
   report: ReportDocument;
@@ -36,8 +40,12 @@ interface ReportViewProps {
 /** The frozen report as a page, phone first, from the far view inwards. */
 export function ReportView({ report, sha256, changes, questions, files }: ReportViewProps) {
   const [isOnlyNew, setOnlyNew] = useState(false);
-  const { photoUrl } = files;
+  const { photoUrl, covered = none } = files;
   const { car, yard } = report;
+  const withdrawn = useMemo(
+    () => new Set(covered.flatMap(({ sha256: photo, isWithdrawn }) => (isWithdrawn ? [photo] : []))),
+    [covered],
+  );
   const whole = report.photos.filter((photo) => photo.cover || photo.role === 'whole-car');
   const shown = new Set([
     ...[...report.findings, ...(report.functions?.faulty ?? [])].flatMap(({ photos = [] }) => photos),
@@ -47,90 +55,99 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
   const [viewing, setViewing] = useState<ReportPhoto>();
   return (
     <ViewContext value={setViewing}>
-      <main className="mx-auto max-w-3xl pb-16">
-        <YardBand yard={yard} logoUrl={files.logoUrl} />
-        <header className="px-4 pt-2">
-          <h1 className="mt-1 text-3xl leading-tight">{report.title}</h1>
-          <p className="text-soft">
-            Condition report, revision {report.revision}, {longDay(report.frozenAt)}
-          </p>
-        </header>
-        {whole.length > 0 && (
-          <div className="mt-3 flex snap-x gap-2 overflow-x-auto px-4">
-            {whole.map((photo, i) => (
-              <div key={photo.number} className="w-[88%] shrink-0 snap-center sm:w-[70%]">
-                <ReportPhotoFigure photo={photo} photoUrl={photoUrl} eager={i === 0} />
-              </div>
-            ))}
-          </div>
-        )}
-        {report.paragraph && <p className="mx-4 mt-4 text-lg">{report.paragraph}</p>}
-        <section className="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">
-          {report.summary.map((line) => (
-            <p key={line}>{line}</p>
-          ))}
-        </section>
-        <dl className="mx-4 mt-4 grid gap-x-6 sm:grid-cols-2">
-          <Fact name="Odometer" value={report.odometer ?? 'not read'} />
-          <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
-          <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
-          <Fact name={vocabularyOf(car) === 'us' ? 'License plate' : 'Number plate'} value={car.plate} />
-          <Fact name="Identity number" value={car.identityNumber} />
-          <Fact
-            name="Used in"
-            value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
-          />
-        </dl>
-        <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
-        {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
-        <Suspense fallback={<div className="mt-6 h-192" />}>
-          <ReportMap report={report} photoUrl={photoUrl} />
-        </Suspense>
-        <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
-        <Promised report={report} />
-        <PutRightSection report={report} photoUrl={photoUrl} />
-        <NotChecked report={report} />
-        <SeenUnder report={report} />
-        <PartList report={report} />
-        <Suspense fallback={<div className="mt-8 h-96" />}>
-          <ReportReadings report={report} files={files} />
-        </Suspense>
-        {others.length > 0 && (
-          <Section title="More photos">
-            <div className="grid grid-cols-2 gap-3">
-              {others.map((photo) => (
-                <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
+      <WithdrawnContext value={withdrawn}>
+        <main className="mx-auto max-w-3xl pb-16">
+          <YardBand yard={yard} logoUrl={files.logoUrl} />
+          <header className="px-4 pt-2">
+            <h1 className="mt-1 text-3xl leading-tight">{report.title}</h1>
+            <p className="text-soft">
+              Condition report, revision {report.revision}, {longDay(report.frozenAt)}
+            </p>
+          </header>
+          {whole.length > 0 && (
+            <div className="mt-3 flex snap-x gap-2 overflow-x-auto px-4">
+              {whole.map((photo, i) => (
+                <div key={photo.number} className="w-[88%] shrink-0 snap-center sm:w-[70%]">
+                  <ReportPhotoFigure photo={photo} photoUrl={photoUrl} eager={i === 0} />
+                </div>
               ))}
             </div>
-          </Section>
-        )}
-        {report.dismissed.length > 0 && (
-          <Section title="Looks like a fault, but is not">
-            <ul className="space-y-1">
-              {report.dismissed.map((item) => (
-                <li key={item.number}>
-                  <span className="font-bold">{item.number}</span> {item.partName}, {item.line.toLowerCase()}:{' '}
-                  {item.why}
-                </li>
+          )}
+          {covered.length > 0 && (
+            <Notice className="mx-4 mt-4">
+              {covered.map(({ number, says }) => (
+                <p key={number}>{says}</p>
               ))}
-            </ul>
-          </Section>
-        )}
-        <Section title="How it was made">
-          <p>
-            Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
-            {report.signedBy}, {localMoment(report.frozenAt)}.
-          </p>
-          {report.cautions.map((caution) => (
-            <p key={caution} className="mt-2">
-              {caution}
+            </Notice>
+          )}
+          {report.paragraph && <p className="mx-4 mt-4 text-lg">{report.paragraph}</p>}
+          <section className="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">
+            {report.summary.map((line) => (
+              <p key={line}>{line}</p>
+            ))}
+          </section>
+          <dl className="mx-4 mt-4 grid gap-x-6 sm:grid-cols-2">
+            <Fact name="Odometer" value={report.odometer ?? 'not read'} />
+            <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
+            <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
+            <Fact name={vocabularyOf(car) === 'us' ? 'License plate' : 'Number plate'} value={car.plate} />
+            <Fact name="Identity number" value={car.identityNumber} />
+            <Fact
+              name="Used in"
+              value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
+            />
+          </dl>
+          <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
+          {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
+          <Suspense fallback={<div className="mt-6 h-192" />}>
+            <ReportMap report={report} photoUrl={photoUrl} />
+          </Suspense>
+          <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
+          <Promised report={report} />
+          <PutRightSection report={report} photoUrl={photoUrl} />
+          <NotChecked report={report} />
+          <SeenUnder report={report} />
+          <PartList report={report} />
+          <Suspense fallback={<div className="mt-8 h-96" />}>
+            <ReportReadings report={report} files={files} />
+          </Suspense>
+          {others.length > 0 && (
+            <Section title="More photos">
+              <div className="grid grid-cols-2 gap-3">
+                {others.map((photo) => (
+                  <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
+                ))}
+              </div>
+            </Section>
+          )}
+          {report.dismissed.length > 0 && (
+            <Section title="Looks like a fault, but is not">
+              <ul className="space-y-1">
+                {report.dismissed.map((item) => (
+                  <li key={item.number}>
+                    <span className="font-bold">{item.number}</span> {item.partName},{' '}
+                    {item.line.toLowerCase()}: {item.why}
+                  </li>
+                ))}
+              </ul>
+            </Section>
+          )}
+          <Section title="How it was made">
+            <p>
+              Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
+              {report.signedBy}, {localMoment(report.frozenAt)}.
             </p>
-          ))}
-        </Section>
-        <Suspense fallback={null}>
-          <Fingerprint report={report} sha256={sha256} />
-        </Suspense>
-      </main>
+            {report.cautions.map((caution) => (
+              <p key={caution} className="mt-2">
+                {caution}
+              </p>
+            ))}
+          </Section>
+          <Suspense fallback={null}>
+            <Fingerprint report={report} sha256={sha256} />
+          </Suspense>
+        </main>
+      </WithdrawnContext>
       {viewing && (
         <Suspense fallback={null}>
           <PhotoViewer photo={viewing} photoUrl={photoUrl} onClose={() => setViewing(undefined)} />

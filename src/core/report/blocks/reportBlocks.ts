@@ -3,6 +3,7 @@ import { type NoticeDistance, noticeDistances, noticeWords } from '../../walk';
 import { isoDay, sentence, utcMoment } from '../../wording';
 import { fingerprintWords } from '../canonicalForm';
 import { findingsDrawing } from '../drawings/findingsDrawing';
+import type { CoverNote } from '../photoCovers';
 import type { ReportDocument, ReportPhoto } from '../reportDocument';
 import { noticedWords } from '../wording';
 import { type Block, heading, line, quiet } from './block';
@@ -33,6 +34,12 @@ export function reportFacts(report: ReportDocument): [name: string, value: strin
 /** The picture a report begins with: the one chosen, or the first of the whole car. */
 export const coverOf = ({ photos }: ReportDocument): ReportPhoto | undefined =>
   photos.find(({ cover }) => cover) ?? photos.find(({ role }) => role === 'whole-car');
+
+/** What was hidden of the pictures since the report was frozen; told beside it, since the report itself never changes. */
+export const coverBlocks = (notes: readonly CoverNote[]): Block[] =>
+  notes.length === 0
+    ? []
+    : [heading('Hidden since this report was frozen'), ...notes.map(({ says }) => line(says))];
 
 /** Everything below the head of a report, from the far view inwards (handing over order of the trade; common practice). */
 export const reportBlocks = (report: ReportDocument, fingerprint: string): Block[] => [

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
-import { reportDocumentSchema } from '#core/report';
+import { coverNotes, reportDocumentSchema } from '#core/report';
 import type { Context } from '../../context';
 import { notFound } from '../../problems';
 import { freeze } from '../../reports/freeze';
@@ -46,7 +46,12 @@ export function reportRoutes(context: Context): AnyRoute[] {
       gives: reportPageSchema,
       handle: ({ params }) => {
         const { report, sha256 } = storedOf(params.id);
-        return { report, sha256, shares: stores.shares.beside(params.id) };
+        return {
+          report,
+          sha256,
+          shares: stores.shares.beside(params.id),
+          covered: coverNotes(report, context.covers(report.walk)),
+        };
       },
     }),
     route({

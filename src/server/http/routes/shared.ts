@@ -2,10 +2,11 @@ import type { Response } from 'express';
 import { z } from 'zod';
 import { sharedPageSchema, sharedQuestionsSchema, unlockedSchema } from '#core/api';
 import { newQuestionSchema } from '#core/questions';
-import { compareReports } from '#core/report';
+import { compareReports, coverNotes } from '#core/report';
 import type { Context } from '../../context';
 import { unprocessable } from '../../problems';
 import { askQuestion, questionsOf, withoutNames } from '../../questions/askQuestion';
+import { drawingsOf } from '../../reports/drawings';
 import { addressOf } from '../guessLimit';
 import { COOKIE, linkOpener, linkProblems, revisionQuery, tokenParams } from '../openLink';
 import { makePackedAnswers } from '../packedAnswers';
@@ -17,7 +18,7 @@ const MOST_PAGES = 60;
 
 /** What a link opens in words: one walk's reports and what was asked of them, and nothing else. Files are in `sharedFiles`. */
 export function sharedRoutes(context: Context): AnyRoute[] {
-  const { stores, now, guesses } = context;
+  const { stores, covers, now, guesses } = context;
 
   const { opened, admit, revisionsBeside, revisionOf } = linkOpener(context);
   const sendPacked = makePackedAnswers(MOST_PAGES);
@@ -83,6 +84,8 @@ export function sharedRoutes(context: Context): AnyRoute[] {
             questions: withoutNames(questionsOf(stores, report.walk)),
             revisions: all.map(({ revision, frozenAt }) => ({ revision, frozenAt })),
             ...(before && { changes: compareReports(before, report) }),
+            drawn: drawingsOf(context, report),
+            covered: coverNotes(report, covers(report.walk)),
           } satisfies z.input<typeof sharedPageSchema>;
         };
         // Questions grow by their number, answers and what is hidden in pictures with the log.

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Overlay } from '#core/picture';
-import type { ReportDocument } from '#core/report';
+import { covered, type ReportDocument } from '#core/report';
 import { pictureOf, replay, sha256Schema } from '#core/walk';
 import type { Context } from '../../context';
 import { notFound } from '../../problems';
@@ -16,7 +16,7 @@ import { widthSchema } from '../widthSchema';
 
 /** Files a link opens: the report on paper and to keep, its pictures and recordings. Each only where a revision, or an answer, names it. */
 export function sharedFileRoutes(context: Context): AnyRoute[] {
-  const { stores } = context;
+  const { stores, covers } = context;
   const { opened, revisionsBeside, revisionOf } = linkOpener(context);
   /** The newest revision that names something, so that older ones stay whole. */
   const reportWith = (reportId: string, has: (report: ReportDocument) => boolean) => {
@@ -76,8 +76,9 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
       path: '/api/shared/:token/photos/:sha256/:width',
       summary: 'A photo of the report a link opens',
       params: tokenParams.extend({ sha256: sha256Schema, width: widthSchema }),
+      query: z.object({ drawn: z.string().max(40).optional() }),
       gives: 'image/jpeg',
-      handle: ({ params }, request, response) => {
+      handle: ({ params, query }, request, response) => {
         const isIt = ({ sha256 }: { sha256: string }) => sha256 === params.sha256;
         const { share, report: reportId } = opened(request, params.token);
         const own = stores.arrivals.hasPhoto(share, params.sha256) ? {} : undefined;
@@ -86,9 +87,11 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
           answerPhoto(reportId, params.sha256) ??
           own;
         if (!photo) throw notFound('photo');
+        const cover = covers(revisionsBeside(reportId).sent.walk).get(params.sha256);
+        if (cover?.withdrawnAt && !own) throw notFound('photo', 'The yard has withdrawn this picture.');
         return sendPhoto(context, response, params.sha256, params.width, {
-          cache: 'private, max-age=31536000, immutable',
-          overlay: photo,
+          overlay: covered(photo, cover),
+          drawn: query.drawn,
         });
       },
     }),

@@ -1,7 +1,7 @@
 import { findingLines, type ReportFinding, type ReportPhoto } from '#core/report';
 import { ink, type Sheet, soft, tape } from './sheet';
 
-/** Path of a photo's shareable copy, when its pixels are here. */
+/** Path of a photo's shareable copy, when its pixels are here; false when it was withdrawn. */
 export type PhotoPath = (sha256: string) => string | false | undefined;
 
 const TEXT_SHARE = 0.44;
@@ -89,7 +89,7 @@ export function drawPhoto(
   sheet.figure(photo.caption, () => drawPicture(sheet, file, x, y, width));
   const at = sheet.y;
   sheet.y = y + height + 1;
-  const missing = file ? '' : ': not sent yet';
+  const missing = file ? '' : file === false ? ': withdrawn' : ': not sent yet';
   sheet.text(`Photo ${photo.number}${missing}`, { x, width, size: 7.5, colour: soft, gap: 0 });
   sheet.y = at;
 }

@@ -1,6 +1,14 @@
 import { once } from 'node:events';
 import type { Writable } from 'node:stream';
-import { type Block, coverOf, type ReportDocument, reportBlocks, reportFacts } from '#core/report';
+import {
+  type Block,
+  type CoverNote,
+  coverBlocks,
+  coverOf,
+  type ReportDocument,
+  reportBlocks,
+  reportFacts,
+} from '#core/report';
 import { isoDay } from '#core/wording';
 import { drawDrawing } from './drawing';
 import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
@@ -13,10 +21,16 @@ export { type Paper, papers } from './sheet';
 
 const COVER_WIDTH = 380;
 
-/** Renders a frozen report as PDF into a stream. Adds no fact to the document. */
+/** A frozen report with its fingerprint, and what was hidden of its pictures since. */
+interface PrintedReport {
+  report: ReportDocument;
+  fingerprint: string;
+  notes: readonly CoverNote[];
+}
+
+/** Renders a frozen report as PDF into a stream. Adds no fact to the document; what was hidden of its pictures since is told beside it. */
 export async function writePdf(
-  report: ReportDocument,
-  fingerprint: string,
+  { report, fingerprint, notes }: PrintedReport,
   paper: Paper,
   path: PhotoPath,
   logo: Buffer | undefined,
@@ -26,7 +40,7 @@ export async function writePdf(
   sheet.pdf.pipe(out);
   const closed = Promise.race([once(out, 'finish'), once(out, 'close')]);
   head(sheet, report, path, logo);
-  const blocks = reportBlocks(report, fingerprint);
+  const blocks = [...coverBlocks(notes), ...reportBlocks(report, fingerprint)];
   for (const [i, block] of blocks.entries()) write(sheet, block, path, blocks[i + 1]);
   sheet.foot(
     (page, of) =>

@@ -27,11 +27,15 @@ async function fromKept(request: Request, otherwise?: () => Promise<Response>): 
   return kept ?? otherwise?.() ?? Response.error();
 }
 
-/** Small pictures of the report are kept as they are seen. */
+/** Small pictures of the report are kept as they are seen, for where there is no signal; with signal they are asked for, since the yard may have hidden something since. */
 async function photo(request: Request): Promise<Response> {
-  const kept = await caches.match(request);
-  if (kept) return kept;
-  const answer = await fetch(request);
-  if (answer.ok) await (await caches.open(KEPT)).put(request, answer.clone());
-  return answer;
+  const cache = await caches.open(KEPT);
+  try {
+    const answer = await fetch(request);
+    if (answer.ok) await cache.put(request, answer.clone());
+    else if (answer.status === 404 || answer.status === 410) await cache.delete(request);
+    return answer;
+  } catch {
+    return (await cache.match(request)) ?? Response.error();
+  }
 }

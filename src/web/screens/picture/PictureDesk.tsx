@@ -138,7 +138,14 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
             />
           )}
           {tool === 'hide' && (
-            <HidePanel boxes={said.boxes} hides={hides} onHides={setHides} onBoxes={hide} />
+            <HidePanel
+              boxes={said.boxes}
+              hides={hides}
+              onHides={setHides}
+              onBoxes={hide}
+              withdrawnAt={state.withdrawn.get(sha256)}
+              onWithdraw={() => record({ kind: 'photo-withdrawn', body: { photo: sha256 } })}
+            />
           )}
           {tool === 'spot' && (
             <SpotPanel

@@ -50,7 +50,7 @@ export function ReportScreen() {
             sha256={page.data.sha256}
             changes={undefined}
             questions={questions.data?.questions ?? []}
-            files={staffFiles}
+            files={{ ...staffFiles, covered: page.data.covered }}
           />
         </>
       )}

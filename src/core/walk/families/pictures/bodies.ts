@@ -28,6 +28,8 @@ export const pictureBodies = {
   }),
   /** It is not wanted: a copy, or too soft. It stays in the log and leaves the report. */
   'photo-set-aside': z.strictObject({ photo: sha256Schema }),
+  /** Nobody outside the yard is to see it any more, in no report, also not in those frozen before. */
+  'photo-withdrawn': z.strictObject({ photo: sha256Schema }),
   /** This picture was truly taken then: so far is the camera's clock off. */
   'camera-clock-set': z.strictObject({
     photo: sha256Schema,

@@ -9,7 +9,7 @@ import type { PictureState } from './told';
 
 export const pictures = family({
   bodies: pictureBodies,
-  empty: () => ({ photos: [], pictures: new Map(), brought: [], setAside: new Set() }),
+  empty: () => ({ photos: [], pictures: new Map(), brought: [], setAside: new Set(), withdrawn: new Map() }),
   noters: {
     'photo-attached': ({ state }, { id, at, body: { photo, ...where } }) => {
       state.photos.push({ entry: id, sha256: photo, ...where, at });
@@ -20,6 +20,10 @@ export const pictures = family({
     },
     'photo-set-aside': ({ state }, { body }) => {
       state.setAside.add(body.photo);
+    },
+    'photo-withdrawn': ({ state }, { at, body }) => {
+      state.setAside.add(body.photo);
+      state.withdrawn.set(body.photo, at);
     },
     'camera-clock-set': ({ state }, { body }) => {
       state.cameraOffsetMs = Date.parse(body.trulyAt) - Date.parse(`${body.takenAt}Z`);
@@ -33,8 +37,8 @@ export const pictures = family({
       }),
     'photo-marked': (walk, { body: { photo, marks } }) =>
       say(walk, photo, (picture) => ({ ...picture, marks })),
-    'photo-hidden': (walk, { body: { photo, boxes } }) =>
-      say(walk, photo, (picture) => ({ ...picture, boxes })),
+    'photo-hidden': (walk, { at, body: { photo, boxes } }) =>
+      say(walk, photo, (picture) => ({ ...picture, boxes, hiddenAt: at })),
     'photo-captioned': (walk, { body: { photo, caption } }) =>
       say(walk, photo, ({ caption: _, ...rest }) => (caption ? { ...rest, caption } : rest)),
     'cover-chosen': ({ state }, { body }) => {
@@ -51,6 +55,7 @@ export const pictures = family({
     },
     'photo-brought': ({ name }) => `Photo brought: ${name ?? 'without a name'}`,
     'photo-set-aside': () => 'Photo set aside',
+    'photo-withdrawn': () => 'Photo withdrawn from every reader',
     'camera-clock-set': () => 'Clock of the camera set',
     'spot-on-photo': ({ finding, at }, { about }) =>
       `${about(finding)}: ${at ? 'marked on a photo' : 'mark taken off a photo'}`,

@@ -5,6 +5,8 @@ export interface PictureState {
   marks: readonly Mark[];
   /** Undefined until someone has looked whether there is anything to hide. */
   boxes?: readonly HideBox[];
+  /** When that was said last. */
+  hiddenAt?: string;
   /** Where findings sit on it, by finding. */
   spots: ReadonlyMap<string, Place>;
   caption?: string;

@@ -1,7 +1,10 @@
-import { Undo2 } from 'lucide-react';
+import { EyeOff, Undo2 } from 'lucide-react';
+import { useState } from 'react';
 import { type HideBox, type HideReason, hideReasons } from '#core/picture';
+import { longDay } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { Notice } from '../../../components/Notice';
 
 const reasonWords: Record<HideReason, string> = {
   plate: 'a number plate',
@@ -17,12 +20,18 @@ export function HidePanel({
   hides,
   onHides,
   onBoxes,
+  withdrawnAt,
+  onWithdraw,
 }: {
   boxes: readonly HideBox[] | undefined;
   hides: HideReason;
   onHides: (hides: HideReason) => void;
   onBoxes: (boxes: readonly HideBox[]) => void;
+  /** When the whole picture was taken away from readers. */
+  withdrawnAt: string | undefined;
+  onWithdraw: () => void;
 }) {
+  const [isAsking, setAsking] = useState(false);
   return (
     <>
       <Field id="the-next-box-hides" label="The next box hides">
@@ -47,7 +56,8 @@ export function HidePanel({
             : `Hidden: ${boxes.map((box) => reasonWords[box.hides]).join(', ')}.`}
       </p>
       <p className="text-soft">
-        In every copy that leaves the yard the boxes are painted over for good. The original stays here.
+        In every copy that leaves the yard the boxes are painted over for good, also in reports that were
+        frozen and sent before. The original stays here.
       </p>
       <div className="grid grid-cols-2 gap-2">
         <Button disabled={!boxes?.length} onClick={() => onBoxes((boxes ?? []).slice(0, -1))}>
@@ -57,6 +67,26 @@ export function HidePanel({
           Nothing to hide
         </Button>
       </div>
+      {withdrawnAt ? (
+        <p className="font-bold">
+          Withdrawn on {longDay(withdrawnAt)}: no reader sees it, in no report. Undo on the walk brings it
+          back.
+        </p>
+      ) : isAsking ? (
+        <Notice look="warn">
+          <p>Readers will see it in no report any more, also not in those sent before.</p>
+          <div className="mt-2 grid grid-cols-2 gap-2">
+            <Button look="warn" onClick={onWithdraw}>
+              Withdraw it
+            </Button>
+            <Button onClick={() => setAsking(false)}>Keep showing it</Button>
+          </div>
+        </Notice>
+      ) : (
+        <Button className="w-full" onClick={() => setAsking(true)}>
+          <EyeOff aria-hidden size={18} /> Withdraw the whole photo
+        </Button>
+      )}
     </>
   );
 }
