@@ -83,7 +83,7 @@ function trials(of: 'length' | 'area' | 'circle'): Seen[] {
       if (!measured.ok) continue;
       seen.push({
         off: Math.abs(measured.value - truth) / truth,
-        isInside: Math.abs(measured.value - truth) <= measured.plusMinus,
+        isInside: Math.abs(measured.value - truth) <= (measured.plusMinus as number),
         warned: measured.warnings.length > 0,
       });
     }

@@ -32,7 +32,9 @@ export {
   measureOnPicture,
   type PictureMark,
   type PictureScale,
+  type PictureSize,
   PLACING_PX,
+  warningsOf,
 } from './measureOnPicture';
 export { orderCorners } from './orderCorners';
 export { refineCard } from './refineCard';

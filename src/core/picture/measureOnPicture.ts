@@ -30,7 +30,7 @@ export type MeasureWarning =
   | 'too-oblique'
   /** The scale covers too few pixels to measure by. */
   | 'scale-too-small'
-  /** The fault lies more than three card lengths from the card. */
+  /** The fault lies more than two card lengths from the card. */
   | 'far-from-scale'
   /** A line says nothing of how the panel leans. */
   | 'lean-unknown';
@@ -40,8 +40,8 @@ export type Measured =
       ok: true;
       /** Millimetres, or square millimetres for an area. */
       value: number;
-      /** Half the width of the interval that holds the true value 95 times in 100. */
-      plusMinus: number;
+      /** Half the width of the interval that holds the true value 95 times in 100; absent where nobody can say: by a line, whose lean is not known. */
+      plusMinus?: number;
       warnings: readonly MeasureWarning[];
     }
   | { ok: false; problem: 'scale-not-a-card' | 'scale-has-no-length' | 'not-a-shape' | 'beyond-the-horizon' };
@@ -49,7 +49,14 @@ export type Measured =
 /** Standard deviation of where a finger places a mark, screen pixels. House figure. */
 export const PLACING_PX = 1.5;
 const MOST_OBLIQUE_DEG = 60;
-const FARTHEST_CARDS = 3;
+const FARTHEST_CARDS = 2;
+/**
+ * Barrel and cushion of ordinary lenses: standard deviation of the first radial coefficient, for places in focal lengths from the middle of the
+ * picture. House figure, held against pictures of a known board (docs/photos.md).
+ */
+const LENS_K1 = 0.24;
+/** Focal length of an ordinary lens, in picture widths. Common practice. */
+const FOCAL_WIDTHS = 0.85;
 const LEAST_SCALE_PX = 80;
 /** Two-sided 95 % of a normal distribution. */
 const NINETY_FIVE = 1.96;
@@ -57,18 +64,55 @@ const NINETY_FIVE = 1.96;
 /**
  * Measures on a picture by a card or a length lying in the same plane. `zoom` is screen pixels per pixel of the picture while the
  * marks were placed: the nearer one looked, the better they sit. The uncertainty is that of the placing, carried through the whole
- * computation to first order; it knows nothing of a card that does not lie in the plane.
+ * computation to first order, and that of a lens of which nothing is known: what such a lens would change, the more the further the mark lies
+ * from the card. `picture` is the size of the picture, for its middle. It knows nothing of a card that does not lie in the plane, and a line
+ * nothing of how the panel leans: by a line no uncertainty is given.
  */
-export function measureOnPicture(scale: PictureScale, mark: PictureMark, zoom: number): Measured {
+export function measureOnPicture(
+  scale: PictureScale,
+  mark: PictureMark,
+  zoom: number,
+  picture?: PictureSize,
+): Measured {
   const measured = sizeOf(scale, mark);
   if (typeof measured === 'string') return { ok: false, problem: measured };
-  const sigma = PLACING_PX / zoom;
   return {
     ok: true,
     value: measured,
-    plusMinus: NINETY_FIVE * sigma * sensitivity(scale, mark),
+    ...(scale.by === 'card' && {
+      plusMinus: Math.hypot(
+        placingDoubt(scale, mark, zoom),
+        picture ? NINETY_FIVE * lensDoubt(scale, mark, picture) : 0,
+      ),
+    }),
     warnings: warningsOf(scale, mark),
   };
+}
+
+/** Half the width of the 95 % interval that placing alone gives: in millimetres, or square millimetres of an area. */
+export const placingDoubt = (scale: PictureScale, mark: PictureMark, zoom: number): number =>
+  NINETY_FIVE * (PLACING_PX / zoom) * sensitivity(scale, mark);
+
+/** Pixels of the upright picture. */
+export interface PictureSize {
+  width: number;
+  height: number;
+}
+
+/** How much the value moves for a lens one standard deviation away from none: barrel on one side, cushion on the other. */
+function lensDoubt(scale: PictureScale, mark: PictureMark, { width, height }: PictureSize): number {
+  const focal = FOCAL_WIDTHS * Math.max(width, height);
+  const through = (k1: number) => {
+    const straight = ([x, y]: Vec2): Vec2 => {
+      const [dx, dy] = [x - width / 2, y - height / 2];
+      const out = 1 + (k1 * (dx * dx + dy * dy)) / (focal * focal);
+      return [width / 2 + dx * out, height / 2 + dy * out];
+    };
+    const placed = scale.by === 'card' ? scale.corners : [scale.from, scale.to];
+    return sizeOf(withPlaced(scale, placed.map(straight)), withMarked(mark, pointsOf(mark).map(straight)));
+  };
+  const [more, less] = [through(LENS_K1), through(-LENS_K1)];
+  return typeof more === 'number' && typeof less === 'number' ? Math.abs(more - less) / 2 : 0;
 }
 
 type Problem = Extract<Measured, { ok: false }>['problem'];
@@ -190,7 +234,8 @@ function withMarked(mark: PictureMark, points: readonly Vec2[]): PictureMark {
   }
 }
 
-function warningsOf(scale: PictureScale, mark: PictureMark): MeasureWarning[] {
+/** What makes a measurement doubtful, told with its size. */
+export function warningsOf(scale: PictureScale, mark: PictureMark): MeasureWarning[] {
   if (scale.by === 'line') {
     const px = Math.hypot(scale.to[0] - scale.from[0], scale.to[1] - scale.from[1]);
     return ['lean-unknown', ...(px < LEAST_SCALE_PX ? (['scale-too-small'] as const) : [])];

@@ -25,5 +25,7 @@ export const measurementSchema = z.strictObject({
   mark: pictureMarkSchema,
   /** Screen pixels per pixel of the picture while the places were marked. */
   zoom: z.number().positive().max(100),
+  /** Size of the picture; those measured by an earlier Zelk have none. */
+  picture: z.strictObject({ width: z.int().positive(), height: z.int().positive() }).optional(),
 });
 export type Measurement = z.output<typeof measurementSchema>;

@@ -1,5 +1,6 @@
 import type { Vocabulary } from '../car';
 import { speakSize } from '../measure';
+import type { MeasureWarning } from '../picture';
 import { actionName, repairWords, rustWords, testWords } from './choices';
 import type { FindingDetails } from './families/findings/bodies';
 import { findingKindName, findingKindOf } from './findingKinds';
@@ -10,12 +11,36 @@ type Described = Pick<Finding, 'kind' | 'details' | 'measured'>;
 
 /** Size in words: "40 mm", "12 × 8 mm", "about 5 mm across". Empty when not measured. */
 export function sizeWords({ kind, details, measured }: Described, vocabulary: Vocabulary): string {
-  const size = plainSize({ kind, details }, vocabulary);
+  const isRough = measured?.of === 'length' && measured.plusMinus === undefined;
+  const size = plainSize({ kind, details: isRough ? roughly(details) : details }, vocabulary);
   const area = details.areaMm2 === undefined ? '' : areaWords(details.areaMm2, vocabulary);
-  const within = measured ? `± ${withinWords(measured, vocabulary)}` : '';
-  if (measured?.of === 'area') return [size, `${area} ${within}`].filter(Boolean).join(', ');
-  return [within ? `${size} ${within}` : size, area].filter(Boolean).join(', ');
+  if (!measured) return [size, area].filter(Boolean).join(', ');
+  const told = (value: string) => asMeasured(value, measured, vocabulary);
+  return (measured.of === 'area' ? [size, told(area)] : [told(size), area]).filter(Boolean).join(', ');
 }
+
+/** A length of which nobody can say how true it is has no third figure. */
+const roughly = (details: FindingDetails): FindingDetails =>
+  details.lengthMm === undefined ? details : { ...details, lengthMm: tidy(details.lengthMm) };
+
+/** How a size was taken from a picture and what makes it doubtful go with it: "145 mm long ± 2 mm (by a card)", "about 36 mm long (…)". */
+function asMeasured(value: string, measured: MeasuredSize, vocabulary: Vocabulary): string {
+  const { by, plusMinus, warnings } = measured;
+  const how = [
+    by === 'card' ? 'by a card' : 'by a length on the photo',
+    ...warnings.map((warning) => warningWords[warning]),
+  ].join(', ');
+  return plusMinus === undefined
+    ? `about ${value} (${how})`
+    : `${value} ± ${withinWords({ ...measured, plusMinus }, vocabulary)} (${how})`;
+}
+
+const warningWords: Record<MeasureWarning, string> = {
+  'too-oblique': 'seen far from the side',
+  'scale-too-small': 'the scale small on it',
+  'far-from-scale': 'far from the card',
+  'lean-unknown': 'true only if seen straight on',
+};
 
 /** "16 cm²"; small ones in mm². */
 function areaWords(mm2: number, vocabulary: Vocabulary): string {
@@ -23,7 +48,10 @@ function areaWords(mm2: number, vocabulary: Vocabulary): string {
   return vocabulary === 'uk' ? metric : `${Number((mm2 / 645.16).toPrecision(2))} sq in (${metric})`;
 }
 
-const withinWords = ({ of, plusMinus }: MeasuredSize, vocabulary: Vocabulary): string => {
+const withinWords = (
+  { of, plusMinus }: MeasuredSize & { plusMinus: number },
+  vocabulary: Vocabulary,
+): string => {
   if (of === 'area') return areaWords(plusMinus, 'uk');
   // A tenth of a millimetre is the finest anyone reads.
   return vocabulary === 'uk'

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { arbitraryLog } from '../../../tests/builders/arbitraryEntries';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { bodyStyle } from '../car';
+import type { Measurement } from '../picture';
 import { coverage } from './coverage';
 import { findingLine } from './describeFinding';
 import type { Fact } from './entries';
@@ -131,13 +132,28 @@ describe('what is said of a picture', () => {
 });
 
 describe('a size taken from a picture', () => {
-  const measure = (of: 'length' | 'area', value: number, plusMinus: number): Fact => ({
+  const card: Measurement['scale'] = {
+    by: 'card',
+    corners: [
+      [0, 0],
+      [856, 0],
+      [856, 539.8],
+      [0, 539.8],
+    ],
+  };
+  const line: Measurement['scale'] = { by: 'line', from: [0, 0], to: [100, 0], lengthMm: 23.25 };
+  const measure = (
+    of: 'length' | 'area',
+    value: number,
+    plusMinus: number,
+    scale: Measurement['scale'] = card,
+  ): Fact => ({
     kind: 'picture-measured',
     body: {
       photo: A,
       finding: idOf(0xf001),
       measurement: {
-        scale: { by: 'line', from: [0, 0], to: [100, 0], lengthMm: 23.25 },
+        scale,
         mark:
           of === 'length'
             ? { of, from: [0, 0], to: [50, 0] }
@@ -159,9 +175,11 @@ describe('a size taken from a picture', () => {
     stateOf(noted(1), ...facts).findings[0] as Parameters<typeof findingLine>[0];
 
   it('is the finding’s, said with how sure it is, until someone types another', () => {
-    expect(findingLine(first(measure('length', 42.34, 1.16)), 'uk')).toBe('Dent, 42.3 mm across ± 1.2 mm');
+    expect(findingLine(first(measure('length', 42.34, 1.16)), 'uk')).toBe(
+      'Dent, 42.3 mm across ± 1.2 mm (by a card)',
+    );
     expect(findingLine(first(measure('length', 42.34, 1.16)), 'us')).toBe(
-      'Dent, 1.67 in (42.3 mm) across ± 1.2 mm',
+      'Dent, 1.67 in (42.3 mm) across ± 1.2 mm (by a card)',
     );
     const typed: Fact = {
       kind: 'finding-amended',
@@ -175,8 +193,21 @@ describe('a size taken from a picture', () => {
     expect(findingLine(first(measure('length', 42.34, 1.16), noted), 'uk')).toContain('± 1.2 mm');
   });
 
+  it('by a length on the photo has no ±, whatever was written down, and says why', () => {
+    // A true 50 mm seen 35 degrees aslant; an earlier Zelk wrote ± 0.59 to it.
+    expect(findingLine(first(measure('length', 36.2, 0.59, line)), 'uk')).toBe(
+      'Dent, about 36 mm across (by a length on the photo, true only if seen straight on)',
+    );
+  });
+
+  it('says what makes it doubtful', () => {
+    const far = measure('length', 40, 2) as Extract<Fact, { kind: 'picture-measured' }>;
+    far.body.measurement.mark = { of: 'length', from: [4000, 0], to: [4400, 0] };
+    expect(findingLine(first(far), 'uk')).toBe('Dent, 40 mm across ± 2 mm (by a card, far from the card)');
+  });
+
   it('may be an area', () => {
-    expect(findingLine(first(measure('area', 1568, 61)), 'uk')).toBe('Dent, 16 cm² ± 61 mm²');
+    expect(findingLine(first(measure('area', 1568, 61)), 'uk')).toBe('Dent, 16 cm² ± 61 mm² (by a card)');
   });
 });
 

@@ -1,4 +1,5 @@
 import type { BodyStyleId, DistanceUnit, ExtraId, FaceId, PartId } from '../car';
+import type { MeasureWarning } from '../picture';
 import type { RouteRule } from '../route';
 import type { CautionId } from './cautions';
 import type { Lap, PhotoRole } from './choices';
@@ -46,7 +47,11 @@ export interface MeasuredSize {
   of: 'length' | 'area' | 'circle';
   /** Millimetres, or square millimetres of an area. */
   value: number;
-  plusMinus: number;
+  /** What gave the scale. */
+  by: 'card' | 'line';
+  /** Absent where nobody can say. */
+  plusMinus?: number;
+  warnings: readonly MeasureWarning[];
   /** Millimetres to a pixel of the upright picture, at the mark. */
   mmPerPixel?: number;
 }

@@ -61,9 +61,14 @@ export function MeasurePanel(props: MeasurePanelProps) {
         body: {
           photo: sha256,
           finding: chosen,
-          measurement: { scale, mark, zoom },
+          measurement: {
+            scale,
+            mark,
+            zoom,
+            picture: { width: Math.round(size.width), height: Math.round(size.height) },
+          },
           value: result.value,
-          plusMinus: result.plusMinus,
+          ...(result.plusMinus !== undefined && { plusMinus: result.plusMinus }),
         },
       },
     ];
@@ -112,7 +117,12 @@ export function MeasurePanel(props: MeasurePanelProps) {
           <p className="text-3xl font-bold tabular-nums" data-testid="measured">
             {sizeWords(measuring.of, result)}
           </p>
-          <p className="text-soft">True within that 95 times in 100, by how well a finger places points.</p>
+          {result.plusMinus !== undefined && (
+            <p className="text-soft">
+              True within that 95 times in 100, by how well a finger places points and what an ordinary lens
+              bends.
+            </p>
+          )}
           {result.warnings.map((warning) => (
             <Notice key={warning} look="warn">
               {warningWords[warning]}

@@ -163,7 +163,7 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
               attached={attached}
               measuring={measuring}
               setMeasuring={setMeasuring}
-              result={measured(measuring, zoom)}
+              result={measured(measuring, zoom, picture)}
               zoom={zoom}
               size={picture}
               snap={points.snap}

@@ -13,6 +13,7 @@ import {
 } from './measuring';
 import { boxDragged, markDragged, placeOf } from './tools';
 
+const whole = { width: 4000, height: 3000 };
 /** A card seen straight on, ten pixels to the millimetre. */
 const corners: Vec2[] = [
   [100, 100],
@@ -30,9 +31,9 @@ describe('measuring step by step', () => {
     expect(isScaleDone(now)).toBe(true);
     expect(nextStep(now)).toBe('Tap one end of the fault.');
     now = withTap(now, [200, 800]);
-    expect(measured(now, 1)).toBeUndefined();
+    expect(measured(now, 1, whole)).toBeUndefined();
     now = withTap(now, [620, 800]);
-    const result = measured(now, 1);
+    const result = measured(now, 1, whole);
     expect(result).toMatchObject({ ok: true, value: expect.closeTo(42, 3), warnings: [] });
     // A third tap adds nothing to a length.
     expect(withTap(now, [1, 1])).toBe(now);
@@ -41,7 +42,7 @@ describe('measuring step by step', () => {
   it('takes points back one by one, and moves any of them', () => {
     const now = tapped(newMeasuring, [...corners, [200, 800], [620, 800]]);
     const moved = withMoved(now, 5, [720, 800]);
-    expect(measured(moved, 1)).toMatchObject({ value: expect.closeTo(52, 3) });
+    expect(measured(moved, 1, whole)).toMatchObject({ value: expect.closeTo(52, 3) });
     expect(withMoved(now, 0, [101, 100]).scalePoints[0]).toEqual([101, 100]);
     expect(withoutLast(now).markPoints).toHaveLength(1);
     expect(withoutLast(withoutLast(withoutLast(now))).scalePoints).toHaveLength(3);
@@ -57,7 +58,7 @@ describe('measuring step by step', () => {
       [0, 50],
       [100, 50],
     ]);
-    expect(measured(now, 1)).toMatchObject({
+    expect(measured(now, 1, whole)).toMatchObject({
       ok: true,
       value: expect.closeTo(10, 6),
       warnings: ['lean-unknown'],
@@ -68,6 +69,9 @@ describe('measuring step by step', () => {
     expect(sizeWords('length', { value: 42.345, plusMinus: 1.234 })).toBe('42.3 mm ± 1.2');
     expect(sizeWords('length', { value: 142.345, plusMinus: 3.4 })).toBe('142 mm ± 3');
     expect(sizeWords('area', { value: 1568, plusMinus: 61 })).toBe('15.7 cm² ± 0.6');
+    // By a line nobody can say how true it is.
+    expect(sizeWords('length', { value: 36.2 })).toBe('about 36 mm');
+    expect(sizeWords('area', { value: 1568 })).toBe('about 16 cm²');
   });
 });
 

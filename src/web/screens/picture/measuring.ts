@@ -5,6 +5,7 @@ import {
   orderCorners,
   type PictureMark,
   type PictureScale,
+  type PictureSize,
   type Vec2,
 } from '#core/picture';
 
@@ -78,9 +79,9 @@ export function markOf({ of, markPoints }: Measuring): PictureMark | undefined {
   }
 }
 
-export function measured(now: Measuring, zoom: number): Measured | undefined {
+export function measured(now: Measuring, zoom: number, picture: PictureSize): Measured | undefined {
   const [scale, mark] = [scaleOf(now), markOf(now)];
-  return scale && mark && measureOnPicture(scale, mark, zoom);
+  return scale && mark && measureOnPicture(scale, mark, zoom, picture);
 }
 
 /** What to do next, said to the person. */
@@ -111,7 +112,7 @@ export function nextStep(now: Measuring): string {
 export const warningWords: Record<MeasureWarning, string> = {
   'too-oblique': 'Seen too much from the side: take the picture straighter.',
   'scale-too-small': 'The scale is too small in the picture: come nearer.',
-  'far-from-scale': 'The fault lies far from the scale: lay it closer.',
+  'far-from-scale': 'The fault lies more than two cards from the scale: lay it closer.',
   'lean-unknown': 'A line knows nothing of how the panel leans: true only seen straight on. A card knows.',
 };
 
@@ -122,11 +123,18 @@ export const problemWords: Record<Extract<Measured, { ok: false }>['problem'], s
   'beyond-the-horizon': 'One place lies beyond the horizon of the card’s plane. Tap nearer to the card.',
 };
 
-/** "46.2 mm ± 0.8", "15.9 cm² ± 0.6". */
+/** "46.2 mm ± 0.8", "15.9 cm² ± 0.6", "about 46 mm". */
 export function sizeWords(
   of: PictureMark['of'],
-  { value, plusMinus }: { value: number; plusMinus: number },
+  { value, plusMinus }: { value: number; plusMinus?: number },
 ): string {
+  // Nobody can say how true it is: as many figures as anyone would believe.
+  if (plusMinus === undefined) {
+    const about = (size: number) => Number(size.toPrecision(2));
+    return of === 'area' && value >= 100
+      ? `about ${about(value / 100)} cm²`
+      : `about ${about(value)} ${of === 'area' ? 'mm²' : 'mm'}`;
+  }
   if (of !== 'area') return `${tidy(value, plusMinus)} mm ± ${tidy(Math.max(0.1, plusMinus), plusMinus)}`;
   return value < 100
     ? `${tidy(value, plusMinus)} mm² ± ${tidy(plusMinus, plusMinus)}`

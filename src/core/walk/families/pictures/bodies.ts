@@ -59,6 +59,6 @@ export const pictureBodies = {
     measurement: measurementSchema,
     /** Millimetres, or square millimetres of an area; half the width of its 95 % interval. */
     value: z.number().positive().max(36_000_000),
-    plusMinus: z.number().min(0).max(36_000_000),
+    plusMinus: z.number().min(0).max(36_000_000).optional(),
   }),
 } as const;

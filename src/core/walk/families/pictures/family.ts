@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { mmPerPixelAt } from '../../../picture';
+import { mmPerPixelAt, warningsOf } from '../../../picture';
 import type { Finding } from '../../walkState';
 import { family, type Replaying } from '../family';
 import { change } from '../findings/change';
@@ -81,6 +81,15 @@ function withMeasured(finding: Finding, body: z.output<(typeof pictureBodies)['p
   return {
     ...finding,
     details: { ...finding.details, ...size },
-    measured: { photo, of, value, plusMinus, ...(mmPerPixel && { mmPerPixel }) },
+    measured: {
+      photo,
+      of,
+      by: measurement.scale.by,
+      value,
+      // By a line nobody can say how true it is, whatever an earlier Zelk wrote.
+      ...(measurement.scale.by === 'card' && plusMinus !== undefined && { plusMinus }),
+      warnings: warningsOf(measurement.scale, measurement.mark),
+      ...(mmPerPixel && { mmPerPixel }),
+    },
   };
 }
