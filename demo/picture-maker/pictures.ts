@@ -244,10 +244,30 @@ function series(): Picture[] {
   ];
 }
 
+/** What a buyer takes on arrival: a scratch under the handle, from a step back and from close by. */
+function journey(): Picture[] {
+  const view: Omit<SpotView, 'distanceMm' | 'swingDeg' | 'liftDeg'> = onPart(hatch, 'door-fl', {
+    spot: { u: 0.76, v: 0.4 },
+    mark: { kind: 'scratch', lengthMm: 160, widthMm: 2, depthUm: 130, angleDeg: -9 },
+  });
+  const base: Omit<Picture, 'name' | 'view'> = {
+    seed: 81,
+    sky: 'bright',
+    car: hatch.look,
+    camera: { ...handheld(81, 'bright'), exposureEv: 0.6 },
+    minute: 90,
+  };
+  return [
+    { ...base, name: 'journey-door-where', view: { ...view, distanceMm: 900, swingDeg: 12, liftDeg: 8 } },
+    { ...base, name: 'journey-door-what', view: { ...view, distanceMm: 300, swingDeg: -10, liftDeg: 6 } },
+  ];
+}
+
 /** Every picture of the yard: what the walks name, the cars not yet walked, the insides, and the series the checks need. */
 export const pictures: readonly Picture[] = [
   ...walks.flatMap(({ script, car }) => picturesOfWalk(script, car)),
   ...notWalked(),
   ...insides(),
   ...series(),
+  ...journey(),
 ];

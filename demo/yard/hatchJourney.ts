@@ -5,7 +5,8 @@ import type { ReportDocument } from '#core/report';
 /** Pictures of the journey, and of a dent that was pressed out. */
 export const journeyPictures = {
   pressedOut: 'series-dent-without',
-  scratched: 'series-scratch-sharp',
+  scratchedWhere: 'journey-door-where',
+  scratchedWhat: 'journey-door-what',
 } as const;
 
 const MINUTE_MS = 60_000;
@@ -55,7 +56,7 @@ export const collection = (report: ReportDocument, at: Date): FilledCheck => ({
 });
 
 /** What the buyer signs in the harbour town: one scratch more, and the way there on the odometer. */
-export const arrival = (report: ReportDocument, at: Date, photo: string): FilledCheck => ({
+export const arrival = (report: ReportDocument, at: Date, photos: string[]): FilledCheck => ({
   ...signed(
     report,
     at,
@@ -64,7 +65,7 @@ export const arrival = (report: ReportDocument, at: Date, photo: string): Filled
         part: 'door-fl',
         verdict: 'different',
         note: 'A scratch under the handle, about a hand long, that is in no photo of the report.',
-        photos: [photo],
+        photos,
       },
     ],
     {

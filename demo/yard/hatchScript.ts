@@ -284,6 +284,7 @@ export const hatchScript: Script = {
           lengthMm: 40,
           widthMm: 18,
           feel: 'clear-edge',
+          rust: 'bubbling',
           notice: 'one-step-back',
           action: 'local-paint',
           note: 'Blisters on the lip; firm when pressed.',
@@ -318,7 +319,14 @@ export const hatchScript: Script = {
       {
         kind: 'rust',
         spot: { u: 0.5, v: 0.86 },
-        details: { lengthMm: 12, widthMm: 6, feel: 'slight', notice: 'up-close', action: 'local-paint' },
+        details: {
+          lengthMm: 12,
+          widthMm: 6,
+          feel: 'slight',
+          rust: 'on-the-surface',
+          notice: 'up-close',
+          action: 'local-paint',
+        },
       },
     ],
     'taillamp-l': [

@@ -104,11 +104,9 @@ async function talk(
   setClock(hoursAgo(7));
   await post(`/api/shared/${tokens[2]}/checks`, collection(revised, hoursAgo(7)));
   setClock(hoursAgo(1));
-  await putPhoto(journeyPictures.scratched, `/api/shared/${tokens[0]}/photos`);
-  await post(
-    `/api/shared/${tokens[0]}/checks`,
-    arrival(revised, hoursAgo(1), hashOf(journeyPictures.scratched)),
-  );
+  const scratch = [journeyPictures.scratchedWhere, journeyPictures.scratchedWhat];
+  for (const picture of scratch) await putPhoto(picture, `/api/shared/${tokens[0]}/photos`);
+  await post(`/api/shared/${tokens[0]}/checks`, arrival(revised, hoursAgo(1), scratch.map(hashOf)));
 }
 
 /** What loading works with. */

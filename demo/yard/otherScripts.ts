@@ -220,6 +220,7 @@ export const pickupScript: Script = {
           lengthMm: 60,
           widthMm: 26,
           feel: 'clear-edge',
+          rust: 'bubbling',
           notice: 'across-the-bay',
           action: 'local-paint',
           note: 'Firm when pressed.',

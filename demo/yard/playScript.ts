@@ -45,7 +45,8 @@ export function playScript(
   });
   const style = styleOf(car.details);
   for (const { part } of planRoute(style, usualRoute).slice(0, script.stops)) {
-    const read = script.readings ? readingFacts(script.readings, part, style) : [];
+    // What could not be seen could not be read either.
+    const read = script.readings && !script.notSeen[part] ? readingFacts(script.readings, part, style) : [];
     if (script.gaugeOnly && read.length === 0) continue;
     say({ kind: 'stop-reached', body: { part } });
     if (!script.gaugeOnly) stopFacts(script, part, hashOf, truthOf, bodyStyle).forEach(say);

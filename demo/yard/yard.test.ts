@@ -2,6 +2,8 @@ import { createHash } from 'node:crypto';
 import { existsSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { carTitle, checkedCarDetailsSchema, checkIdentity, styleOf } from '#core/car';
+import { contradictions } from '#core/readings';
+import { composeReport } from '#core/report';
 import { checkEntry, coverage, replay } from '#core/walk';
 import { truthOf } from '../../tests/builders/pictures';
 import { cars } from './cars';
@@ -62,6 +64,35 @@ describe('the invented yard', () => {
     expect(standing('dismissed')).toBeGreaterThanOrEqual(3);
     expect(standing('suspected')).toBe(1);
     expect(coverage(state, style).left).toEqual([]);
+  });
+
+  it.each(walks.map((demo) => [demo.script.name, demo] as const))(
+    'says nothing of the %s that cannot both hold',
+    (_name, demo) => {
+      const { walk, entries } = played(demo);
+      const state = replay(walk, entries);
+      expect(contradictions(state)).toEqual([]);
+      for (const { details, kind } of state.findings)
+        if (kind === 'rust') expect(details.rust, demo.script.name).toBeDefined();
+    },
+  );
+
+  it('says first of the pick-up that it is not to be driven', () => {
+    const demo = walks.find(({ car }) => car.details.bodyStyle === 'pickup') as DemoWalk;
+    const { walk, entries } = played(demo);
+    const { summary, paragraph } = composeReport({
+      id: walk,
+      revision: 1,
+      frozenAt: now.toISOString(),
+      signedBy: 'Nell Harrick',
+      yard: { name: 'Yard', place: '', phone: '' },
+      car: demo.car.details,
+      walk,
+      entries,
+      photos: new Map(),
+    });
+    expect(summary[0]).toMatch(/^Not to be driven until a qualified person has checked it: .*1\.4 mm left/);
+    expect(paragraph).toContain('Not to be driven until a qualified person has checked it: ');
   });
 
   it('has one walk half done, and cars not begun', () => {

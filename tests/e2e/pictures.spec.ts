@@ -235,7 +235,6 @@ test('marks are drawn, something is hidden, and what a buyer gets has it painted
   const buyer = await browser.newPage();
   await buyer.goto(`${server.origin}${share.path}`);
   await expect(buyer.getByText('Dent seen against the light').first()).toBeVisible();
-  await buyer.close();
   const bytes = Buffer.from(
     await (
       await fetch(`${server.origin}/api/shared/${share.token}/photos/${hashOf(path)}/1600`)
@@ -257,6 +256,26 @@ test('marks are drawn, something is hidden, and what a buyer gets has it painted
   const [red, , blue] = at(563 + 137, 502) as [number, number, number];
   expect(red).toBeGreaterThan(200);
   expect(blue).toBeLessThan(120);
+
+  // Hidden after freezing: a reader who comes back asks for another picture, and is told.
+  const shown = () =>
+    buyer.getByRole('img', { name: 'Dent seen against the light' }).first().getAttribute('src');
+  const before = await shown();
+  await page.getByRole('button', { name: 'Hide', exact: true }).click();
+  await drag([300, 600], [500, 900]);
+  await expect(page.getByText(/Hidden: .*, someone reflected in the paint\./)).toBeVisible();
+  await saved(page);
+  await buyer.reload();
+  await expect(buyer.getByText(/^Part of photo 1 was made unrecognisable on /)).toBeVisible();
+  expect(await shown()).not.toBe(before);
+  await page.getByRole('button', { name: 'Withdraw the whole photo' }).click();
+  await page.getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(page.getByText(/^Withdrawn on /)).toBeVisible();
+  await saved(page);
+  await buyer.reload();
+  await expect(buyer.getByText(/^Photo 1 was withdrawn on /)).toBeVisible();
+  await expect(buyer.getByText('Withdrawn by the yard.').first()).toBeVisible();
+  await buyer.close();
 });
 
 test('a fault is measured by the card beside it, near to its true size, and the size goes to the finding', async ({

@@ -117,7 +117,7 @@ describe('the sentence for it', () => {
 
   it('keeps a bent wheel off the road, and a sound one from the workshop', () => {
     expect(refinishWords('check', 'painted')).toContain('do not drive until a qualified person');
-    expect(refinishWords('none', 'painted')).toBe('Nothing to do.');
+    expect(refinishWords('none', 'painted')).toBe('No damage noted.');
     expect(refinishWords('measure', 'painted')).toMatch(/^Kerbed; how long was not measured/);
   });
 });

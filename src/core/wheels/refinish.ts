@@ -61,7 +61,7 @@ const how: Record<WheelFinish, string> = {
 export function refinishWords(wants: RefinishClass, finish: WheelFinish | undefined): string {
   switch (wants) {
     case 'none':
-      return 'Nothing to do.';
+      return 'No damage noted.';
     case 'touch-in':
       return finish === 'polished' || finish === 'bare'
         ? 'Light kerbing: dressed and polished on the spot.'

@@ -16,9 +16,10 @@ const box = (from: number, to: number, low: number, high: number, radius: number
   );
 
 /** Nose and tail: lamps, grille, lids and bumpers. Across in degrees round the corner, up in millimetres. */
-export function drawEnds(sheet: Sheet, shape: Shape, zones: Zones): void {
+/** Draws both ends; gives the place of a tailgate's glass, where there is one. */
+export function drawEnds(sheet: Sheet, shape: Shape, zones: Zones): Zones['tailPane'] {
   drawNose(sheet.on('nose'), shape);
-  drawTail(sheet.on('tail'), shape, zones);
+  return drawTail(sheet.on('tail'), shape, zones);
 }
 
 function drawNose(sheet: Sheet, { profile: p }: Shape): void {
@@ -129,7 +130,7 @@ function headlamp(sheet: Sheet, turn: (path: Path) => Path, top: number): void {
   );
 }
 
-function drawTail(sheet: Sheet, shape: Shape, zones: Zones): void {
+function drawTail(sheet: Sheet, shape: Shape, zones: Zones): Zones['tailPane'] {
   const { profile: p } = shape;
   const low = p.sill[0];
   const last = p.tail[p.tail.length - 1] as Point;
@@ -172,7 +173,7 @@ function drawTail(sheet: Sheet, shape: Shape, zones: Zones): void {
   const recess = box(-17, 17, bumperTop + 30, bumperTop + 190, 6);
   sheet.band(recess, 12, trim.gloss, true);
   sheet.fill(box(-17, 17, bumperTop + 176, bumperTop + 200, 4), trim.chrome);
-  if (tailgate) rearPane(sheet, shape, zones);
+  return tailgate ? rearPane(sheet, shape, zones) : undefined;
 }
 
 function tailLamp(
@@ -224,7 +225,7 @@ function tailLamp(
   );
 }
 
-function rearPane(sheet: Sheet, shape: Shape, zones: Zones): void {
+function rearPane(sheet: Sheet, shape: Shape, zones: Zones): NonNullable<Zones['tailPane']> {
   const { profile: p, upper } = shape;
   const [roofEnd, roofZ] = p.roof[p.roof.length - 1] as Point;
   const [baseX, baseZ] = p.tail[p.rearGlassBase] as Point;
@@ -271,4 +272,6 @@ function rearPane(sheet: Sheet, shape: Shape, zones: Zones): void {
     16,
     trim.plastic,
   );
+  // A little more than its rubber takes.
+  return { from: baseZ, halfDeg: Math.max(...border.map(([degrees]) => Math.abs(degrees))) + 2 };
 }

@@ -11,6 +11,6 @@ export function drawSkin(shape: Shape, paint: Wear): { sheet: Sheet; zones: Zone
   const sheet = new Sheet(zones, paint);
   drawSide(sheet.on('side'), shape);
   drawTop(sheet.on('top'), shape);
-  drawEnds(sheet, shape, zones);
-  return { sheet, zones };
+  const tailPane = drawEnds(sheet, shape, zones);
+  return { sheet, zones: { ...zones, ...(tailPane && { tailPane }) } };
 }

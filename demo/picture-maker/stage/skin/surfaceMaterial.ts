@@ -68,6 +68,9 @@ export function surfaceMaterial(look: SurfaceLook): THREE.MeshPhysicalMaterial {
         ),
       },
       tailTopStart: { value: skin.zones.tailTopStart },
+      tailPane: {
+        value: new THREE.Vector2(skin.zones.tailPane?.from ?? 1e6, skin.zones.tailPane?.halfDeg ?? 0),
+      },
     });
   }
   if (look.arches) {
@@ -125,6 +128,7 @@ uniform vec4 places[4];
 uniform vec4 extents[4];
 uniform vec4 ends;
 uniform float tailTopStart;
+uniform vec2 tailPane;
 vec2 inZone(int zone, vec2 at) {
   vec2 share = (at - extents[zone].xy) / extents[zone].zw;
   return vec2(places[zone].x + share.x * places[zone].z, places[zone].y + (1.0 - share.y) * places[zone].w);
@@ -133,8 +137,11 @@ vec2 skinPlace() {
   vec3 p = vPlace; vec3 n = normalize(vOut);
   bool sideways = abs(n.z) > 0.62;
   if (p.x < ends.z && n.y < 0.72) return inZone(2, vec2(degrees(atan(p.z, ends.x - p.x)), p.y));
-  if ((p.x > ends.w && n.y < 0.72) || (p.x > tailTopStart && !sideways && n.y < 0.86))
-    return inZone(3, vec2(degrees(atan(p.z, p.x - ends.y)), p.y));
+  float fromMiddle = degrees(atan(p.z, p.x - ends.y));
+  // Where the glass turns the corner its own outline decides, not how each piece of the mesh leans.
+  bool inPane = p.y > tailPane.x && abs(fromMiddle) < tailPane.y;
+  if ((p.x > ends.w && n.y < 0.72) || (p.x > tailTopStart && (!sideways || inPane) && n.y < 0.86))
+    return inZone(3, vec2(fromMiddle, p.y));
   return sideways ? inZone(0, p.xy) : inZone(1, vec2(p.x, p.z));
 }
 #endif

@@ -26,6 +26,8 @@ export interface Zones {
   tailStart: number;
   /** From here back, what faces rearwards is tail also where it leans (a tailgate's glass). */
   tailTopStart: number;
+  /** Above this height, and within so many degrees of the middle of the tail, a tailgate's glass is tail however its edges lean. */
+  tailPane?: { from: number; halfDeg: number };
 }
 
 export function zonesOf({ profile: p, halfWidth, archRadius }: Shape): Zones {
