@@ -52,7 +52,8 @@ export default defineConfig({
   expect: { timeout: 30_000 },
   // Each worker has a server of its own, each test a car of its own.
   fullyParallel: true,
-  workers: Number(process.env.ZELK_WORKERS ?? 2),
+  // A browser waits for a third of the time: three fill two cores.
+  workers: Number(process.env.ZELK_WORKERS ?? 3),
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: { launchOptions, trace: 'off', locale: 'en-GB', timezoneId: 'Europe/London' },
