@@ -26,7 +26,7 @@ test('things are counted, the cabin smelt and alterations told, a tap each, and 
   await page.getByRole('button', { name: 'None noticed' }).click();
   await page.getByRole('button', { name: 'Fuel', exact: true }).click();
   await page.getByRole('button', { name: 'Strong', exact: true }).click();
-  await expect(page.getByText(/strong smell of fuel: do not drive/)).toBeVisible();
+  await expect(page.getByText(/A smell of fuel: do not drive/)).toBeVisible();
 
   await page.getByLabel('What', { exact: true }).selectOption({ label: 'Exhaust' });
   await page.getByRole('button', { name: 'Add', exact: true }).last().click();

@@ -88,7 +88,7 @@ test(
     await page.getByRole('button', { name: 'a reflection' }).click();
     await expect(page.getByText('Not a fault: a reflection')).toBeVisible();
     await page.getByRole('button', { name: 'Done' }).click();
-    await expect(partOf(page, 'roof')).toHaveAccessibleName('Roof: clear');
+    await expect(partOf(page, 'roof')).toHaveAccessibleName('Roof: looked at');
   },
 );
 

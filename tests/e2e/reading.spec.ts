@@ -32,9 +32,17 @@ async function reported(page: Page, server: RunningServer): Promise<string> {
       body: {
         photo,
         finding: finding(1),
-        // 400 pixels are 100 mm: the picture is 400 mm wide.
+        // A card of 342.4 pixels, four to the millimetre: the picture is 400 mm wide.
         measurement: {
-          scale: { by: 'line', from: [100, 900], to: [500, 900], lengthMm: 100 },
+          scale: {
+            by: 'card',
+            corners: [
+              [100, 600],
+              [442.4, 600],
+              [442.4, 815.92],
+              [100, 815.92],
+            ],
+          },
           mark: { of: 'length', from: [600, 600], to: [800, 600] },
           zoom: 1,
         },
@@ -54,7 +62,7 @@ test('a reader picks a finding on the map, comes nearer, compares sides, asks, a
   const map = page.getByRole('region', { name: 'Where the findings are' });
   await map.locator('[data-part="door-fl"]').click({ force: true });
   const sheet = page.getByRole('dialog');
-  await expect(sheet.getByRole('heading', { name: 'Dent, 50 mm across ± 1 mm' })).toBeVisible();
+  await expect(sheet.getByRole('heading', { name: 'Dent, 50 mm across ± 1 mm (by a card)' })).toBeVisible();
   await noAxeFindings(page);
   await sheet.getByText('Compare with the other side').click();
   await expect(sheet.getByText('Offside front door (right): 2. Dent')).toBeVisible();

@@ -15,6 +15,9 @@ describe('paint readings as typed', () => {
     ['4.6mil', 'um', [116.8], 'mil'],
     ['130 140', 'mil', [130, 140], 'um'],
     ['25 mil', 'mil', [635], 'mil'],
+    // A thousandth of an inch is a thou to many.
+    ['5 thou', 'um', [127], 'mil'],
+    ['5 5.5 thou', 'mil', [127, 139.7], 'mil'],
   ] as const)('“%s” with %s', (text, unit, um, taken) => {
     expect(parsePaint(text, unit)).toEqual({ ok: true, um, unit: taken });
   });

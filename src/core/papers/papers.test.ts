@@ -286,7 +286,14 @@ describe('a service line', () => {
     const last = read('timing belt last done 47, 04/2023 stamp');
     expect(last.ok && last.entry.distance).toBeUndefined();
     expect(last).toMatchObject({ doubts: expect.arrayContaining(['Is “47” a distance? If so, type 47k.']) });
+    // Asked once, as a distance, and not again as a word; "last done" is no name.
+    expect(last.ok && last.doubts.filter((doubt) => doubt.includes('47'))).toHaveLength(1);
+    expect(last.ok && last.entry.who).toBeUndefined();
     expect(read('oil 47').ok).toBe(false);
+    expect(read('oil, filters 04/2023 31k stamp')).toMatchObject({
+      entry: { works: ['oil', 'filters'] },
+      doubts: [],
+    });
   });
 
   it.each([

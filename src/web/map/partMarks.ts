@@ -13,7 +13,7 @@ export const partFill: Record<PartStatus, string> = {
 export const statusWords: Record<PartStatus, string> = {
   'not-looked-at': 'not looked at',
   clear: 'clear',
-  'looked-at': 'looked at, not simply clear',
+  'looked-at': 'looked at',
   findings: 'has findings',
   'not-seen': 'could not be seen',
   'second-look': 'second look wanted',

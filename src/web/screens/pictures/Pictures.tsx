@@ -37,7 +37,10 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
   const [turnedTo, setTurnedTo] = useState<FaceId>();
   const face = turnedTo ?? part?.face ?? 'left';
   const route = useMemo(() => routeOf(state, style), [state, style]);
-  const findings = useMemo(() => state.findings.map(toMapFinding), [state]);
+  const findings = useMemo(
+    () => state.findings.map((finding) => toMapFinding(finding, style.parts.get(finding.part))),
+    [state, style],
+  );
   const progress = useMemo(() => progressOf(state, style), [state, style]);
   const statusOf = useCallback((id: string) => partStatus(state, id), [state]);
   const isDesk = useIsDesk();

@@ -20,7 +20,10 @@ export function useDrawnMap({ walk, round, standing, act }: DrawnMapInputs) {
   const { state, style, page } = walk;
   const { deck, isClose } = round;
   const { face, here, partHere, route, drawn } = standing;
-  const findings = useMemo(() => state.findings.map(toMapFinding), [state]);
+  const findings = useMemo(
+    () => state.findings.map((finding) => toMapFinding(finding, style.parts.get(finding.part))),
+    [state, style],
+  );
   const progress = useMemo(() => progressOf(state, style), [state, style]);
   const concerns = useMemo(() => partConcerns(state, style, page.car, new Date()), [state, style, page.car]);
   const statusOf = useCallback((part: PartId) => partStatus(state, part, concerns), [state, concerns]);

@@ -52,7 +52,7 @@ describe('strips on the map', () => {
       kind: 'finding-amended',
       body: { finding: idOf(0xf001), changes: { notice: 'one-step-back' } },
     });
-    expect(state.findings.map(toMapFinding)).toEqual([
+    expect(state.findings.map((finding) => toMapFinding(finding, style.parts.get(finding.part)))).toEqual([
       {
         id: idOf(0xf001),
         number: 1,

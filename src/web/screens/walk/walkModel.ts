@@ -5,7 +5,9 @@ import {
   coverage,
   type Extent,
   type Finding,
+  findingCaution,
   findingKindOf,
+  isStanding,
   partStatus,
   routeOf,
   type WalkState,
@@ -27,7 +29,8 @@ export type Deck =
   | { mode: 'conditions' }
   | { mode: 'step-back' };
 
-export function toMapFinding(finding: Finding): MapFinding {
+/** A finding as the map draws it; with its part, a mark when there is something to heed. */
+export function toMapFinding(finding: Finding, partOf: Part | undefined): MapFinding {
   const { id, number, part, spot, standing, details } = finding;
   return {
     id,
@@ -36,6 +39,7 @@ export function toMapFinding(finding: Finding): MapFinding {
     spot,
     standing: standing.status,
     ...(details.notice && { notice: details.notice }),
+    ...(isStanding(finding) && findingCaution(finding, partOf) && { warns: true }),
     ...(details.extent && { extent: details.extent }),
   };
 }

@@ -1,7 +1,7 @@
 import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
 import { middleOf, partNameForAnyone, vocabularyOf } from '#core/car';
 import { contradictions, partConcerns } from '#core/readings';
-import { findingLine, isStanding, partStatus } from '#core/walk';
+import { findingCaution, findingLine, isStanding, partStatus } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Notice } from '../../../components/Notice';
@@ -74,6 +74,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
                     number={finding.number}
                     notice={finding.details.notice}
                     standing={finding.standing.status}
+                    warns={isStanding(finding) && findingCaution(finding, part) !== undefined}
                   />
                   <span className={isStanding(finding) ? '' : 'text-soft line-through'}>
                     {findingLine(finding, vocabulary)}
