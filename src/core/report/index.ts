@@ -24,4 +24,4 @@ export {
   type ReportPhoto,
   reportDocumentSchema,
 } from './reportDocument';
-export { noticedWords } from './wording';
+export { noticedWords, stopsTheDrive } from './wording';

@@ -17,8 +17,13 @@ export interface RedFlags {
   papers: readonly string[];
 }
 
+const NOT_TO_DRIVE = 'Not to be driven';
+
 export const notToDriveSays = (reasons: readonly string[]): string =>
-  `Not to be driven until a qualified person has checked it: ${reasons.join('; ')}.`;
+  `${NOT_TO_DRIVE} until a qualified person has checked it: ${reasons.join('; ')}.`;
+
+/** Whether a line of the summary is the one that stops the drive: it is told loudest. */
+export const stopsTheDrive = (line: string): boolean => line.startsWith(NOT_TO_DRIVE);
 
 /** What the reader is told first: what decides, then from the far view inwards. */
 export function summaryLines(

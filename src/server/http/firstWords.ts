@@ -1,4 +1,4 @@
-import { coverOf, type ReportDocument } from '#core/report';
+import { coverOf, type ReportDocument, stopsTheDrive } from '#core/report';
 import { longDay } from '#core/wording';
 import { inkOn, yardLine } from '#core/yard';
 import { asText } from '../archive/html';
@@ -25,7 +25,7 @@ ${band(report, path)}
 <p class="text-soft">Condition report, revision ${revision}, ${longDay(frozenAt)}</p></header>
 ${cover(report, drawn, path)}
 ${paragraph ? `<p class="mx-4 mt-4 text-lg">${asText(paragraph)}</p>` : ''}
-<section class="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">${summary.map((line) => `<p>${asText(line)}</p>`).join('')}</section>
+<section class="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">${summary.map((line) => `<p${stopsTheDrive(line) ? ' class="font-bold text-warn"' : ''}>${asText(line)}</p>`).join('')}</section>
 </main>`;
 }
 

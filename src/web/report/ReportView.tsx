@@ -1,7 +1,7 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { countryOf, fuelName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
-import type { ReportChanges, ReportDocument, ReportPhoto } from '#core/report';
+import { type ReportChanges, type ReportDocument, type ReportPhoto, stopsTheDrive } from '#core/report';
 import { longDay } from '#core/wording';
 import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
@@ -83,7 +83,9 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
           {report.paragraph && <p className="mx-4 mt-4 text-lg">{report.paragraph}</p>}
           <section className="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">
             {report.summary.map((line) => (
-              <p key={line}>{line}</p>
+              <p key={line} className={stopsTheDrive(line) ? 'font-bold text-warn' : ''}>
+                {line}
+              </p>
             ))}
           </section>
           <dl className="mx-4 mt-4 grid gap-x-6 sm:grid-cols-2">
