@@ -126,6 +126,7 @@ test(
 );
 
 test('the car turns with you, and a part can be seen large or in its side', async ({ page, beginWalk }) => {
+  await page.emulateMedia({ reducedMotion: 'no-preference' });
   await beginWalk();
   await expect(page.getByText('Front', { exact: true }).first()).toBeVisible();
   await page.getByRole('button', { name: 'Walk on round the car' }).click();

@@ -45,7 +45,15 @@ export const partOf = (page: Page, id: string) => page.locator(`[data-part="${id
 /** Taps the middle of a part as a finger would. */
 export async function tapPart(page: Page, id: string): Promise<void> {
   // The view glides to the part; a tap in mid-flight would land beside it.
-  await page.waitForTimeout(250);
+  await partOf(page, id).evaluate(async (part) => {
+    const view = () => part.closest('svg')?.getAttribute('viewBox');
+    const frame = () => new Promise((done) => requestAnimationFrame(done));
+    let still = 0;
+    for (let before = view(); still < 2; before = view()) {
+      await frame();
+      still = view() === before ? still + 1 : 0;
+    }
+  });
   await partOf(page, id).click({ force: true });
 }
 
