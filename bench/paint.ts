@@ -103,7 +103,7 @@ At ${FAINT} times with a coarse gauge; ${noiseWords(COARSE)}:
 ${head}
 ${rows(coarse)}
 
-How far one reading scatters is taken from the car's own readings. Where that is coarse, the level is the mean of all panels that belong to it, and a panel must lie further off to be called painted; the report says by how much. With coarse readings the two wishes, few wrong and 95 % found at ${FAINT} times, cannot both be met with ${READINGS} readings a panel: wrongly called ones are kept few.
+How far one reading scatters is taken from the car's own readings. Where that is coarse, the level is the mean of all panels that belong to it, and a panel must lie further off to be called painted; the report says by how much. What is typical of a panel's readings is the median of the means of all pairs, which wastes less of coarse ones than their median. With four of nine panels painted the level itself is drawn up a little, and coarse readings find fewer than 95 of 100.
 
 The car’s own level is that of the densest half of its panels, leaning to the thinner: with more than half of them painted alike, the painted ones become the car’s level. Panels that then read under ${PAINT_LIMITS.under} times that level say so, and the report says that the level itself is in doubt. Panels of aluminium are compared with their like. The classes, their limits and their sentences stand in \`src/core/paint/judgePaint.ts\`; no class says why a panel was painted.
 `,

@@ -170,9 +170,9 @@ describe('the words of a panel', () => {
   });
 
   it('give median, range and level, the range with one unit', () => {
-    expect(say([110, 120, 130])).toContain('median 120 µm of 110 to 130 µm, 1.00 × this car’s 120 µm');
+    expect(say([110, 120, 130])).toContain('typically 120 µm of 110 to 130 µm, 1.00 × this car’s 120 µm');
     const { verdicts } = judgePaint([...works, panel('it', 110, 120, 130)], 'mil');
-    expect(verdicts.at(-1)?.says).toMatch(/median 4\.7 mil of 4\.3 to 5\.1 mil/);
+    expect(verdicts.at(-1)?.says).toMatch(/typically 4\.7 mil of 4\.3 to 5\.1 mil/);
   });
 
   it('tell the level, and whether the roof agrees', () => {

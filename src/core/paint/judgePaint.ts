@@ -1,11 +1,11 @@
 import type { PaintUnit } from '../measure';
 import {
   FEWEST_READINGS,
-  median,
   type PaintLevel,
   type PanelReadings,
   paintLevel,
   robustZ,
+  typicalUm,
 } from './paintLevel';
 import { paintSentence } from './paintWords';
 import type { EyeEvidence, PaintClass, PanelVerdict } from './verdict';
@@ -14,7 +14,7 @@ import type { EyeEvidence, PaintClass, PanelVerdict } from './verdict';
 export const PAINT_LIMITS = {
   /** Painted again, and so many of the car's own spreads beyond its level too. */
   thicker: 1.22,
-  spreads: 3,
+  spreads: 2.8,
   /** So far under the level, the level itself is in doubt. */
   under: 0.8,
   /** Filler possible. */
@@ -57,7 +57,7 @@ export function judgePaint(
   const level = levels.get('steel') ?? levels.get('aluminium');
   const medians = new Map(
     panels.flatMap(({ part, um, isMetal }) =>
-      isMetal && um.length >= FEWEST_READINGS ? [[part, median(um)] as const] : [],
+      isMetal && um.length >= FEWEST_READINGS ? [[part, typicalUm(um)] as const] : [],
     ),
   );
   const verdicts = panels.map((panel): PanelVerdict => {
@@ -73,7 +73,7 @@ export function judgePaint(
       return {
         part,
         class: 'not-enough',
-        ...(um.length > 0 && { medianUm: median(um) }),
+        ...(um.length > 0 && { medianUm: typicalUm(um) }),
         says:
           um.length < FEWEST_READINGS
             ? `${um.length} of at least ${FEWEST_READINGS} readings.`

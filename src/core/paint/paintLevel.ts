@@ -24,7 +24,10 @@ const LEAST_SPREAD = 0.04;
 /** From the median absolute deviation to a standard deviation: 1 / 0.6745 (Iglewicz and Hoaglin 1993). */
 const MAD_TO_SIGMA = 1 / 0.6745;
 
-/** Standard error of the median of n readings against that of their mean, for a normal spread: √(π/2). */
+/** Fewer readings than this have their median for what is typical: one slip of three would drag the other measure along. */
+const FEWEST_FOR_PAIRS = 5;
+/** Standard error of what is typical of n readings against that of their mean, for a normal spread: √(π/3), of a median √(π/2). */
+const PAIRS_COST = Math.sqrt(Math.PI / 3);
 const MEDIAN_COST = Math.sqrt(Math.PI / 2);
 /** Panels within so many spreads belong to the level where readings are coarse. House figure, from the study in docs. */
 const NEAR_SPREADS = 2.2;
@@ -52,38 +55,49 @@ export function median(values: readonly number[]): number {
 }
 
 /**
- * The level of a car from its metal panels. A respray only adds: of the panels' medians the densest half is sought (the shorth, Andrews and
+ * What is typical of a panel's readings, micrometres: the median of the means of all pairs of them, each with itself too (Hodges and Lehmann 1963),
+ * which no single slip moves and which wastes less of coarse readings than their median does; of fewer than five their median.
+ */
+export function typicalUm(um: readonly number[]): number {
+  if (um.length < FEWEST_FOR_PAIRS) return median(um);
+  return median(um.flatMap((a, i) => um.slice(i).map((b) => (a + b) / 2)));
+}
+
+/**
+ * The level of a car from its metal panels. A respray only adds: of what is typical of the panels the densest half is sought (the shorth, Andrews and
  * others 1972; from memory), leaning to the thinner one of two that are alike, so that a third of the panels and more may have been painted
  * again. Undefined with too few panels.
  */
 export function paintLevel(panels: readonly PanelReadings[]): PaintLevel | undefined {
   const read = panels.filter(({ um }) => um.length >= FEWEST_READINGS);
   if (read.length < FEWEST_PANELS) return undefined;
-  const medians = read.map(({ um }) => median(um)).sort((a, b) => a - b);
+  const typical = read.map(({ um }) => typicalUm(um)).sort((a, b) => a - b);
   const noise = readingNoise(read);
-  const ofMedian = (MEDIAN_COST * noise) / Math.sqrt(median(read.map(({ um }) => um.length)));
-  const half = Math.floor(medians.length / 2) + 1;
+  const readings = median(read.map(({ um }) => um.length));
+  const cost = readings < FEWEST_FOR_PAIRS ? MEDIAN_COST : PAIRS_COST;
+  const ofOne = (cost * noise) / Math.sqrt(readings);
+  const half = Math.floor(typical.length / 2) + 1;
   let best = 0;
   // Compared as ratios: panels differ in proportion to their paint.
-  const width = (from: number) => (medians[from + half - 1] as number) / (medians[from] as number);
-  for (let from = 1; from + half <= medians.length; from++) if (width(from) < width(best) * 0.97) best = from;
-  const densest = median(medians.slice(best, best + half));
+  const width = (from: number) => (typical[from + half - 1] as number) / (typical[from] as number);
+  for (let from = 1; from + half <= typical.length; from++) if (width(from) < width(best) * 0.97) best = from;
+  const densest = median(typical.slice(best, best + half));
   // With coarse readings the densest half lies anywhere among the untouched: all that belong to it tell the level together.
-  const isCoarse = ofMedian > LEAST_SPREAD;
-  const untouched = Math.hypot(LEAST_SPREAD, ofMedian);
-  const um = isCoarse ? levelAmong(medians, densest, NEAR_SPREADS * untouched) : densest;
+  const isCoarse = ofOne > LEAST_SPREAD;
+  const untouched = Math.hypot(LEAST_SPREAD, ofOne);
+  const um = isCoarse ? levelAmong(typical, densest, NEAR_SPREADS * untouched) : densest;
   // Panels near the level, also outside the half, tell how much untouched ones differ.
-  const near = medians.filter((value) => value < um * 1.2 && value > um * 0.8);
+  const near = typical.filter((value) => value < um * 1.2 && value > um * 0.8);
   const mad = median(near.map((value) => Math.abs(value - um)));
   const least = (isCoarse ? untouched : LEAST_SPREAD) * um;
   return { um, spreadUm: Math.max(least, MAD_TO_SIGMA * mad), noise, panels: near.length };
 }
 
 /** The mean, as a ratio, of those within a share of the level; sought three times, since it moves. */
-function levelAmong(medians: readonly number[], from: number, within: number): number {
+function levelAmong(typical: readonly number[], from: number, within: number): number {
   let um = from;
   for (let round = 0; round < 3; round++) {
-    const logs = medians.map(Math.log).filter((value) => Math.abs(value - Math.log(um)) < within);
+    const logs = typical.map(Math.log).filter((value) => Math.abs(value - Math.log(um)) < within);
     um = Math.exp(logs.reduce((sum, value) => sum + value, 0) / logs.length);
   }
   return um;

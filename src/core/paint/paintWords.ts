@@ -26,7 +26,7 @@ export function paintSentence(
   unit: PaintUnit,
 ): string {
   const say = (um: number) => speakPaint(um, unit);
-  const figures = `median ${say(n.medianUm)} of ${bare(n.lowestUm, unit)} to ${say(n.highestUm)}, ${n.ratio.toFixed(2)} × this car’s ${say(level.um)}`;
+  const figures = `typically ${say(n.medianUm)} of ${bare(n.lowestUm, unit)} to ${say(n.highestUm)}, ${n.ratio.toFixed(2)} × this car’s ${say(level.um)}`;
   const twin = n.twinUm === undefined ? '' : `; the other side ${say(n.twinUm)}`;
   const signs = eye?.signs ?? [];
   const agrees = signs.length > 0 ? ` The eye agrees: ${signs.join(', ')}.` : '';

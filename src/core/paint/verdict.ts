@@ -20,6 +20,7 @@ export interface EyeEvidence {
 export interface PanelVerdict {
   part: string;
   class: PaintClass;
+  /** What is typical of its readings: their median, or of five and more that of the means of all pairs. */
   medianUm?: number;
   lowestUm?: number;
   highestUm?: number;

@@ -65,7 +65,7 @@ const tyresCsv = ({ rows }: NonNullable<ReportDocument['tyres']>): string =>
 
 const paintCsv = ({ rows }: NonNullable<ReportDocument['paint']>): string =>
   csv(
-    ['panel', 'compared with this car', 'median µm', 'ratio', 'readings µm', 'why'],
+    ['panel', 'compared with this car', 'typical µm', 'ratio', 'readings µm', 'why'],
     rows.map(({ name, className, medianUm, ratio, um, says }) => [
       name,
       className,

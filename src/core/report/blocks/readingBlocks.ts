@@ -81,12 +81,12 @@ function paint(report: ReportDocument): Block[] {
     ...says.map(line),
     { is: 'drawing', drawing: paintDrawing(report, report.paint) },
     quiet(
-      `Figures are medians in ${unit === 'um' ? 'µm' : 'mil'}. Hatched parts are not metal and cannot be read.`,
+      `Figures are what is typical of a panel’s readings, in ${unit === 'um' ? 'µm' : 'mil'}. Hatched parts are not metal and cannot be read.`,
     ),
     {
       is: 'table',
       shares: [0.26, 0.12, 0.22, 0.4],
-      head: ['Panel', 'Median', 'Compared with this car', 'Why'],
+      head: ['Panel', 'Typical', 'Compared with this car', 'Why'],
       rows: rows
         .filter(({ um }) => um.length > 0)
         .map(({ name, median, className, says: why }) => [name, median, className, why]),

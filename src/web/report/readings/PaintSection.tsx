@@ -51,8 +51,8 @@ export function PaintSection({ report, paint }: PaintSectionProps) {
         ))}
       </div>
       <p className="mt-1 text-sm text-soft">
-        Figures are medians in {paint.unit === 'um' ? 'µm' : 'mil'}. Hatched parts are not metal and cannot be
-        read.
+        Figures are what is typical of a panel’s readings, in {paint.unit === 'um' ? 'µm' : 'mil'}. Hatched
+        parts are not metal and cannot be read.
       </p>
       <ul className="mt-2">
         {read.map((row) => (

@@ -25,8 +25,8 @@ export function PanelRanking({ table, nameOf }: { table: PaintTable; nameOf: (pa
         />
       </Suspense>
       <p className="text-sm text-soft">
-        Figures in {table.unit === 'um' ? 'µm' : 'mil'}. A ring is one reading, the yellow bar a panel’s
-        median. The green band is where untouched panels of this car lie, the line its own level.
+        Figures in {table.unit === 'um' ? 'µm' : 'mil'}. A ring is one reading, the yellow bar what is typical
+        of a panel. The green band is where untouched panels of this car lie, the line its own level.
       </p>
       {apart.length > 0 && (
         <ul className="space-y-2">
