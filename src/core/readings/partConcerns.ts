@@ -68,10 +68,11 @@ function concernsOf(state: WalkState, style: BodyStyle, car: Spoken, now: Date):
     say(part, verdict ? verdict.reasons : tyreFaults(flags));
   for (const { part, brake } of wheelTable(state, style, car).rows)
     if (brake !== '') say(part, [`brake as seen: ${brake}`]);
-  const { rows, level, unit } = paintTable(state, style, car);
-  for (const { part, class: found, medianUm } of rows) {
-    if (medianUm === undefined || !level) continue;
-    const reads = `paint reads ${speakPaint(medianUm, unit)} where this car reads ${speakPaint(level.um, unit)}`;
+  const { rows, unit } = paintTable(state, style, car);
+  for (const { part, class: found, medianUm, ratio } of rows) {
+    if (medianUm === undefined || ratio === undefined) continue;
+    // The level it was held against: that of its own metal.
+    const reads = `paint reads ${speakPaint(medianUm, unit)} where this car reads ${speakPaint(medianUm / ratio, unit)}`;
     if (found === 'thicker' || found === 'far-thicker' || found === 'thin') say(part, [reads]);
     if (found === 'local-repair') say(part, ['paint reads unevenly inside the panel']);
   }

@@ -109,6 +109,21 @@ describe('clear', () => {
     expect(partOf(report, 'smell')?.says).toBe('Looked at; noticed: animals, clear');
   });
 
+  it('tells thick aluminium against the level of its like', () => {
+    const metal = (part: string): Fact => ({ kind: 'panel-metal-noted', body: { part, metal: 'aluminium' } });
+    const light = ['bonnet', 'roof', 'wing-fl', 'wing-fr'];
+    const report = reportOf(
+      ...light.flatMap((part) => [metal(part), paint(part, 80)]),
+      ...['door-fl', 'door-fr', 'door-rl', 'door-rr'].map((part) => paint(part, 128)),
+      metal('tailgate'),
+      paint('tailgate', 160),
+      clear('tailgate'),
+    );
+    expect(partOf(report, 'tailgate')?.says).toBe(
+      'Looked at; paint reads 160 µm where this car reads 80 µm',
+    );
+  });
+
   it('is not said by a reading alone, nor by what came to nothing', () => {
     const report = reportOf(tread('tyre-fl', 7), noted(1), {
       kind: 'finding-dismissed',
