@@ -1,25 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
+import { reportOf as reportOfFacts } from '../../../tests/builders/report';
 import { styleOf } from '../car';
 import { whatIsLeft } from '../readings';
 import { type Fact, replay } from '../walk';
 import { findingLines, reportBlocks } from './blocks/reportBlocks';
-import { composeReport } from './composeReport';
 import { findingsDrawing } from './drawings/findingsDrawing';
 
-const reportOf = (...facts: Fact[]) =>
-  composeReport({
-    id: idOf(0xd0c),
-    revision: 1,
-    frozenAt: '2026-03-14T11:00:00.000Z',
-    signedBy: 'Nell Harrick',
-    yard: { name: 'Yard', place: '', phone: '' },
-    car: testCar,
-    walk: WALK,
-    entries: entriesOf([begun, ...facts]),
-    photos: new Map(),
-  });
+const reportOf = (...facts: Fact[]) => reportOfFacts([begun, ...facts]);
 const leftOf = (...facts: Fact[]) =>
   whatIsLeft(replay(WALK, entriesOf([begun, ...facts])), styleOf({ bodyStyle: 'hatch-5' }), testCar, {
     today: '2026-03-14',
@@ -119,9 +108,7 @@ describe('clear', () => {
       paint('tailgate', 160),
       clear('tailgate'),
     );
-    expect(partOf(report, 'tailgate')?.says).toBe(
-      'Looked at; paint reads 160 µm where this car reads 80 µm',
-    );
+    expect(partOf(report, 'tailgate')?.says).toBe('Looked at; paint reads 160 µm where this car reads 80 µm');
   });
 
   it('is not said by a reading alone, nor by what came to nothing', () => {
