@@ -14,6 +14,8 @@ const reasonWords: Record<HideReason, string> = {
   other: 'something else',
 };
 
+const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ block: 'nearest' });
+
 /** What is hidden, and that someone has looked. */
 export function HidePanel({
   boxes,
@@ -73,15 +75,18 @@ export function HidePanel({
           back.
         </p>
       ) : isAsking ? (
-        <Notice look="warn">
-          <p>Readers will see it in no report any more, also not in those sent before.</p>
-          <div className="mt-2 grid grid-cols-2 gap-2">
-            <Button look="warn" onClick={onWithdraw}>
-              Withdraw it
-            </Button>
-            <Button onClick={() => setAsking(false)}>Keep showing it</Button>
-          </div>
-        </Notice>
+        // On a phone it opens under the edge: what is asked comes into view with its answers.
+        <div ref={intoView}>
+          <Notice look="warn">
+            <p>Readers will see it in no report any more, also not in those sent before.</p>
+            <div className="mt-2 grid grid-cols-2 gap-2">
+              <Button look="warn" onClick={onWithdraw}>
+                Withdraw it
+              </Button>
+              <Button onClick={() => setAsking(false)}>Keep showing it</Button>
+            </div>
+          </Notice>
+        </div>
       ) : (
         <Button className="w-full" onClick={() => setAsking(true)}>
           <EyeOff aria-hidden size={18} /> Withdraw the whole photo
