@@ -103,7 +103,7 @@ At ${FAINT} times with a coarse gauge; ${noiseWords(COARSE)}:
 ${head}
 ${rows(coarse)}
 
-How far one reading scatters is taken from the car's own readings. Where that is coarse, the level is the mean of all panels that belong to it, and a panel must lie further off to be called painted; the report says by how much. What is typical of a panel's readings is the median of the means of all pairs, which wastes less of coarse ones than their median. With four of nine panels painted the level itself is drawn up a little, and coarse readings find fewer than 95 of 100.
+How far one reading scatters is taken from the car's own readings. Where that is coarse, the level is the mean of those panels that are best explained as one group, and a panel must lie further off to be called painted; the report says by how much. What is typical of a panel's readings is the median of the means of all pairs, which wastes less of coarse ones than their median.
 
 The car’s own level is that of the densest half of its panels, leaning to the thinner: with more than half of them painted alike, the painted ones become the car’s level. Panels that then read under ${PAINT_LIMITS.under} times that level say so, and the report says that the level itself is in doubt. Panels of aluminium are compared with their like. The classes, their limits and their sentences stand in \`src/core/paint/judgePaint.ts\`; no class says why a panel was painted.
 `,

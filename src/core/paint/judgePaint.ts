@@ -13,8 +13,8 @@ import type { EyeEvidence, PaintClass, PanelVerdict } from './verdict';
 /** House figures, common practice: see docs. Micrometres and ratios to the car's own level. */
 export const PAINT_LIMITS = {
   /** Painted again, and so many of the car's own spreads beyond its level too. */
-  thicker: 1.22,
-  spreads: 2.8,
+  thicker: 1.21,
+  spreads: 2.6,
   /** So far under the level, the level itself is in doubt. */
   under: 0.8,
   /** Filler possible. */

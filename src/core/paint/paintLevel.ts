@@ -29,8 +29,8 @@ const FEWEST_FOR_PAIRS = 5;
 /** Standard error of what is typical of n readings against that of their mean, for a normal spread: √(π/3), of a median √(π/2). */
 const PAIRS_COST = Math.sqrt(Math.PI / 3);
 const MEDIAN_COST = Math.sqrt(Math.PI / 2);
-/** Panels within so many spreads belong to the level where readings are coarse. House figure, from the study in docs. */
-const NEAR_SPREADS = 2.2;
+/** What it costs, in half squares of the spread, to leave a panel out of the level where readings are coarse. House figures, from the study in docs. */
+const LEFT_OUT = { over: 2, under: 4 };
 
 /**
  * How far readings of one panel scatter, as a share of it: the middle one of the panels' standard deviations of logarithms, so that a repair
@@ -85,7 +85,7 @@ export function paintLevel(panels: readonly PanelReadings[]): PaintLevel | undef
   // With coarse readings the densest half lies anywhere among the untouched: all that belong to it tell the level together.
   const isCoarse = ofOne > LEAST_SPREAD;
   const untouched = Math.hypot(LEAST_SPREAD, ofOne);
-  const um = isCoarse ? levelAmong(typical, densest, NEAR_SPREADS * untouched) : densest;
+  const um = isCoarse ? levelOfGroup(typical, untouched) : densest;
   // Panels near the level, also outside the half, tell how much untouched ones differ.
   const near = typical.filter((value) => value < um * 1.2 && value > um * 0.8);
   const mad = median(near.map((value) => Math.abs(value - um)));
@@ -93,14 +93,23 @@ export function paintLevel(panels: readonly PanelReadings[]): PaintLevel | undef
   return { um, spreadUm: Math.max(least, MAD_TO_SIGMA * mad), noise, panels: near.length };
 }
 
-/** The mean, as a ratio, of those within a share of the level; sought three times, since it moves. */
-function levelAmong(typical: readonly number[], from: number, within: number): number {
-  let um = from;
-  for (let round = 0; round < 3; round++) {
-    const logs = typical.map(Math.log).filter((value) => Math.abs(value - Math.log(um)) < within);
-    um = Math.exp(logs.reduce((sum, value) => sum + value, 0) / logs.length);
-  }
-  return um;
+/**
+ * The mean, as a ratio, of those panels that are best explained as one group: of all runs of more than half of them the one that costs least, where a
+ * panel inside costs the square of its distance and one left out a fixed price, dearer under the group, since a respray only adds.
+ */
+function levelOfGroup(typical: readonly number[], spread: number): number {
+  const logs = typical.map(Math.log);
+  const half = Math.floor(logs.length / 2) + 1;
+  let best = { cost: Number.POSITIVE_INFINITY, mean: 0 };
+  for (let from = 0; from + half <= logs.length; from++)
+    for (let to = from + half; to <= logs.length; to++) {
+      const group = logs.slice(from, to);
+      const mean = group.reduce((sum, value) => sum + value, 0) / group.length;
+      const apart = group.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (2 * spread ** 2);
+      const cost = apart + LEFT_OUT.under * from + LEFT_OUT.over * (logs.length - to);
+      if (cost < best.cost) best = { cost, mean };
+    }
+  return Math.exp(best.mean);
 }
 
 /** Modified z-score: how many spreads a panel lies from the level. Limit 3.5 (Iglewicz and Hoaglin 1993). */
