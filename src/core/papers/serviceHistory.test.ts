@@ -72,7 +72,7 @@ describe('the stretch between two services', () => {
     // A figure that went down is no distance driven.
     expect(
       between([at('2020-01-10', 9000), at('2020-11-10', 8000)], now({ today: '2020-11-10' }))[0]?.says,
-    ).toContain(': 0 miles and 10 months');
+    ).toContain('8,000 miles: 10 months, within');
   });
 
   it('that still runs is never early and never missing: it is kept or overdue', () => {
@@ -197,6 +197,11 @@ describe('the last service and the next', () => {
       'Next service due in 6,000 miles.',
     ]);
     expect(says(at(undefined, 40_000), now())[0]).toBe('Last service: 40,000 miles.');
+    // Above what the car shows now: a red flag of its own, and no distance.
+    expect(says(at('2025-09-14', 60_000), now({ odometer: 44_000, perYear: 8000 })).slice(0, 2)).toEqual([
+      'Last service: 14 Sep 2025, 60,000 miles, 6 months ago.',
+      'Next service due at the latest by 14 Sep 2026.',
+    ]);
   });
   it('that is over is due now', () => {
     expect(says(at('2025-09-14', 40_000), now({ odometer: 50_000 }))[1]).toBe(

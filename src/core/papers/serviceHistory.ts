@@ -118,8 +118,7 @@ function spanOf(
   end: ServiceEntry = to as ServiceEntry,
 ): ServiceSpan {
   const months = from.day && end.day ? monthsBetween(from.day, end.day) : undefined;
-  const distance =
-    from.distance !== undefined && end.distance !== undefined ? end.distance - from.distance : undefined;
+  const distance = covered(from.distance, end.distance);
   const times = Math.max(
     months === undefined ? 0 : months / interval.months,
     distance === undefined ? 0 : distance / interval.distance,
@@ -138,7 +137,7 @@ function spanOf(
         ? 'missing'
         : 'late';
   const length = [
-    ...(distance === undefined ? [] : [speakDistance(Math.max(0, distance), unit)]),
+    ...(distance === undefined ? [] : [speakDistance(distance, unit)]),
     ...(months === undefined ? [] : [`${months} months`]),
   ].join(' and ');
   const asked = `${speakDistance(interval.distance, unit)} or ${interval.months} months`;
@@ -161,6 +160,10 @@ function spanOf(
   };
 }
 
+/** A figure under an earlier one is a question for the papers, not a distance of nought. */
+const covered = (from: number | undefined, to: number | undefined): number | undefined =>
+  from === undefined || to === undefined || to < from ? undefined : to - from;
+
 const placeOf = ({ day, distance, isMonthOnly }: ServiceEntry, unit: DistanceUnit): string =>
   [
     ...(day ? [isMonthOnly ? shortDay(day).replace(/^\d+ /, '') : shortDay(day)] : []),
@@ -168,10 +171,10 @@ const placeOf = ({ day, distance, isMonthOnly }: ServiceEntry, unit: DistanceUni
   ].join(', ');
 
 function sinceLast(last: ServiceEntry, { today, odometer, unit }: CarNow): string {
-  const far = last.distance !== undefined && odometer !== undefined ? odometer - last.distance : undefined;
+  const far = covered(last.distance, odometer);
   const long = last.day && monthsBetween(last.day, today);
   const said = [
-    ...(far === undefined ? [] : [`${speakDistance(Math.max(0, far), unit)} ago`]),
+    ...(far === undefined ? [] : [`${speakDistance(far, unit)} ago`]),
     ...(long === undefined ? [] : [`${long} months ago`]),
   ];
   return `Last service: ${placeOf(last, unit)}${said.length > 0 ? `, ${said.join(' and ')}` : ''}.`;
@@ -180,10 +183,8 @@ function sinceLast(last: ServiceEntry, { today, odometer, unit }: CarNow): strin
 /** When the next is due: by time, or at the car's own rate as a range, whichever comes first. */
 function nextDue(last: ServiceEntry, interval: ServiceInterval, now: CarNow): string[] {
   const byTime = last.day && addMonths(last.day, interval.months);
-  const left =
-    last.distance !== undefined && now.odometer !== undefined
-      ? last.distance + interval.distance - now.odometer
-      : undefined;
+  const driven = covered(last.distance, now.odometer);
+  const left = driven === undefined ? undefined : interval.distance - driven;
   if (left !== undefined && left <= 0)
     return [`The next service is due now: ${speakDistance(-left, now.unit)} over.`];
   if (byTime && daysBetween(now.today, byTime) <= 0)
