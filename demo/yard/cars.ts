@@ -16,13 +16,25 @@ function identity(first: string, last: string): string {
 
 type Look = Omit<CarLook, 'style' | 'plate'>;
 
+/** What a seller may leave out. */
+type Filled = 'identityAsRead' | 'extras' | 'engine' | 'gearbox' | 'driven' | 'trim' | 'specialPaint';
+
 const car = (
   n: number,
   look: Look,
-  details: Omit<DemoCar['details'], 'identityAsRead' | 'extras'> & { extras?: DemoCar['details']['extras'] },
+  details: Omit<DemoCar['details'], Filled> & Partial<Pick<DemoCar['details'], Filled>>,
 ): DemoCar => ({
   id: `0c8f2a52-7d10-4c7b-9b6e-3a51d90e0${100 + n}`,
-  details: { extras: [], ...details, identityAsRead: false },
+  details: {
+    extras: [],
+    engine: '',
+    gearbox: '',
+    driven: 'not-said',
+    trim: '',
+    specialPaint: '',
+    identityAsRead: false,
+    ...details,
+  },
   look: { ...look, style: details.bodyStyle, plate: details.plate ?? details.stockNumber },
 });
 

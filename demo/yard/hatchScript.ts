@@ -1,4 +1,5 @@
 import { hatchEnd } from './hatchEnd';
+import { left, promised } from './remedies';
 import { arcMm, type Script } from './script';
 
 const RIM_MM = 432;
@@ -18,7 +19,7 @@ export const hatchScript: Script = {
       {
         kind: 'stone-chip',
         spot: { u: 0.36, v: 0.2 },
-        details: { count: 12, lengthMm: 4, notice: 'up-close', action: 'leave', wipe: 'stays' },
+        details: { count: 12, lengthMm: 4, notice: 'up-close', decision: left, wipe: 'stays' },
         shots: {
           where: true,
           what: true,
@@ -35,7 +36,7 @@ export const hatchScript: Script = {
           nail: 'just-catches',
           wipe: 'stays',
           notice: 'one-step-back',
-          action: 'local-paint',
+          ...promised('local-paint'),
         },
         shots: {
           where: true,
@@ -53,7 +54,7 @@ export const hatchScript: Script = {
           lengthMm: 165,
           widthMm: 80,
           notice: 'one-step-back',
-          action: 'lamp-polish',
+          ...promised('lamp-polish'),
           wipe: 'stays',
         },
         shots: { where: true, what: true, mark: { kind: 'haze', widthMm: 190, heightMm: 80 } },
@@ -63,7 +64,7 @@ export const hatchScript: Script = {
       {
         kind: 'haze',
         spot: { u: 0.5, v: 0.45 },
-        details: { lengthMm: 120, widthMm: 60, notice: 'up-close', action: 'lamp-polish' },
+        details: { lengthMm: 120, widthMm: 60, notice: 'up-close', ...promised('lamp-polish') },
       },
     ],
     bonnet: [
@@ -75,7 +76,7 @@ export const hatchScript: Script = {
           lengthMm: 5,
           notice: 'one-step-back',
           feel: 'clear-edge',
-          action: 'touch-in',
+          ...promised('touch-in'),
           note: 'Two are through to the primer.',
         },
         shots: {
@@ -94,7 +95,7 @@ export const hatchScript: Script = {
           wipe: 'stays',
           feel: 'slight',
           notice: 'up-close',
-          action: 'polish',
+          ...promised('polish'),
         },
         shots: {
           where: true,
@@ -116,7 +117,7 @@ export const hatchScript: Script = {
       {
         kind: 'glass-chip',
         spot: { u: 0.26, v: 0.62 },
-        details: { lengthMm: 9, notice: 'up-close', action: 'glass-repair', feel: 'slight' },
+        details: { lengthMm: 9, notice: 'up-close', ...promised('glass-repair'), feel: 'slight' },
         shots: {
           where: true,
           what: true,
@@ -131,7 +132,7 @@ export const hatchScript: Script = {
           lengthMm: 240,
           nail: 'glides',
           notice: 'up-close',
-          action: 'leave',
+          decision: left,
           note: 'An arc where the wiper runs.',
         },
       },
@@ -140,7 +141,7 @@ export const hatchScript: Script = {
       {
         kind: 'worn',
         spot: { u: 0.3, v: 0.5 },
-        details: { lengthMm: 60, notice: 'up-close', action: 'replace' },
+        details: { lengthMm: 60, notice: 'up-close', ...promised('replace') },
       },
     ],
     'wing-fl': [
@@ -152,7 +153,7 @@ export const hatchScript: Script = {
           nail: 'just-catches',
           wipe: 'stays',
           notice: 'one-step-back',
-          action: 'local-paint',
+          ...promised('local-paint'),
         },
         shots: {
           where: true,
@@ -165,7 +166,7 @@ export const hatchScript: Script = {
       {
         kind: 'stone-chip',
         spot: { u: 0.86, v: 0.7 },
-        details: { count: 4, lengthMm: 2, notice: 'up-close', action: 'touch-in' },
+        details: { count: 4, lengthMm: 2, notice: 'up-close', ...promised('touch-in') },
         shots: {
           what: true,
           mark: { kind: 'chips', count: 4, largestMm: 2.4, spreadMm: 46, depthUm: 90 },
@@ -177,7 +178,7 @@ export const hatchScript: Script = {
       {
         kind: 'stone-chip',
         spot: { u: 0.06, v: 0.85 },
-        details: { count: 3, lengthMm: 2, notice: 'up-close', action: 'touch-in' },
+        details: { count: 3, lengthMm: 2, notice: 'up-close', ...promised('touch-in') },
       },
     ],
     'wheel-fl': [
@@ -188,7 +189,7 @@ export const hatchScript: Script = {
           lengthMm: arcMm(RIM_MM, 65),
           nail: 'catches',
           notice: 'one-step-back',
-          action: 'wheel-refurbish',
+          ...promised('wheel-refurbish'),
           note: 'From about three to half past five on the clock face, nearly a fifth of the rim.',
         },
         shots: { where: true, what: true, kerbing: { fromDeg: 100, toDeg: 165, depthMm: 2.2 } },
@@ -202,7 +203,7 @@ export const hatchScript: Script = {
           lengthMm: 46,
           feel: 'clear-edge',
           notice: 'across-the-bay',
-          action: 'dent-removal',
+          ...promised('dent-removal'),
           note: 'No crease, paint unbroken.',
         },
         shots: {
@@ -215,7 +216,7 @@ export const hatchScript: Script = {
       {
         kind: 'edge-nick',
         spot: { u: 0.985, v: 0.5 },
-        details: { count: 2, lengthMm: 4, notice: 'up-close', action: 'touch-in' },
+        details: { count: 2, lengthMm: 4, notice: 'up-close', ...promised('touch-in') },
         shots: {
           what: true,
           mark: { kind: 'chips', count: 2, largestMm: 4, spreadMm: 26, depthUm: 140 },
@@ -235,7 +236,7 @@ export const hatchScript: Script = {
       {
         kind: 'edge-nick',
         spot: { u: 0.03, v: 0.35 },
-        details: { count: 1, lengthMm: 3, notice: 'up-close', action: 'touch-in' },
+        details: { count: 1, lengthMm: 3, notice: 'up-close', ...promised('touch-in') },
       },
     ],
     'sill-l': [
@@ -247,7 +248,7 @@ export const hatchScript: Script = {
           widthMm: 16,
           feel: 'slight',
           notice: 'one-step-back',
-          action: 'local-paint',
+          ...promised('local-paint'),
         },
         shots: {
           where: true,
@@ -265,7 +266,7 @@ export const hatchScript: Script = {
           lengthMm: 80,
           feel: 'clear-edge',
           notice: 'across-the-bay',
-          action: 'local-paint',
+          ...promised('local-paint'),
           note: 'Creased: it cannot be pressed out from behind.',
         },
         shots: {
@@ -284,9 +285,9 @@ export const hatchScript: Script = {
           lengthMm: 40,
           widthMm: 18,
           feel: 'clear-edge',
-          rust: 'bubbling',
+          severity: 'plain',
           notice: 'one-step-back',
-          action: 'local-paint',
+          ...promised('local-paint'),
           note: 'Blisters on the lip; firm when pressed.',
         },
         shots: {
@@ -301,14 +302,14 @@ export const hatchScript: Script = {
       {
         kind: 'kerbing',
         spot: { u: 0.2, v: 0.2 },
-        details: { lengthMm: arcMm(RIM_MM, 12), notice: 'up-close', action: 'leave' },
+        details: { lengthMm: arcMm(RIM_MM, 12), notice: 'up-close', decision: left },
       },
     ],
     tailgate: [
       {
         kind: 'scratch',
         spot: { u: 0.3, v: 0.24 },
-        details: { lengthMm: 95, nail: 'glides', wipe: 'stays', notice: 'up-close', action: 'polish' },
+        details: { lengthMm: 95, nail: 'glides', wipe: 'stays', notice: 'up-close', ...promised('polish') },
         shots: {
           where: true,
           what: true,
@@ -323,9 +324,9 @@ export const hatchScript: Script = {
           lengthMm: 12,
           widthMm: 6,
           feel: 'slight',
-          rust: 'on-the-surface',
+          severity: 'slight',
           notice: 'up-close',
-          action: 'local-paint',
+          ...promised('local-paint'),
         },
       },
     ],
@@ -333,7 +334,7 @@ export const hatchScript: Script = {
       {
         kind: 'moisture',
         spot: { u: 0.5, v: 0.7 },
-        details: { lengthMm: 70, widthMm: 30, notice: 'up-close', action: 'leave' },
+        details: { lengthMm: 70, widthMm: 30, notice: 'up-close', decision: left },
       },
     ],
     'bumper-rear': [
@@ -346,7 +347,7 @@ export const hatchScript: Script = {
           nail: 'catches',
           wipe: 'fainter',
           notice: 'across-the-bay',
-          action: 'local-paint',
+          ...promised('local-paint'),
         },
         shots: {
           where: true,
@@ -363,7 +364,7 @@ export const hatchScript: Script = {
           widthMm: 9,
           feel: 'slight',
           notice: 'up-close',
-          action: 'touch-in',
+          ...promised('touch-in'),
           note: 'Loading edge.',
         },
         shots: {
@@ -387,14 +388,14 @@ export const hatchScript: Script = {
       {
         kind: 'scratch',
         spot: { u: 0.7, v: 0.4 },
-        details: { lengthMm: 22, nail: 'glides', notice: 'up-close', action: 'polish' },
+        details: { lengthMm: 22, nail: 'glides', notice: 'up-close', ...promised('polish') },
       },
     ],
     'wheel-rr': [
       {
         kind: 'kerbing',
         spot: { u: 0.2, v: 0.8 },
-        details: { lengthMm: arcMm(RIM_MM, 24), notice: 'up-close', action: 'leave' },
+        details: { lengthMm: arcMm(RIM_MM, 24), notice: 'up-close', decision: left },
         shots: { what: true, kerbing: { fromDeg: 206, toDeg: 230, depthMm: 1.4 } },
       },
     ],
@@ -419,7 +420,7 @@ export const hatchScript: Script = {
       {
         kind: 'dent',
         spot: { u: 0.25, v: 0.42 },
-        details: { lengthMm: 16, feel: 'slight', notice: 'up-close', action: 'dent-removal' },
+        details: { lengthMm: 16, feel: 'slight', notice: 'up-close', ...promised('dent-removal') },
         shots: { what: true, mark: { kind: 'dent', diameterMm: 17, depthMm: 0.7 }, scale: 'blank-24.26' },
       },
     ],
@@ -440,7 +441,7 @@ export const hatchScript: Script = {
           widthMm: 9,
           feel: 'clear-edge',
           notice: 'up-close',
-          action: 'leave',
+          decision: left,
           note: 'Touched in by brush, a shade too dark.',
         },
         shots: { what: true, mark: { kind: 'touch-in', diameterMm: 10 }, scale: 'blank-23.25' },
@@ -450,14 +451,14 @@ export const hatchScript: Script = {
       {
         kind: 'stone-chip',
         spot: { u: 0.2, v: 0.3 },
-        details: { count: 5, lengthMm: 2, notice: 'up-close', action: 'touch-in' },
+        details: { count: 5, lengthMm: 2, notice: 'up-close', ...promised('touch-in') },
       },
     ],
     'wing-fr': [
       {
         kind: 'dent',
         spot: { u: 0.82, v: 0.4 },
-        details: { lengthMm: 24, feel: 'slight', notice: 'one-step-back', action: 'dent-removal' },
+        details: { lengthMm: 24, feel: 'slight', notice: 'one-step-back', ...promised('dent-removal') },
         shots: {
           where: true,
           what: true,
@@ -475,7 +476,7 @@ export const hatchScript: Script = {
           widthMm: 40,
           feel: 'clear-edge',
           notice: 'up-close',
-          action: 'replace',
+          ...promised('replace'),
           note: 'Inner edge lower: have the alignment looked at.',
         },
         shots: { what: true, tread: { outerMm: 4.6, centreMm: 4.4, innerMm: 2.2 } },
@@ -485,14 +486,14 @@ export const hatchScript: Script = {
       {
         kind: 'stone-chip',
         spot: { u: 0.5, v: 0.4 },
-        details: { count: 2, lengthMm: 2, notice: 'up-close', action: 'touch-in' },
+        details: { count: 2, lengthMm: 2, notice: 'up-close', ...promised('touch-in') },
       },
     ],
     roof: [
       {
         kind: 'swirls',
         spot: { u: 0.35, v: 0.35 },
-        details: { lengthMm: 220, widthMm: 220, notice: 'up-close', action: 'polish' },
+        details: { lengthMm: 220, widthMm: 220, notice: 'up-close', ...promised('polish') },
         shots: { where: true, what: true, mark: { kind: 'swirls', diameterMm: 220 }, scale: 'card' },
       },
       {

@@ -1,3 +1,4 @@
+import { left, promised } from './remedies';
 import { arcMm, type Script } from './script';
 
 /** The saloon, half walked when the rain came. */
@@ -59,7 +60,7 @@ export const estateScript: Script = {
           lengthMm: 160,
           feel: 'clear-edge',
           notice: 'up-close',
-          action: 'leave',
+          decision: left,
           note: 'A masking edge under the glass: felt with a finger, straight as tape, dull below it.',
         },
         shots: {
@@ -77,7 +78,7 @@ export const estateScript: Script = {
           widthMm: 47,
           feel: 'clear-edge',
           notice: 'one-step-back',
-          action: 'full-panel',
+          ...promised('full-panel'),
         },
         shots: {
           where: true,
@@ -96,7 +97,7 @@ export const estateScript: Script = {
           widthMm: 80,
           feel: 'slight',
           notice: 'up-close',
-          action: 'polish',
+          ...promised('polish'),
           note: 'Mist of paint on the edge of the door: rough to the hand, wipes not off.',
         },
         shots: {
@@ -110,14 +111,14 @@ export const estateScript: Script = {
       {
         kind: 'stone-chip',
         spot: { u: 0.5, v: 0.9 },
-        details: { count: 14, lengthMm: 3, notice: 'up-close', action: 'leave' },
+        details: { count: 14, lengthMm: 3, notice: 'up-close', decision: left },
       },
     ],
     'wheel-rl': [
       {
         kind: 'kerbing',
         spot: { u: 0.9, v: 0.5 },
-        details: { lengthMm: arcMm(432, 30), notice: 'up-close', action: 'leave' },
+        details: { lengthMm: arcMm(432, 30), notice: 'up-close', decision: left },
       },
     ],
   },
@@ -159,7 +160,7 @@ export const convertibleScript: Script = {
       {
         kind: 'stone-chip',
         spot: { u: 0.5, v: 0.25 },
-        details: { count: 8, lengthMm: 3, notice: 'one-step-back', action: 'local-paint' },
+        details: { count: 8, lengthMm: 3, notice: 'one-step-back', ...promised('local-paint') },
       },
     ],
     'sill-l': [
@@ -169,7 +170,7 @@ export const convertibleScript: Script = {
         details: {
           nail: 'under-film',
           notice: 'up-close',
-          action: 'refit',
+          ...promised('refit'),
           note: 'Protective film lifting at its edge; whether a stone went through it cannot be told.',
         },
         shots: { what: true, mark: { kind: 'film-edge', lengthMm: 130, liftMm: 1.1 }, scale: 'card' },
@@ -183,7 +184,7 @@ export const convertibleScript: Script = {
           lengthMm: 30,
           widthMm: 10,
           notice: 'up-close',
-          action: 'touch-in',
+          ...promised('touch-in'),
           note: 'Where it rests in its stand.',
         },
         shots: {
@@ -220,9 +221,9 @@ export const pickupScript: Script = {
           lengthMm: 60,
           widthMm: 26,
           feel: 'clear-edge',
-          rust: 'bubbling',
+          severity: 'plain',
           notice: 'across-the-bay',
-          action: 'local-paint',
+          ...promised('local-paint'),
           note: 'Firm when pressed.',
         },
         shots: { what: true, mark: { kind: 'rust', widthMm: 62, heightMm: 28 }, scale: 'card' },
@@ -237,7 +238,7 @@ export const pickupScript: Script = {
           widthMm: 70,
           nail: 'catches',
           notice: 'across-the-bay',
-          action: 'full-panel',
+          ...promised('full-panel'),
         },
         shots: {
           where: true,
@@ -255,7 +256,7 @@ export const pickupScript: Script = {
           lengthMm: 90,
           widthMm: 60,
           notice: 'up-close',
-          action: 'replace',
+          ...promised('replace'),
           note: 'Centre low: ran hard for years.',
         },
         shots: { what: true, tread: { outerMm: 3.6, centreMm: 1.4, innerMm: 3.4 } },

@@ -73,7 +73,7 @@ describe('the invented yard', () => {
       const state = replay(walk, entries);
       expect(contradictions(state)).toEqual([]);
       for (const { details, kind } of state.findings)
-        if (kind === 'rust') expect(details.rust, demo.script.name).toBeDefined();
+        if (kind === 'rust') expect(details.severity, demo.script.name).toBeDefined();
     },
   );
 

@@ -35,6 +35,9 @@ const functionsScreen = fetchedScreen(() =>
 const papersScreen = fetchedScreen(() =>
   import('./screens/papers/PapersScreen').then((file) => file.PapersScreen),
 );
+const storyScreen = fetchedScreen(() =>
+  import('./screens/story/StoryScreen').then((file) => file.StoryScreen),
+);
 const kitScreen = fetchedScreen(() => import('./screens/kit/KitScreen').then((file) => file.KitScreen));
 const questionsScreen = fetchedScreen(() =>
   import('./screens/questions/QuestionsScreen').then((file) => file.QuestionsScreen),
@@ -66,6 +69,7 @@ const ofAWalk = [
   functionsScreen,
   papersScreen,
   kitScreen,
+  storyScreen,
   questionsScreen,
   checksScreen,
   cueScreen,
@@ -118,6 +122,7 @@ export function AppRoutes() {
       <Route path="/walks/:id/checks" element={<Fetched screen={checksScreen} />} />
       <Route path="/walks/:id/functions" element={<Fetched screen={functionsScreen} />} />
       <Route path="/walks/:id/kit" element={<Fetched screen={kitScreen} />} />
+      <Route path="/walks/:id/story" element={<Fetched screen={storyScreen} />} />
       <Route path="/walks/:id/questions" element={<Fetched screen={questionsScreen} />} />
       <Route path="/walks/:id/cues" element={<Fetched screen={cueScreen} />} />
       <Route path="/walks/:id/papers" element={<Fetched screen={papersScreen} />} />

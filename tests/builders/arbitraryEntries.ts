@@ -19,6 +19,24 @@ const recording = fc.constant('b'.repeat(64));
 const depth = fc.float({ min: 0, max: 9, noNaN: true }).map((mm) => ({ lowMm: mm, highMm: mm }));
 const share = fc.float({ min: 0, max: 1, noNaN: true });
 const place = fc.record({ x: share, y: share });
+const looks = fc.constantFrom<EntryBody<'part-cleared'>['absent']>(
+  ['straight'],
+  ['straight', 'no-rust'],
+  undefined,
+);
+/** As early logs say it, and as it is said now: any mixture must replay. */
+const remedies = fc.constantFrom<EntryBody<'finding-amended'>['changes']>(
+  { action: 'polish' },
+  { action: 'leave' },
+  { action: null },
+  { rust: 'bubbling' },
+  { cures: [{ cure: 'touch-in', sure: 'should' }, { cure: 'polish' }] },
+  { cures: null, decision: null },
+  { decision: { is: 'promised', owner: 'Tomas Vey', by: '2026-03-20' } },
+  { decision: { is: 'buyer-chooses', price: { amount: 120, currency: 'GBP' } } },
+  { severity: 'heavy', amount: 'several', firm: 'soft', hole: true },
+  { severity: null, sub: 'handle' },
+);
 const service = fc.constantFrom(idOf(0xb04), idOf(0xb05));
 
 /** Bodies of every kind of entry, about a few parts, findings and pictures, so that they meet each other often. */
@@ -36,7 +54,26 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     })),
   'caution-read': fc.constantFrom({ caution: 'traffic' as const }, { caution: 'engine' as const }),
   'stop-reached': fc.record({ part }),
-  'part-cleared': fc.record({ part }),
+  'part-cleared': fc.tuple(part, looks).map(([on, absent]) => ({ part: on, ...(absent && { absent }) })),
+  'sweep-made': fc.tuple(fc.uniqueArray(part, { minLength: 1, maxLength: 4 }), looks, fc.boolean()).map(
+    ([parts, absent, isSide]): EntryBody<'sweep-made'> => ({
+      over: isSide ? { of: 'side', face: 'left' } : { of: 'rest' },
+      parts,
+      ...(absent && { absent }),
+    }),
+  ),
+  'statement-made': fc.constantFrom<EntryBody<'statement-made'>>(
+    { statement: idOf(0xb11), over: { of: 'car' }, is: 'light-scratches' },
+    { statement: idOf(0xb11), over: { of: 'side', face: 'left' }, is: 'lines-up', says: 'sighted along' },
+    {
+      statement: idOf(0xb12),
+      over: { of: 'parts', parts: ['door-rr', 'roof'] },
+      is: 'one-repair',
+      says: 'haze over both',
+    },
+    { statement: idOf(0xb13), over: { of: 'car' }, is: 'other', says: 'stood under a roof' },
+  ),
+  'statement-taken-back': fc.constantFrom({ statement: idOf(0xb11) }, { statement: idOf(0xb12) }),
   'part-not-seen': fc.record({ part, why: fc.constant('wet') }),
   'finding-noted': fc.tuple(findingNumber, part, fc.boolean()).map(([n, on, suspected]) => ({
     finding: idOf(0xf000 + n),
@@ -47,8 +84,11 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     details: {},
   })),
   'finding-amended': fc
-    .tuple(finding, fc.integer({ min: 1, max: 50 }))
-    .map(([id, count]) => ({ finding: id, changes: { count, suspected: count % 2 === 0 } })),
+    .tuple(finding, fc.integer({ min: 1, max: 50 }), remedies)
+    .map(([id, count, remedy]) => ({
+      finding: id,
+      changes: { count, suspected: count % 2 === 0, ...remedy },
+    })),
   'notice-answered': fc.record({ finding, notice: fc.constantFrom(...noticeDistances) }),
   'finding-dismissed': fc.record({ finding, why: fc.constant('water') }),
   'put-right': fc.record({ finding, says: fc.constant('filled and painted') }),
@@ -85,6 +125,9 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
       unit: 'mm' as const,
       ...(third && { third }),
     })),
+  'tread-by-eye': fc
+    .constantFrom('good' as const, 'worn' as const, null)
+    .map((looks) => ({ part: 'tyre-fl', looks })),
   'tyre-described': fc
     .tuple(fc.constantFrom('Ortal', null), fc.integer({ min: 1, max: 53 }))
     .map(([brand, week]) => ({ part: 'tyre-fl', brand, made: { week, year: 2020 } })),
@@ -141,6 +184,40 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     source: 'certificate' as const,
   }),
   'figure-removed': fc.constant({ figure: idOf(0xb03) }),
+  'remedy-noted': fc.constantFrom<EntryBody<'remedy-noted'>>(
+    { about: { of: 'part', part: 'tyre-fl' }, cures: [{ cure: 'replace', sure: 'will' }] },
+    { about: { of: 'part', part: 'tyre-fl' }, decision: { is: 'promised' } },
+    { about: { of: 'part', part: 'tyre-fl' }, cures: null },
+    { about: { of: 'function', function: 'horn' }, cures: [{ cure: 'find-out' }] },
+    { about: { of: 'item', item: 'mats' }, decision: { is: 'left' } },
+    { about: { of: 'papers' }, decision: { is: 'house-decides' } },
+    { about: { of: 'smell' }, cures: [{ cure: 'clean', sure: 'may' }] },
+  ),
+  'material-noted': fc.record({
+    part,
+    material: fc.constantFrom('aluminium' as const, 'carbon' as const, null),
+  }),
+  'film-noted': fc.constantFrom<EntryBody<'film-noted'>>(
+    { part: 'bonnet', cover: 'full' },
+    { part: 'bonnet', cover: 'short', where: 'at the corners' },
+    { part: 'roof', cover: 'none' },
+  ),
+  'story-told': fc.constantFrom<EntryBody<'story-told'>>(
+    { fact: idOf(0xb21), about: 'came-in', says: 'part exchange', source: 'said', by: 'the last keeper' },
+    { fact: idOf(0xb22), about: 'work-done', says: 'new belt', source: 'proven', by: 'invoice of 3 May' },
+  ),
+  'story-taken-back': fc.constant({ fact: idOf(0xb21) }),
+  'drove-told': fc.constantFrom<EntryBody<'drove-told'>>(
+    { group: 'clutch', fine: true, says: 'bites low' },
+    { group: 'brakes', fine: false },
+    { group: 'clutch', fine: null },
+  ),
+  'equipment-noted': fc.constantFrom<EntryBody<'equipment-noted'>>(
+    { item: 'tracker', standing: 'said' },
+    { item: 'cruise', standing: 'fitted' },
+    { item: idOf(0xb31), name: 'Ladder rack', standing: 'fitted' },
+    { item: 'tracker', standing: null },
+  ),
   'smell-noted': fc.constantFrom(
     { noticed: [] },
     { noticed: [{ smell: 'fuel' as const, strength: 'strong' as const }] },

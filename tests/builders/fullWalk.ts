@@ -1,4 +1,4 @@
-import type { ReportDocument } from '#core/report';
+import { equipmentLines, partGroups, type ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
 import { begun, idOf, noted } from './entries';
 
@@ -58,6 +58,79 @@ export const fullWalk: Fact[] = [
     },
   },
   { kind: 'papers-noted', body: { keys: 2, keysTried: 1, keepers: 3 } },
+  { kind: 'part-cleared', body: { part: 'door-fr', absent: ['straight', 'edge-clean'] } },
+  { kind: 'part-cleared', body: { part: 'headlamp-r', absent: ['no-water', 'no-haze'] } },
+  {
+    kind: 'sweep-made',
+    body: {
+      over: { of: 'side', face: 'right' },
+      parts: ['wing-fr', 'door-fr', 'door-rr', 'quarter-rr'],
+      absent: ['no-rust'],
+    },
+  },
+  {
+    kind: 'statement-made',
+    body: { statement: idOf(0xd1), over: { of: 'side', face: 'right' }, is: 'lines-up' },
+  },
+  {
+    kind: 'statement-made',
+    body: {
+      statement: idOf(0xd2),
+      over: { of: 'parts', parts: ['door-rl', 'quarter-rl'] },
+      is: 'one-repair',
+      says: 'haze over both, tape line in the shut',
+    },
+  },
+  {
+    kind: 'finding-noted',
+    body: {
+      finding: idOf(0xf005),
+      part: 'door-rl',
+      sub: 'handle',
+      spot: { u: 0.8, v: 0.4 },
+      kind: 'loose',
+      suspected: false,
+      details: {
+        severity: 'plain',
+        cures: [{ cure: 'refit', sure: 'should' }],
+        decision: { is: 'buyer-chooses', price: { amount: 40, currency: 'GBP' } },
+      },
+    },
+  },
+  {
+    kind: 'finding-noted',
+    body: {
+      finding: idOf(0xf006),
+      part: 'mirror-r',
+      spot: { u: 0.4, v: 0.4 },
+      kind: 'stone-chip',
+      suspected: false,
+      details: { amount: 'several', severity: 'slight', cures: [{ cure: 'touch-in', sure: 'may' }] },
+    },
+  },
+  {
+    kind: 'remedy-noted',
+    body: {
+      about: { of: 'part', part: 'tyre-fl' },
+      cures: [{ cure: 'replace', sure: 'will' }],
+      decision: { is: 'promised', by: '2026-04-01' },
+    },
+  },
+  {
+    kind: 'remedy-noted',
+    body: { about: { of: 'function', function: 'engine-noise' }, cures: [{ cure: 'find-out' }] },
+  },
+  { kind: 'remedy-noted', body: { about: { of: 'papers' }, decision: { is: 'house-decides' } } },
+  { kind: 'material-noted', body: { part: 'bonnet', material: 'aluminium' } },
+  { kind: 'film-noted', body: { part: 'door-fl', cover: 'short', where: 'behind the handle' } },
+  { kind: 'tread-by-eye', body: { part: 'tyre-rr', looks: 'good' } },
+  {
+    kind: 'story-told',
+    body: { fact: idOf(0xe1), about: 'work-done', says: 'new belt', source: 'proven', by: 'invoice' },
+  },
+  { kind: 'drove-told', body: { group: 'clutch', fine: true, says: 'bites low' } },
+  { kind: 'equipment-noted', body: { item: 'tracker', standing: 'said' } },
+  { kind: 'equipment-noted', body: { item: idOf(0xe2), name: 'Ladder rack', standing: 'fitted' } },
 ];
 
 /** Everything a reader of the page is told, item by item. */
@@ -67,13 +140,28 @@ export function itemsOf(told: ReportDocument): string[] {
     told.title,
     told.paragraph ?? '',
     ...told.summary,
-    ...told.findings.flatMap(({ line, partName, action, note }) => [line, partName, action, note]),
+    ...told.findings.flatMap(({ line, partName, action, advice = '', decision = '', note }) => [
+      line,
+      partName,
+      action,
+      advice,
+      decision,
+      note,
+    ]),
+    ...(told.remedies ?? []).flatMap(({ action, advice = '' }) => [action, advice]),
+    ...(told.statements ?? []),
+    ...(told.build ?? []),
+    ...(told.story ?? []),
+    ...(told.drove ?? []),
+    ...(told.equipment ? equipmentLines(told.equipment) : []),
     ...told.dismissed.flatMap(({ line, why }) => [line, why]),
     ...(told.putRight ?? []).flatMap(({ line, partName, says }) => [line, partName, says]),
     ...told.notSeen.flatMap(({ name, why }) => [name, why]),
     ...told.notLookedAt,
     ...told.readingsMissing,
-    ...told.parts.flatMap(({ name, says }) => [name, says]),
+    ...partGroups(told).flatMap(({ title, lines }) => [title, ...lines]),
+    // A clear part is told in one breath with the others of its side.
+    ...told.parts.flatMap(({ name, says }) => (says === 'Clear' ? [] : [name, says])),
     ...(tyres ? [tyres.law, ...tyres.rows.map(({ name }) => name)] : []),
     ...(paint
       ? [...paint.says, ...paint.rows.filter(({ um }) => um.length > 0).map(({ name }) => name)]

@@ -8,6 +8,9 @@ import { bodyStyleIds } from './styles/bodyOf';
 export const paintTones = ['black', 'dark', 'mid', 'silver', 'light', 'white'] as const;
 export const fuels = ['petrol', 'diesel', 'hybrid', 'plug-in hybrid', 'electric', 'gas'] as const;
 
+/** Which wheels are driven. */
+export const drivens = ['not-said', 'front', 'rear', 'all', 'all, switched'] as const;
+
 const line = (max: number) => z.string().trim().max(max, `At most ${max} characters.`);
 const required = (what: string, max: number) => line(max).min(1, `Type the ${what}.`);
 
@@ -27,6 +30,11 @@ export const carDetailsSchema = z.object({
   paintTone: z.enum(paintTones, 'Choose how light or dark the paint is.'),
   fuel: z.enum(fuels, 'Choose a fuel.'),
   plate: line(12).default(''),
+  engine: line(60).default(''),
+  gearbox: line(40).default(''),
+  driven: z.enum(drivens, 'Choose which wheels are driven.').default('not-said'),
+  trim: line(40).default(''),
+  specialPaint: line(60).default(''),
   country: z.enum(countryCodes, 'Choose the country the car is used in.'),
   steering: z.enum(['left', 'right'], 'Choose the side the steering wheel is on.'),
   identityNumber: z.string().max(40, 'At most 40 characters.').transform(normaliseIdentity).default(''),

@@ -5,6 +5,7 @@ export {
   carSchema,
   carTitle,
   checkedCarDetailsSchema,
+  drivens,
   fuelName,
   fuels,
   paintTones,
@@ -56,6 +57,7 @@ export {
 export { type FaceId, faceIds, insideFaces, outsideFaces } from './styles/faces';
 export type { Box, Point } from './styles/geometry';
 export { partToward, type Way } from './styles/neighbours';
+export { type SubPartId, subPartIds, subPartMaterial, subPartName, subPartsOf } from './subParts';
 export {
   faceName,
   kindName,

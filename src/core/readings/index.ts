@@ -1,3 +1,4 @@
+export { type EquipmentTable, equipmentTable } from './equipmentTable';
 export {
   type FunctionRow,
   type FunctionTable,

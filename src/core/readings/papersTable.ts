@@ -12,7 +12,7 @@ import {
   type ServiceInterval,
   type ServiceStory,
 } from '../papers';
-import { type DatedFigure, numberPlaces, numberPlaceWords, type WalkState } from '../walk';
+import { type DatedFigure, type KeyState, numberPlaces, numberPlaceWords, type WalkState } from '../walk';
 import { isoDay } from '../wording';
 import type { WalkFigure } from './walkFigures';
 
@@ -97,6 +97,8 @@ export function papersTable(
   const readHere = [...new Set(state.odometerReads.map(({ value, unit: of }) => speakDistance(value, of)))];
   const order = new Map(story.entries.map((entry, i) => [entry, i]));
   const placeOf = (id: string) => order.get(trusted.get(id) as ServiceEntry) ?? 0;
+  // Key by key, where that was said; else as they were counted.
+  const tried = noted.keyStates?.filter((state) => state !== 'not-tried').length ?? noted.keysTried;
   return {
     unit,
     services: [...services]
@@ -121,11 +123,11 @@ export function papersTable(
           `A service without a date at ${speakDistance(distance, unit)} lies beyond today’s odometer, ${speakDistance(now ?? 0, unit)}: one of the two is wrong.`,
       ),
       ...compareNumbers(read).map(({ says }) => says),
-      ...(noted.keys !== undefined && (noted.keysTried ?? 0) < noted.keys
-        ? [`${noted.keys - (noted.keysTried ?? 0)} of ${noted.keys} keys not tried.`]
+      ...(noted.keys !== undefined && (tried ?? 0) < noted.keys
+        ? [`${noted.keys - (tried ?? 0)} of ${noted.keys} keys not tried.`]
         : []),
-      ...(noted.keysTried !== undefined && noted.keysTried > (noted.keys ?? 0)
-        ? [`${noted.keysTried} keys tried, but ${noted.keys ?? 0} counted.`]
+      ...(tried !== undefined && tried > (noted.keys ?? 0)
+        ? [`${tried} keys tried, but ${noted.keys ?? 0} counted.`]
         : []),
     ],
     says: [
@@ -136,13 +138,17 @@ export function papersTable(
       ...(noted.certificateUntil
         ? [`Inspection certificate: ${certificateWords(noted.certificateUntil, today)}`]
         : []),
+      ...(noted.certificateSays ? [`Of the certificate: ${noted.certificateSays}.`] : []),
       ...(noted.keepers === undefined
         ? []
-        : [`${noted.keepers} ${noted.keepers === 1 ? 'keeper' : 'keepers'}.`]),
+        : [`${noted.keepers} ${noted.keepers === 1 ? 'keeper' : 'keepers'}${said(noted.keepersSays)}.`]),
       ...(noted.keys === undefined
         ? []
-        : [`${noted.keys} ${noted.keys === 1 ? 'key' : 'keys'}, ${noted.keysTried ?? 0} tried.`]),
-      ...(noted.registration ? [`Registration paper: ${noted.registration}.`] : []),
+        : [`${noted.keys} ${noted.keys === 1 ? 'key' : 'keys'}, ${tried ?? 0} tried.`]),
+      ...(noted.keyStates ? [keysSay(noted.keyStates)] : []),
+      ...(noted.registration
+        ? [`Registration paper: ${noted.registration}${said(noted.registrationSays)}.`]
+        : []),
       ...(noted.manuals ? [`Manuals: ${noted.manuals}.`] : []),
       ...(noted.recalls ? [`Recalls: ${noted.recalls}.`] : []),
       ...(read.length > 1 && compareNumbers(read).length === 0
@@ -160,3 +166,15 @@ const keyOf = (point: { day?: Day | undefined; value?: number | undefined } | un
 function withoutDistance({ distance: _, ...entry }: ServiceEntry): ServiceEntry {
   return entry;
 }
+
+const said = (note: string | undefined): string => (note ? `, ${note}` : '');
+
+/** "Key 1 works; key 2 does not work; key 3 not tried." */
+const keysSay = (states: readonly KeyState[]): string =>
+  `${states.map((state, i) => `${i === 0 ? 'Key' : 'key'} ${i + 1} ${keyWords[state]}`).join('; ')}.`;
+
+const keyWords: Record<KeyState, string> = {
+  works: 'opens and starts',
+  faulty: 'does not work',
+  'not-tried': 'not tried',
+};

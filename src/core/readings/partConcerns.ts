@@ -2,8 +2,8 @@ import { type BodyStyle, type Car, type Part, type PartId, vocabularyOf } from '
 import type { FunctionId } from '../functions';
 import { smellWords } from '../kit';
 import { speakPaint } from '../measure';
-import { tyreFaults } from '../tyres';
-import { type Concerns, hasTyre, type WalkState } from '../walk';
+import { treadLookWords, tyreFaults } from '../tyres';
+import { type Concerns, hasTyre, lookKinds, lookWords, type WalkState } from '../walk';
 import { functionFault } from './functionTable';
 import { paintTable } from './paintTable';
 import { tyreTable } from './tyreTable';
@@ -66,6 +66,8 @@ function concernsOf(state: WalkState, style: BodyStyle, car: Spoken, now: Date):
   const vocabulary = vocabularyOf(car);
   for (const { part, verdict, flags } of tyreTable(state, style, car, now).rows)
     say(part, verdict ? verdict.reasons : tyreFaults(flags));
+  for (const [part, looks] of state.treadLooks)
+    if (looks === 'worn' || looks === 'needs-replacing') say(part, [`${treadLookWords[looks]}, by eye`]);
   for (const { part, brake } of wheelTable(state, style, car).rows)
     if (brake !== '') say(part, [`brake as seen: ${brake}`]);
   const { rows, unit } = paintTable(state, style, car);
@@ -102,8 +104,21 @@ export function contradictions(state: WalkState): Contradiction[] {
       const how = [shown(part) && 'photographed', read(part) && 'read'].filter(Boolean).join(' and ');
       return [{ part, says: `said not to be seen, ${look.why}, and yet ${how}: say which holds` }];
     }),
+    ...state.findings.flatMap(({ part, number, kind, standing }): Contradiction[] => {
+      const look = state.looks.get(part);
+      if (look?.status !== 'clear' || standing.status !== 'confirmed') return [];
+      const denied = [...look.absent, ...(look.swept ?? [])].find((id) => lookKinds(id).includes(kind));
+      return denied
+        ? [
+            {
+              part,
+              says: `said to be “${lookWords(denied, 'uk')}”, and yet finding ${number} is there: the report tells the finding`,
+            },
+          ]
+        : [];
+    }),
     ...state.findings.flatMap(({ part, number, details, standing }): Contradiction[] =>
-      details.action === 'leave' && standing.status === 'put-right'
+      details.decision?.is === 'left' && standing.status === 'put-right'
         ? [
             {
               part,

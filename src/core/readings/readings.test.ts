@@ -50,7 +50,9 @@ describe('readings in the log', () => {
     expect(problemOf(tread('sparekit', 7))).toBe('ok');
     expect(problemOf(tread('tyre-fl', -1))).toBe('bad-body');
     expect(problemOf(paint('roof', 118))).toBe('ok');
-    expect(problemOf(paint('bumper-front', 118))).toBe('not-metal');
+    // A bumper of steel there is; a screen of steel there is not.
+    expect(problemOf(paint('bumper-front', 118))).toBe('ok');
+    expect(problemOf(paint('windscreen', 118))).toBe('not-metal');
     expect(problemOf(paint('roof', 0))).toBe('bad-body');
     expect(problemOf(paint('roof', 6000))).toBe('bad-body');
     expect(problemOf(tyre('tyre-fl', { made: { week: 54, year: 2020 } }))).toBe('bad-body');

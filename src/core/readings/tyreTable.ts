@@ -26,11 +26,12 @@ import {
   type TyreFlag,
   type TyreLawId,
   type TyreVerdict,
+  treadLookWords,
   tyreSummary,
   usualLaw,
   usualNewMm,
 } from '../tyres';
-import { isHeavy, routeOf, type TreadThird, treadThirds, type WalkState } from '../walk';
+import { isHeavy, routeOf, type TreadThird, type TyreDescribed, treadThirds, type WalkState } from '../walk';
 
 export interface TyreRow {
   part: PartId;
@@ -49,6 +50,10 @@ export interface TyreRow {
   /** "2,100 to 3,400 miles" */
   distance?: string;
   isPractice: boolean;
+  /** How it looked, where somebody said so by eye: never a figure, and told beside one. */
+  byEye?: string;
+  /** Of a retread: "tread by Ortal on a casing by Venn". */
+  retread?: string;
 }
 
 export interface TyreTable {
@@ -86,6 +91,7 @@ export function tyreTable(state: WalkState, style: BodyStyle, car: Speech, now: 
   const rows = parts.map((part): TyreRow => {
     const described = state.tyres.get(part.id);
     const read = state.treads.get(part.id);
+    const looks = state.treadLooks.get(part.id);
     const thirds = read && asThirds(read.thirds);
     const age = described?.made && ageMonths(described.made, now);
     const limitMm = limitOf(law, part, state.tyreLaw?.ownMm);
@@ -115,6 +121,8 @@ export function tyreTable(state: WalkState, style: BodyStyle, car: Speech, now: 
       limit: say(limitMm),
       ...(left && { distance: distanceWords(left, countryOf(car.country).distance) }),
       isPractice: read?.isPractice ?? false,
+      ...(looks && { byEye: `${treadLookWords[looks]}, by eye` }),
+      ...retreadWords(described),
     };
   });
   const judged = rows.flatMap(({ verdict }) => (verdict ? [verdict] : []));
@@ -128,6 +136,14 @@ export function tyreTable(state: WalkState, style: BodyStyle, car: Speech, now: 
     summary: judged.length === 0 ? '' : summaryOf(judged, rows.length),
     toBuy: toBuy(rows),
   };
+}
+
+function retreadWords(described: TyreDescribed | undefined): { retread?: string } {
+  const { treadMaker, casingMaker } = described ?? {};
+  const said = [treadMaker && `tread by ${treadMaker}`, casingMaker && `casing by ${casingMaker}`].filter(
+    Boolean,
+  );
+  return said.length > 0 ? { retread: `retread: ${said.join(', ')}` } : {};
 }
 
 function summaryOf(judged: readonly TyreVerdict[], of: number): string {

@@ -26,7 +26,13 @@ const finding = (n: number) => idOf(0xf000 + n);
 const first: Fact[] = [begun, noted(1), noted(2, 'roof'), noted(3, 'bonnet', { suspected: true })];
 const later: Fact[] = [
   ...first,
-  { kind: 'finding-amended', body: { finding: finding(1), changes: { lengthMm: 40, action: 'polish' } } },
+  {
+    kind: 'finding-amended',
+    body: {
+      finding: finding(1),
+      changes: { lengthMm: 40, cures: [{ cure: 'polish' }], decision: { is: 'promised' } },
+    },
+  },
   { kind: 'finding-dismissed', body: { finding: finding(2), why: 'a reflection' } },
   { kind: 'finding-amended', body: { finding: finding(3), changes: { suspected: false } } },
   noted(4, 'sill-l'),
@@ -42,7 +48,7 @@ describe('two revisions of a report', () => {
     expect(changes.added).toEqual([4]);
     expect(changes.changed.map(({ number }) => number)).toEqual([1, 3]);
     expect(changes.changed[0]?.says[0]).toBe('was “Dent”, is “Dent, 40 mm across”');
-    expect(changes.changed[0]?.says).toContain('to be done: Machine polish');
+    expect(changes.changed[0]?.says).toContain('promised: Machine polish');
     expect(changes.changed[1]?.says).toEqual(['confirmed']);
     expect(changes.withdrawn).toEqual([{ number: 2, line: 'roof: Dent', why: 'a reflection' }]);
     expect(changes.others[0]).toMatch(/^Looked at since: .*offside rear door \(right\)/);

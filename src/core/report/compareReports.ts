@@ -58,14 +58,26 @@ function changesOf(was: ReportFinding, is: ReportFinding): string[] {
   if (was.suspected && !is.suspected) says.push('confirmed');
   if (!was.suspected && is.suspected) says.push('not sure any more');
   if (was.notice !== is.notice) says.push('noticed from another distance');
-  if (was.action !== is.action)
-    says.push(is.action === '' ? 'nothing is decided any more' : `to be done: ${is.action}`);
+  says.push(...remedyChanges(was, is));
   if (was.tests !== is.tests && is.tests !== '') says.push(is.tests);
   if (was.note !== is.note) says.push(is.note === '' ? 'note taken back' : `note: ${is.note}`);
   const more = is.photos.length - was.photos.length;
   if (more > 0) says.push(more === 1 ? 'one more photo' : `${more} more photos`);
   return says;
 }
+
+function remedyChanges(was: ReportFinding, is: ReportFinding): string[] {
+  if (was.action === is.action && was.decision === is.decision && was.advice === is.advice) return [];
+  if (is.promised)
+    return was.promised && was.action === is.action
+      ? [decisionOf(is)]
+      : [`promised: ${is.action || decisionOf(is)}`];
+  if (was.promised) return ['promised no more'];
+  const now = [is.advice, is.decision && decisionOf(is)].filter(Boolean).join('; ');
+  return [now || 'nothing is decided any more'];
+}
+
+const decisionOf = ({ decision, action }: ReportFinding): string => withinSentence(decision ?? action);
 
 function othersOf(before: ReportDocument, after: ReportDocument): string[] {
   const newly = after.parts.filter(

@@ -60,19 +60,36 @@ describe('the frozen report', () => {
   });
 
   it('tells findings by how far off they are noticed, and what is promised', () => {
-    const report = reportOf(noted(1), noted(2, 'roof'), {
-      kind: 'finding-amended',
-      body: {
-        finding: idOf(0xf001),
-        changes: { lengthMm: 42, notice: 'across-the-bay', action: 'dent-removal' },
+    const report = reportOf(
+      noted(1),
+      noted(2, 'roof'),
+      {
+        kind: 'finding-amended',
+        body: {
+          finding: idOf(0xf001),
+          changes: {
+            lengthMm: 42,
+            notice: 'across-the-bay',
+            cures: [{ cure: 'dent-removal', sure: 'should' }],
+            decision: { is: 'promised', owner: 'Tomas Vey', by: '2026-12-03' },
+          },
+        },
       },
-    });
+      {
+        kind: 'finding-amended',
+        body: { finding: idOf(0xf002), changes: { lengthMm: 8, cures: [{ cure: 'polish', sure: 'may' }] } },
+      },
+    );
     expect(report.findings[0]).toMatchObject({
       line: 'Dent, 42 mm across',
       action: 'Paintless dent removal',
       promised: true,
+      decision: 'Will be put right before collection, by 3 December 2026',
       partName: 'nearside front door (left)',
     });
+    // A cure alone is advice; who sees to a promise is the yard's own matter.
+    expect(report.findings[1]).toMatchObject({ action: '', promised: false, advice: 'may polish out' });
+    expect(JSON.stringify(report)).not.toContain('Tomas');
     expect(report.summary).toContain('2 findings: 1 noticed from across the bay, 1 seen only up close.');
     expect(report.summary).toContain(
       'From where 1 of them is noticed was worked out from kind, size and paint, not walked.',

@@ -8,6 +8,7 @@ import { dismissedFindings, findingsPutRight, standingFindings } from './section
 import { headOf } from './sections/head';
 import { limitsOf } from './sections/limits';
 import { partsInOrder, treadsInOrder } from './sections/parts';
+import { whatWasTold } from './sections/told';
 import { tellWalk, type WalkTold } from './walkTold';
 import { summaryLines } from './wording';
 
@@ -17,6 +18,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   const findings = standingFindings(told);
   const putRight = findingsPutRight(told);
   const readings = readingsOf(told);
+  const tellings = whatWasTold(told);
   const { otherWalks } = inputs;
   const flags = {
     notToDrive: reasonsNotToDrive(findings, readings),
@@ -25,13 +27,14 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   const document: ReportDocument = {
     ...headOf(told),
     composedBy: COMPOSED_BY,
-    summary: summaryLines(findings, told.left.cover, flags),
+    summary: summaryLines(findings, told.left.cover, flags, tellings.remedies),
     findings,
     dismissed: dismissedFindings(told),
     ...(putRight.length > 0 && { putRight }),
     ...limitsOf(told, readings),
     parts: partsInOrder(told, findings, putRight),
     treads: treadsInOrder(told),
+    ...tellings,
     ...readings,
     ...(otherWalks && otherWalks.length > 0 && { otherWalks: [...otherWalks] }),
     photos: told.photos,

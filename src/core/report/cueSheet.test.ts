@@ -26,7 +26,7 @@ describe('the cue sheet', () => {
     );
     const lines = cues.flatMap((cue) => cue.lines);
     expect(lines[0]).toBe(
-      'Nearside front door (left): dent, 46 mm across. Noticed from across the bay. Will be done: paintless dent removal.',
+      'Nearside front door (left): dent, 46 mm across. Noticed from across the bay. Will be put right before collection: paintless dent removal.',
     );
     expect(lines).toContain('Roof: could not be seen, wet.');
     expect(lines.at(-1)).toMatch(/^(Offside rear door \(right\): dent\.|Roof)/);

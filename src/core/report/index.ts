@@ -1,5 +1,16 @@
 export type { Block } from './blocks/block';
-export { coverBlocks, coverOf, findingLines, reportBlocks, reportFacts } from './blocks/reportBlocks';
+export {
+  buildFacts,
+  coverBlocks,
+  coverOf,
+  findingLines,
+  otherPromiseLine,
+  promiseLine,
+  remedyLines,
+  reportBlocks,
+  reportFacts,
+} from './blocks/reportBlocks';
+export { equipmentLines } from './blocks/toldBlocks';
 export { canonicalForm, fingerprintWords } from './canonicalForm';
 export { compareReports, type ReportChanges, reportChangesSchema } from './compareReports';
 export { COMPOSED_BY } from './composedBy';
@@ -9,6 +20,7 @@ export type { Drawing, Shape } from './drawings/drawing';
 export { svgOf } from './drawings/svgOf';
 export { hasChanges } from './hasChanges';
 export { photoCaption } from './orderPhotos';
+export { type PartGroup, partGroups } from './partGroups';
 export {
   type CoverNote,
   covered,
@@ -24,4 +36,4 @@ export {
   type ReportPhoto,
   reportDocumentSchema,
 } from './reportDocument';
-export { noticedWords, stopsTheDrive } from './wording';
+export { isNoticeUnsaid, noticedWords, stopsTheDrive } from './wording';

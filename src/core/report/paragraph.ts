@@ -29,7 +29,8 @@ export function paragraphOf(told: Told, vocabulary: Vocabulary): string {
   const sure = findings.filter(({ suspected }) => !suspected);
   const far = sure.filter(({ notice }) => notice === 'across-the-bay');
   const step = sure.filter(({ notice }) => notice === 'one-step-back');
-  const near = sure.length - far.length - step.length;
+  const near = sure.filter(({ notice }) => notice === 'up-close').length;
+  const unsaid = sure.length - far.length - step.length - near;
   const promised = findings.filter((finding) => finding.promised).length;
   const guessed = sure.filter(({ noticeSource }) => noticeSource === 'estimated').length;
   const { notToDrive = [] } = told;
@@ -37,12 +38,15 @@ export function paragraphOf(told: Told, vocabulary: Vocabulary): string {
     `${bodyStyleName} of ${year}, ${odometer ?? 'odometer not read'}.`,
     ...(notToDrive.length > 0 ? [notToDriveSays(notToDrive)] : []),
     far.length === 0
-      ? guessed > 0
+      ? guessed + unsaid > 0
         ? 'Nothing was said to be noticed from across the bay.'
         : 'Nothing was found that is noticed from across the bay.'
       : `Noticed from across the bay: ${listed(far)}.`,
     ...(step.length > 0 ? [`From one step back: ${listed(step)}.`] : []),
     ...(near > 0 ? [`${near} more ${near === 1 ? 'is' : 'are'} seen only up close.`] : []),
+    ...(unsaid > 0
+      ? [`From where ${unsaid === 1 ? 'one more is' : `${unsaid} more are`} noticed was not said.`]
+      : []),
     ...(guessed > 0 ? [guessedSays(guessed, sure.length)] : []),
     ...tyresSay(told, vocabulary),
     ...paintSays(told),

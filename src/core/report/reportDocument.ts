@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { carDetailsSchema, faceIds } from '../car';
+import { carDetailsSchema, drivens, faceIds } from '../car';
 import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { walkFigureSchema } from '../readings';
 import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
@@ -28,9 +28,15 @@ const reportFindingSchema = z.strictObject({
   noticeSource: z.enum(['said', 'step-back-lap', 'estimated']).optional(),
   extent: extentSchema.optional(),
   tests: text,
-  /** What will be done about it; empty when nothing was decided. */
+  /** The work that was promised; empty where nothing was. Of early reports also what was decided without a promise. */
   action: text,
   promised: z.boolean(),
+  /** What would mend it, in words, where that was not promised. */
+  advice: text.optional(),
+  /** Who decides and what was decided, in words. */
+  decision: text.optional(),
+  /** The day a promise names. */
+  by: text.optional(),
   note: text,
   caution: text.optional(),
   /** Numbers of the photos that show it. */
@@ -68,6 +74,11 @@ const reportPartSchema = z.strictObject({
   /** What a reader is told: "Clear", "2 findings: 3, 7", "Not looked at". */
   says: text,
   findings: z.array(z.int().positive()),
+  /** Cleared by itself, or in a sweep from a stride away; absent where neither, and in reports frozen by an earlier Zelk. */
+  look: z.enum(['own', 'swept']).optional(),
+  /** What was looked for there and is not there, in words: by itself, and in the sweep. */
+  absent: z.array(text).optional(),
+  swept: z.array(text).optional(),
 });
 
 /**
@@ -90,7 +101,14 @@ export const reportDocumentSchema = z.strictObject({
   signedBy: text,
   yard: yardSchema,
   title: text,
-  car: carDetailsSchema.omit({ identityAsRead: true }),
+  /** Reports frozen by an earlier Zelk say nothing of engine, gearbox, driven wheels, trim and special paint. */
+  car: carDetailsSchema.omit({ identityAsRead: true }).extend({
+    engine: text.optional(),
+    gearbox: text.optional(),
+    driven: z.enum(drivens).optional(),
+    trim: text.optional(),
+    specialPaint: text.optional(),
+  }),
   bodyStyleName: text,
   odometer: text.optional(),
   /** The same as it was read; reports frozen by an earlier Zelk have none. */
@@ -135,6 +153,39 @@ export const reportDocumentSchema = z.strictObject({
   readingsMissing: z.array(text),
   outOfScope: text,
   parts: z.array(reportPartSchema),
+  /** What was said of a side, of several parts or of the whole car. */
+  statements: z.array(text).optional(),
+  /** What it is made of and covered with, where that is not usual. */
+  build: z.array(text).optional(),
+  /** Its story, each fact with its source. */
+  story: z.array(text).optional(),
+  /** How it drove, a line each. */
+  drove: z.array(text).optional(),
+  equipment: z
+    .strictObject({
+      /** Fitted, and tried. */
+      tried: z.array(text),
+      fitted: z.array(text),
+      /** Said to be fitted by somebody; nobody here has seen it. */
+      said: z.array(text),
+      /** Not there, though such cars usually have it. */
+      absent: z.array(text),
+    })
+    .optional(),
+  /** What would mend things that are no findings, and what was decided of them. */
+  remedies: z
+    .array(
+      z.strictObject({
+        /** "Nearside front tyre (left)", "Air-con does not blow cold", "Papers". */
+        what: text,
+        action: text,
+        promised: z.boolean(),
+        advice: text.optional(),
+        decision: text.optional(),
+        by: text.optional(),
+      }),
+    )
+    .optional(),
   treads: z.array(z.strictObject({ part: text, name: text, depth: text })),
   ...reportReadingsShape,
   /** Odometer figures of other walks of the car, as they stood when it was frozen: the papers are judged with them. */
@@ -144,5 +195,6 @@ export const reportDocumentSchema = z.strictObject({
 });
 
 export type ReportDocument = z.output<typeof reportDocumentSchema>;
+export type ReportRemedy = NonNullable<ReportDocument['remedies']>[number];
 export type ReportFinding = ReportDocument['findings'][number];
 export type ReportPhoto = ReportDocument['photos'][number];

@@ -23,7 +23,9 @@ export function reportReadings(
 ): ReportReadings {
   const name = (part: string) => sentence(nameOf(part));
   return {
-    ...(state.treads.size + state.tyres.size > 0 && { tyres: tyres(state, style, car, name, now) }),
+    ...(state.treads.size + state.tyres.size + state.treadLooks.size > 0 && {
+      tyres: tyres(state, style, car, name, now),
+    }),
     ...wheels(state, style, car, name),
     ...(state.paint.size > 0 && { paint: paint(state, style, car, name) }),
     ...screen(state, style, car),
@@ -46,7 +48,7 @@ function tyres(
     law: table.lawSays,
     summary: table.summary,
     rows: table.rows.map(
-      ({ part, brand, size, made, flags, depths, verdict, share, distance, isPractice }) => ({
+      ({ part, brand, size, made, flags, depths, verdict, share, distance, isPractice, byEye, retread }) => ({
         part,
         name: name(part),
         make: [brand, size].filter(Boolean).join(' '),
@@ -59,7 +61,9 @@ function tyres(
         mayBeDriven: verdict?.mayBeDriven ?? true,
         ...(share !== undefined && { left: Math.round(share * 100) }),
         says: [
-          ...(verdict ? (verdict.reasons.length > 0 ? verdict.reasons : ['in order']) : ['not read']),
+          ...(verdict ? (verdict.reasons.length > 0 ? verdict.reasons : ['in order']) : ['not measured']),
+          ...(byEye ? [byEye] : []),
+          ...(retread ? [retread] : []),
           ...flags.filter(
             (flag) => flag === 'repair' || flag === 'run-flat' || flag === 'new' || flag === 'odd',
           ),

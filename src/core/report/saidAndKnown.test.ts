@@ -39,7 +39,12 @@ const partOf = (report: ReturnType<typeof reportOf>, part: string) =>
   report.parts.find((each) => each.part === part);
 
 describe('a distance that nobody said', () => {
-  const report = reportOf(noted(1), noted(2, 'roof'), changed(2, { notice: 'one-step-back' }));
+  const report = reportOf(
+    noted(1),
+    changed(1, { lengthMm: 8 }),
+    noted(2, 'roof'),
+    changed(2, { notice: 'one-step-back' }),
+  );
   const [guessed, said] = report.findings;
 
   it('is printed as worked out, wherever it is printed', () => {
@@ -61,10 +66,22 @@ describe('a distance that nobody said', () => {
       );
     const width = (points: readonly (readonly [number, number])[]) =>
       Math.max(...points.map(([x]) => x)) - Math.min(...points.map(([x]) => x));
-    const [open] = strips([noted(1)]);
+    const [open] = strips([noted(1), changed(1, { lengthMm: 8 })]);
+    const [unsaid] = strips([noted(1)]);
     const [taped] = strips([noted(1), changed(1, { notice: 'up-close' })]);
     expect(open?.is === 'polygon' && width(open.points)).toBe(5);
+    expect(unsaid?.is === 'polygon' && width(unsaid.points)).toBe(5);
     expect(taped?.is === 'polygon' && width(taped.points)).toBe(13);
+  });
+
+  it('is no distance at all where neither a size nor how bad it is was said', () => {
+    const unknown = reportOf(noted(1));
+    expect(unknown.findings[0]).not.toHaveProperty('notice');
+    expect(unknown.paragraph).toContain('From where one more is noticed was not said.');
+    expect(unknown.paragraph).not.toContain('up close');
+    expect(unknown.summary).toContain('1 finding: 1 with no distance noted.');
+    const heavy = reportOf(noted(1), changed(1, { severity: 'heavy' }));
+    expect(heavy.findings[0]).toMatchObject({ notice: 'across-the-bay', noticeSource: 'estimated' });
   });
 
   it('is no claim once all were said', () => {
@@ -168,7 +185,7 @@ describe('the caution about rust', () => {
     expect(reportOf(rust('tailgate'), through).findings[0]?.caution).not.toMatch(/do not drive/);
     const sill = reportOf(rust('sill-l'), through);
     expect(sill.findings[0]).toMatchObject({
-      tests: 'right through',
+      line: 'Rust, right through, 12 mm × 6 mm',
       caution: 'Rust right through the structure: do not drive until a qualified person has checked it.',
     });
     expect(reportOf(rust('sill-l'), changed(1, { rust: 'bubbling' })).findings[0]?.caution).toBeUndefined();
@@ -195,7 +212,7 @@ describe('what decides', () => {
       { kind: 'papers-noted', body: { keys: 2, keysTried: 1 } },
     );
     expect(report.summary.slice(0, 2)).toEqual([
-      'Not to be driven until a qualified person has checked it: nearside front tyre (left), 1.2 mm left, under the limit of 1.6 mm; rust, 12 mm × 6 mm, nearside sill (left); warning for airbag on.',
+      'Not to be driven until a qualified person has checked it: nearside front tyre (left), 1.2 mm left, under the limit of 1.6 mm; rust, right through, 12 mm × 6 mm, nearside sill (left); warning for airbag on.',
       'Papers: 1 of 2 keys not tried.',
     ]);
     expect(report.paragraph).toContain('Not to be driven until a qualified person has checked it: ');

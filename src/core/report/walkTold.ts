@@ -1,7 +1,7 @@
 import { type BodyStyle, partNames, styleOf, type Vocabulary, vocabularyOf } from '../car';
 import { partConcerns, type WhatIsLeft, whatIsLeft } from '../readings';
 import type { Stop } from '../route';
-import { type Concerns, replay, routeOf, type WalkState } from '../walk';
+import { asBuilt, type Concerns, replay, routeOf, type WalkState } from '../walk';
 import { isoDay } from '../wording';
 import { orderPhotos } from './orderPhotos';
 import type { ReportPhoto } from './reportDocument';
@@ -27,7 +27,7 @@ export function tellWalk(inputs: ReportInputs): WalkTold {
   const state = replay(inputs.walk, inputs.entries);
   const { begun } = state;
   if (!begun) throw new EmptyWalkError();
-  const style = styleOf({ ...begun, steering: inputs.car.steering });
+  const style = asBuilt(styleOf({ ...begun, steering: inputs.car.steering }), state);
   const vocabulary = vocabularyOf(inputs.car);
   const nameOf = partNames(style, inputs.car);
   const route = routeOf(state, style);

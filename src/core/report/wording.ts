@@ -1,7 +1,7 @@
 import type { Vocabulary } from '../car';
 import { type Coverage, type NoticeDistance, noticeDistances, noticeWords, type PartStatus } from '../walk';
 import { sentence } from '../wording';
-import type { ReportFinding } from './reportDocument';
+import type { ReportDocument, ReportFinding } from './reportDocument';
 
 const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
@@ -30,6 +30,7 @@ export function summaryLines(
   findings: readonly ReportFinding[],
   cover: Coverage,
   { notToDrive, papers }: RedFlags = { notToDrive: [], papers: [] },
+  remedies: ReportDocument['remedies'] = [],
 ): string[] {
   const lines: string[] = [
     ...(notToDrive.length > 0 ? [notToDriveSays(notToDrive)] : []),
@@ -47,9 +48,16 @@ export function summaryLines(
       ? `All ${cover.total} parts on the route were looked at.`
       : `${cover.looked} of ${cover.total} parts on the route were looked at; ${gaps.join(', ')}.`,
   );
+  const more = remedies.filter(({ promised }) => promised).length;
+  const morePromised =
+    more > 0
+      ? [
+          `${more === 1 ? 'One more thing is' : `${more} more things are`} promised before collection, beside the findings.`,
+        ]
+      : [];
   if (findings.length === 0) {
     lines.push(cover.looked === 0 ? 'Nothing has been looked at yet.' : 'No findings on what was looked at.');
-    return lines;
+    return [...lines, ...morePromised];
   }
   const groups = [...noticeDistances].reverse().flatMap((distance) => {
     const n = findings.filter((finding) => finding.notice === distance).length;
@@ -65,6 +73,7 @@ export function summaryLines(
     );
   const promised = findings.filter((finding) => finding.promised).length;
   if (promised > 0) lines.push(`${promised} of them will be put right before collection.`);
+  lines.push(...morePromised);
   const open = findings.filter((finding) => finding.suspected).length;
   if (open > 0) lines.push(`${plural(open, 'suspicion')} still to be looked at again.`);
   return lines;
@@ -79,6 +88,13 @@ export function noticedWords({
   const name = noticeWords[notice].name.toLowerCase();
   return noticeSource === 'estimated' ? `likely ${name}, worked out and not walked` : name;
 }
+
+/** Nobody said from where it is noticed: it is drawn open, as a guess. */
+export const isNoticeUnsaid = ({
+  notice,
+  noticeSource,
+}: Pick<ReportFinding, 'notice' | 'noticeSource'>): boolean =>
+  notice === undefined || noticeSource === 'estimated';
 
 export function statusSays(status: PartStatus, findings: readonly number[], why: string | undefined): string {
   switch (status) {

@@ -1,5 +1,5 @@
 import type { PartKind } from '../car';
-import type { Action, FindingKind, NoticeDistance } from '../walk';
+import type { Amount, Cure, FindingKind, NoticeDistance, Severity, StoredDecision, Sureness } from '../walk';
 import type { End, Meaning, SideWord } from './meaning';
 
 /** Longest phrase of the lexicon, in words. */
@@ -19,7 +19,12 @@ const partAt = (phrases: string, kinds: PartKind[], end?: End, sideWord?: SideWo
 const kind = (phrases: string, ...kinds: FindingKind[]) => say({ slot: 'kind', kinds }, phrases);
 const notice = (phrases: string, distance: NoticeDistance) =>
   say({ slot: 'notice', notice: distance }, phrases);
-const action = (phrases: string, what: Action) => say({ slot: 'action', action: what }, phrases);
+const cure = (phrases: string, what: Cure, sure?: Sureness) =>
+  say({ slot: 'cure', cure: what, ...(sure && { sure }) }, phrases);
+const decision = (phrases: string, what: StoredDecision['is']) =>
+  say({ slot: 'decision', decision: what }, phrases);
+const severity = (phrases: string, how: Severity) => say({ slot: 'severity', severity: how }, phrases);
+const amount = (phrases: string, how: Amount) => say({ slot: 'amount', amount: how }, phrases);
 
 // Sides and ends. Abbreviations are common practice of the trade.
 place('left|lh|left hand|left-hand|left side|l', { hand: 'l' });
@@ -213,20 +218,53 @@ notice(
   'across-the-bay',
 );
 
-// What will be done.
-action('leave|leave it|leave and say so|leave as is|as is', 'leave');
-action('clean|clean it|clean off|wash', 'clean');
-action('polish|polish out|polish it|machine polish|will polish out|buff out|should polish out', 'polish');
-action('touch in|touch-in|touch up|touch-up|to touch in|to touch up|needs touching in', 'touch-in');
-action('pdr|dent removal|paintless dent removal|push out|needs pdr', 'dent-removal');
-action('local paint|local repair|spot paint|spot repair|local paint repair|blow in', 'local-paint');
-action('full panel|paint the panel|paint panel|panel paint|needs paint|needs painting', 'full-panel');
-action('refurb|refurbish|wheel refurb|refinish|wheel refurbish|needs refurb', 'wheel-refurbish');
-action('resin|glass repair|resin repair|fill with resin', 'glass-repair');
-action('new glass|replace glass|new screen|glass replace', 'glass-replace');
-action('lamp polish|polish lamp|restore lamp|headlight restoration|polish the lamp', 'lamp-polish');
-action('refit|clip back|refix|clip it back|put back', 'refit');
-action('replace|new one|needs replacing|renew|to replace|swap', 'replace');
+// How bad, and how many where nobody counted. "Light" and "deep" also belong to lamps and tread: they stay unsaid.
+severity('faint|minor|hairline|very slight|only slight', 'slight');
+severity('heavy|heavily|bad|badly|severe|nasty', 'heavy');
+amount('one or two|1 or 2', 'one-or-two');
+amount('a few|a handful|a handful of', 'a-few');
+amount('several', 'several');
+amount('loads|loads of|lots of|lots|many|peppered|peppered with|plenty of', 'many');
+amount('all over|all round|all around|everywhere', 'all-over');
+amount('most of it|most of the rim|most of the edge|most of the panel', 'most-of-it');
+
+// What would mend it, and how sure that is where it was said.
+cure('clean|clean it|clean off|wash', 'clean');
+cure('will clean off|cleans off', 'clean', 'will');
+cure('should clean off', 'clean', 'should');
+cure('polish|polish out|polish it|machine polish|buff out|wants a polish', 'polish');
+cure('will polish out|polishes out', 'polish', 'will');
+cure('should polish out|should polish|should come out with a polish', 'polish', 'should');
+cure('may polish out|might polish|might polish out|may polish', 'polish', 'may');
+cure('touch in|touch-in|touch up|touch-up|to touch in|to touch up|needs touching in', 'touch-in');
+cure('should touch in|should touch up', 'touch-in', 'should');
+cure('pdr|dent removal|paintless dent removal|push out|needs pdr', 'dent-removal');
+cure('should push out|should come out|a dent man would get that', 'dent-removal', 'should');
+cure('may push out|might push out|may come out', 'dent-removal', 'may');
+cure('local paint|local repair|spot paint|spot repair|local paint repair|blow in', 'local-paint');
+cure('full panel|paint the panel|paint panel|panel paint|needs paint|needs painting', 'full-panel');
+cure('treat the rust|rust treatment|seal the rust|clean and seal', 'treat-rust');
+cure('repair the panel|panel repair|needs a repair', 'repair-panel');
+cure('recolour|recolor|needs recolouring|needs recoloring', 'recolour');
+cure('refurb|refurbish|wheel refurb|refinish|wheel refurbish|needs refurb', 'wheel-refurbish');
+cure('resin|glass repair|resin repair|fill with resin', 'glass-repair');
+cure('new glass|replace glass|new screen|glass replace', 'glass-replace');
+cure('lamp polish|polish lamp|restore lamp|headlight restoration|polish the lamp', 'lamp-polish');
+cure('adjust|adjust it|needs adjusting|wants adjusting', 'adjust');
+cure('refit|clip back|refix|clip it back|put back', 'refit');
+cure('take off|take it off|remove it|peel it off', 'remove');
+cure('replace|new one|needs replacing|renew|to replace|swap', 'replace');
+cure('one for the workshop|workshop job|for the workshop', 'mechanical');
+cure('find out|needs looking into|have it looked at|needs diagnosing', 'find-out');
+
+// Who decides. A promise is only what is said as one.
+decision(
+  "promised|we promise|we'll have that done|we'll do that|will be done before it goes|done before it goes|we will have that done|before you collect|done before collection",
+  'promised',
+);
+decision('up to you|your choice|if you like|buyer to choose|you may choose', 'buyer-chooses');
+decision("we'll see|we will see|see about it", 'house-decides');
+decision('leave|leave it|leave and say so|leave as is|as is|we leave that|leave that as it is', 'left');
 
 say(
   { slot: 'suspected' },

@@ -1,5 +1,5 @@
 import type { Hand, PartKind } from '../car';
-import type { Action, FindingKind, NoticeDistance } from '../walk';
+import type { Amount, Cure, FindingKind, NoticeDistance, Severity, StoredDecision, Sureness } from '../walk';
 
 export type End = 'front' | 'rear';
 /** Words for a side that depend on the country and on who sits where. */
@@ -15,7 +15,11 @@ export type Meaning =
   | { slot: 'feel'; answer: 'not-felt' | 'slight' | 'clear-edge' }
   | { slot: 'wipe'; answer: 'gone' | 'fainter' | 'stays' }
   | { slot: 'notice'; notice: NoticeDistance }
-  | { slot: 'action'; action: Action }
+  | { slot: 'severity'; severity: Severity }
+  | { slot: 'amount'; amount: Amount }
+  /** What would mend it; how sure, where it was said. */
+  | { slot: 'cure'; cure: Cure; sure?: Sureness }
+  | { slot: 'decision'; decision: StoredDecision['is'] }
   | { slot: 'suspected' }
   | { slot: 'correction' }
   /** Says that something is not there. */

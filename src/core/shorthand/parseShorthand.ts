@@ -10,7 +10,7 @@ import {
   vocabularyOf,
 } from '../car';
 import { MAX_SIZE_MM, MM_PER_INCH } from '../measure';
-import { type FindingDetails, type FindingKind, findingKindOf, kindFits } from '../walk';
+import { type FindingKind, findingKindOf, isOdd, kindFits, type StoredDetails } from '../walk';
 import { meaningOf } from './lexicon';
 import { isCounted, isUnknown, longestAt, nextAfter } from './lookAhead';
 import type { End, Meaning, SideWord } from './meaning';
@@ -44,7 +44,7 @@ export type Question =
 export interface Shorthand {
   part?: PartId;
   kind?: FindingKind;
-  details: FindingDetails;
+  details: StoredDetails;
   suspected: boolean;
   chips: readonly Chip[];
   /** What said nothing to the parser, as it was spoken and in that order; it may be kept as a note. */
@@ -66,7 +66,7 @@ interface Said<T> {
 }
 
 /**
- * Reads one line as people say a finding: part, side, kind, count, size, test, distance, action, in any order, in both
+ * Reads one line as people say a finding: part, side, kind, count, size, test, distance, cure, decision, in any order, in both
  * vocabularies, with corrections in the same breath ("left, sorry, right rear door"). It asks rather than guesses a side.
  * Sizes come out in millimetres; a bare number after a kind is in millimetres, or inches in the US vocabulary. A line that denies a fault is
  * none, and a doubt about the cure is no doubt about the fault.
@@ -98,7 +98,7 @@ class Reader {
   private count?: Said<number>;
   private size?: Said<{ lengthMm: number; widthMm?: number }>;
   private bare?: Said<number> & { isAfterKind: boolean };
-  private details: FindingDetails = {};
+  private details: StoredDetails = {};
   private suspected = false;
   private isCorrecting = false;
   private readonly chips: Chip[] = [];
@@ -138,7 +138,7 @@ class Reader {
     const isDoubt = best.meaning.slot === 'suspected' || best.meaning.slot === 'denial';
     const next = isDoubt ? nextAfter(words, at + best.used) : undefined;
     // "Maybe polish it", "do not paint": nothing is decided about the cure, and nothing doubted about the fault.
-    if (next?.meaning.slot === 'action') {
+    if (next?.meaning.slot === 'cure') {
       const used = next.at + next.used - at;
       this.keepSpoken(at, used);
       return used;
@@ -203,8 +203,17 @@ class Reader {
       case 'notice':
         this.details.notice = meaning.notice;
         break;
-      case 'action':
-        this.details.action = meaning.action;
+      case 'severity':
+        this.details.severity = meaning.severity;
+        break;
+      case 'amount':
+        this.details.amount = meaning.amount;
+        break;
+      case 'cure':
+        this.takeCure(meaning);
+        break;
+      case 'decision':
+        this.details.decision = { is: meaning.decision };
         break;
       case 'suspected':
         this.suspected = true;
@@ -213,6 +222,12 @@ class Reader {
         meaning satisfies never;
     }
     this.chips.push({ slot: meaning.slot as Chip['slot'], text });
+  }
+
+  /** A second cure comes after the first: "touch in, then polish". */
+  private takeCure({ cure, sure }: Extract<Meaning, { slot: 'cure' }>): void {
+    const others = (this.details.cures ?? []).filter((each) => each.cure !== cure);
+    this.details.cures = [...others, { cure, ...(sure && { sure }) }].slice(0, 4);
   }
 
   private takePlace(meaning: Extract<Meaning, { slot: 'place' }>, text: string): void {
@@ -352,7 +367,9 @@ class Reader {
     }
     const first = this.kinds.value[0] as FindingKind;
     if (!part) return this.kinds.value.length === 1 ? first : undefined;
-    const kind = this.kinds.value.find((each) => kindFits(each, part));
+    const usual = this.kinds.value.find((each) => kindFits(each, part));
+    // What is not usual on a part is logged all the same; only what can hardly be meant is asked about.
+    const kind = usual ?? this.kinds.value.find((each) => !isOdd(each, part));
     if (!kind) this.questions.push({ code: 'kind-does-not-fit', kind: first, part: part.id });
     return kind;
   }

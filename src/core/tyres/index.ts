@@ -30,4 +30,5 @@ export {
   usualLaw,
   usualNewMm,
 } from './treadLaws';
+export { type TreadLook, treadLooks, treadLookWords } from './treadLooks';
 export { parseTyreSize, tyreSizeProblemMessage } from './tyreSize';

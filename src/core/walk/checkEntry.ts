@@ -1,7 +1,6 @@
-import { type BodyStyle, type Part, styleOf } from '../car';
+import { type BodyStyle, type Part, type PartId, styleOf } from '../car';
 import { type Entry, type EntryKind, entryKinds, entrySchema } from './entries';
-import { findingKindOf, kindFits } from './findingKinds';
-import { hasTyre, isMetal, mostTreadMm } from './readable';
+import { canBeMetal, hasTyre, mostTreadMm } from './readable';
 
 /** Clocks of phones wander; farther ahead than this is a wrong date. */
 export const CLOCK_TOLERANCE_MS = 60 * 60 * 1000;
@@ -16,7 +15,6 @@ export type EntryProblemCode =
   | 'in-the-future'
   | 'too-long-ago'
   | 'unknown-part'
-  | 'kind-does-not-fit'
   | 'not-a-tyre'
   | 'not-a-wheel'
   | 'not-metal'
@@ -88,6 +86,13 @@ export function checkEntry(raw: unknown, { walk, now, style }: EntryContext): En
 }
 
 function checkParts(entry: Entry, style: BodyStyle): EntryCheck {
+  const stranger = partsNamed(entry).find(({ part }) => !style.parts.has(part));
+  if (stranger)
+    return refuse(
+      'unknown-part',
+      stranger.path,
+      `This ${style.id} has no part “${stranger.part}”. Choose a part on the map, or add the extra to the car.`,
+    );
   const partId = 'part' in entry.body ? entry.body.part : undefined;
   if (partId === undefined) return { ok: true, entry };
   const part = style.parts.get(partId);
@@ -98,20 +103,26 @@ function checkParts(entry: Entry, style: BodyStyle): EntryCheck {
       `This ${style.id} has no part “${partId}”. Choose a part on the map, or add the extra to the car.`,
     );
   }
-  if (entry.kind === 'finding-noted' && !kindFits(entry.body.kind, part)) {
-    return refuse(
-      'kind-does-not-fit',
-      'body.kind',
-      `“${findingKindOf(entry.body.kind).uk}” cannot be on ${partId}. Choose a kind the part offers.`,
-    );
-  }
   return checkReading(entry, part, style) ?? { ok: true, entry };
+}
+
+/** Parts an entry names beside the one it is of. */
+function partsNamed({ kind, body }: Entry): { path: string; part: PartId }[] {
+  const several = (path: string, parts: readonly PartId[]) =>
+    parts.map((part, i) => ({ path: `${path}.${i}`, part }));
+  if (kind === 'sweep-made') return several('body.parts', body.parts);
+  if (kind === 'statement-made' && body.over.of === 'parts')
+    return several('body.over.parts', body.over.parts);
+  if (kind === 'remedy-noted' && body.about.of === 'part')
+    return [{ path: 'body.about.part', part: body.about.part }];
+  return [];
 }
 
 /** A reading must be possible where it was taken. */
 function checkReading(entry: Entry, part: Part, style: BodyStyle): EntryCheck | undefined {
   switch (entry.kind) {
     case 'tread-read':
+    case 'tread-by-eye':
     case 'tyre-described': {
       if (!hasTyre(part))
         return refuse('not-a-tyre', 'body.part', `Tread is read on a tyre, and ${part.id} is not one.`);
@@ -129,7 +140,8 @@ function checkReading(entry: Entry, part: Part, style: BodyStyle): EntryCheck | 
         ? undefined
         : refuse('not-a-wheel', 'body.part', `A rim is described at a wheel, and ${part.id} is not one.`);
     case 'paint-read':
-      return isMetal(part)
+      // A wing of plastic may be one of steel on this car: only where no metal can be is a reading a slip.
+      return canBeMetal(part)
         ? undefined
         : refuse(
             'not-metal',

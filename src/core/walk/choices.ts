@@ -1,5 +1,3 @@
-import type { Vocabulary } from '../car';
-
 /** From where a finding is noticed, farthest last. Distances are a house convention. */
 export const noticeDistances = ['up-close', 'one-step-back', 'across-the-bay'] as const;
 export type NoticeDistance = (typeof noticeDistances)[number];
@@ -30,14 +28,9 @@ export const repairWords: Record<RepairQuality, string> = {
   'plain-to-see': 'plain to see',
 };
 
-/** How far rust has gone; nothing is said of it until somebody has. */
+/** How far rust has gone, as early logs say it. Read as how bad it is; written no more. */
 export const rustDepths = ['on-the-surface', 'bubbling', 'right-through'] as const;
 export type RustDepth = (typeof rustDepths)[number];
-export const rustWords: Record<RustDepth, string> = {
-  'on-the-surface': 'on the surface',
-  bubbling: 'bubbling',
-  'right-through': 'right through',
-};
 
 export const testWords = {
   nail: {
@@ -57,6 +50,7 @@ export const testWords = {
   wipe: { name: 'Wipe it', gone: 'gone', fainter: 'fainter', stays: 'stays' },
 } as const;
 
+/** What would be done, as early logs say it: a cure and a promise in one word. Read as both; written no more. */
 export const actions = [
   'leave',
   'clean',
@@ -73,26 +67,6 @@ export const actions = [
   'replace',
 ] as const;
 export type Action = (typeof actions)[number];
-
-const actionNames: Record<Action, { uk: string; us: string }> = {
-  leave: { uk: 'Leave and say so', us: 'Leave and say so' },
-  clean: { uk: 'Clean', us: 'Clean' },
-  polish: { uk: 'Machine polish', us: 'Machine polish' },
-  'touch-in': { uk: 'Touch in', us: 'Touch up' },
-  'dent-removal': { uk: 'Paintless dent removal', us: 'Paintless dent removal' },
-  'local-paint': { uk: 'Local paint repair', us: 'Spot paint repair' },
-  'full-panel': { uk: 'Paint the panel', us: 'Paint the panel' },
-  'wheel-refurbish': { uk: 'Refurb the wheel', us: 'Refinish the wheel' },
-  'glass-repair': { uk: 'Fill the glass', us: 'Fill the glass' },
-  'glass-replace': { uk: 'New glass', us: 'New glass' },
-  'lamp-polish': { uk: 'Polish the lamp', us: 'Polish the light' },
-  refit: { uk: 'Refit or fix', us: 'Refit or fix' },
-  replace: { uk: 'Replace', us: 'Replace' },
-};
-
-export function actionName(action: Action, vocabulary: Vocabulary): string {
-  return actionNames[action][vocabulary];
-}
 
 /** What a photo shows: the place, the thing itself, or the whole car. */
 /** `after`: how a place looks once its finding was put right. */

@@ -50,7 +50,8 @@ export function partStatus(state: WalkState, part: PartId, concerns: Concerns = 
   const isKnown = (concerns.get(part) ?? []).length > 0;
   if (look) return look.status === 'clear' && isKnown ? 'looked-at' : look.status;
   // Nobody said "clear": a depth was read, or what was seen there came to nothing.
-  if (here.some((finding) => !isStanding(finding)) || state.treads.has(part)) return 'looked-at';
+  if (here.some((finding) => !isStanding(finding)) || state.treads.has(part) || state.treadLooks.has(part))
+    return 'looked-at';
   if (part === 'odometer' && state.odometer) return 'clear';
   // What the nose noticed is told as such; the place itself was visited.
   if (part === 'smell' && state.kit.smells) return isKnown ? 'looked-at' : 'clear';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { actionLine, findingLine, testLine } from './describeFinding';
+import { findingLine, severityWords, testLine } from './describeFinding';
 import type { FindingDetails } from './families/findings/bodies';
 import { type FindingKind, findingKindIds, findingKindName } from './findingKinds';
 
@@ -15,6 +15,15 @@ describe('a finding in one line', () => {
     ['stone-chip', { count: 1 }, 'Stone chip'],
     ['scuff', { lengthMm: 120, widthMm: 55 }, 'Scuff, 120 mm × 55 mm'],
     ['scuff', { lengthMm: 120 }, 'Scuff, 120 mm'],
+    ['scratch', { severity: 'slight' }, 'Scratch, in the lacquer'],
+    ['scratch', { severity: 'plain', lengthMm: 90 }, 'Scratch, to the primer, 90 mm long'],
+    ['rust', { severity: 'heavy' }, 'Rust, right through'],
+    ['glass-crack', { severity: 'slight' }, 'Crack in the glass, hairline'],
+    ['stain', { severity: 'plain' }, 'Stain, plain'],
+    // As it was said, never as a figure; counted, the figure stands.
+    ['stone-chip', { amount: 'a-few' }, 'Stone chip, a few'],
+    ['kerbing', { amount: 'most-of-it', severity: 'heavy' }, 'Kerbing, most of it, gouged'],
+    ['stone-chip', { amount: 'many', count: 7 }, 'Stone chip × 7'],
   ] as const)('%s %o: %s', (kind, details, said) => {
     expect(line(kind, details)).toBe(said);
   });
@@ -23,6 +32,18 @@ describe('a finding in one line', () => {
     expect(line('kerbing', { lengthMm: 50.8 }, 'uk')).toBe('Kerbing, 50.8 mm long');
     expect(line('kerbing', { lengthMm: 50.8 }, 'us')).toBe('Curb rash, 2 in (50.8 mm) long');
     expect(line('peel', {}, 'us')).toBe('Clear coat peel');
+  });
+
+  it('tells how bad in three steps, each kind in its own words', () => {
+    expect(severityWords('scratch', 'slight', 'us')).toBe('in the clear coat');
+    for (const kind of findingKindIds)
+      for (const vocabulary of ['uk', 'us'] as const) {
+        const words = (['slight', 'plain', 'heavy'] as const).map((how) =>
+          severityWords(kind, how, vocabulary),
+        );
+        expect(new Set(words).size).toBe(3);
+        if (vocabulary === 'us') expect(words.join(' ')).not.toMatch(/lacquer|kerb|tyre/);
+      }
   });
 
   it('never mixes the two: no UK-only word in a US name', () => {
@@ -38,11 +59,5 @@ describe('tests and decisions in words', () => {
       'wiped: stays; nail just catches',
     );
     expect(testLine({ details: { feel: 'not-felt' } })).toBe('felt: not felt');
-  });
-
-  it('names what will be done in the country’s words', () => {
-    expect(actionLine({ details: { action: 'touch-in' } }, 'uk')).toBe('Touch in');
-    expect(actionLine({ details: { action: 'touch-in' } }, 'us')).toBe('Touch up');
-    expect(actionLine({ details: {} }, 'uk')).toBe('');
   });
 });

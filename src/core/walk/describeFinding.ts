@@ -1,13 +1,14 @@
-import type { Vocabulary } from '../car';
+import { subPartName, type Vocabulary } from '../car';
 import { speakSize } from '../measure';
 import type { MeasureWarning } from '../picture';
-import { actionName, repairWords, rustWords, testWords } from './choices';
+import { repairWords, testWords } from './choices';
 import type { FindingDetails } from './families/findings/bodies';
 import { findingKindName, findingKindOf } from './findingKinds';
 import { clockWords, rimShareWords } from './measureExtent';
+import { amountWords, type Severity, type SeverityWords, severities } from './severity';
 import type { Finding, MeasuredSize } from './walkState';
 
-type Described = Pick<Finding, 'kind' | 'details' | 'measured'>;
+type Described = Pick<Finding, 'kind' | 'sub' | 'details' | 'measured'>;
 
 /** Size in words: "40 mm", "12 × 8 mm", "about 5 mm across". Empty when not measured. */
 export function sizeWords({ kind, details, measured }: Described, vocabulary: Vocabulary): string {
@@ -101,25 +102,39 @@ function gapWords({ gapMm, otherGapMm, flushMm }: FindingDetails, vocabulary: Vo
   return said.join('; ');
 }
 
-/** What it is, in one line: "Stone chip × 6, largest 3 mm". */
+const PLAIN_WORDS: SeverityWords = ['slight', 'plain', 'heavy'];
+
+/** How bad, in the words of its kind: "to the primer", "hairline". */
+export function severityWords(kind: Finding['kind'], severity: Severity, vocabulary: Vocabulary): string {
+  const { howBad = PLAIN_WORDS, howBadUs } = findingKindOf(kind);
+  const words = vocabulary === 'us' ? (howBadUs ?? howBad) : howBad;
+  return words[severities.indexOf(severity)] as string;
+}
+
+/** What it is, in one line: "Stone chip × 6, largest 3 mm", "Scratch, to the primer, 90 mm long", "Stone chip, a few". */
 export function findingLine(finding: Described, vocabulary: Vocabulary): string {
-  const { count } = finding.details;
+  const { count, amount, severity } = finding.details;
   const name = findingKindName(finding.kind, vocabulary);
   const counted = count !== undefined && count > 1 ? `${name} × ${count}` : name;
-  return [counted, sizeWords(finding, vocabulary)].filter(Boolean).join(', ');
+  return [
+    counted,
+    finding.sub && `on the ${subPartName(finding.sub, vocabulary)}`,
+    count === undefined && amount && amountWords[amount],
+    severity && severityWords(finding.kind, severity, vocabulary),
+    sizeWords(finding, vocabulary),
+  ]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** The tests done and what they said: "nail just catches; wiped: stays". */
 export function testLine({ details }: Pick<Finding, 'details'>): string {
   const said: string[] = [];
-  if (details.rust) said.push(rustWords[details.rust]);
+  if (details.firm) said.push(`${details.firm} when pressed`);
+  if (details.hole !== undefined) said.push(details.hole ? 'there is a hole' : 'no hole');
   if (details.repair) said.push(`repaired before: ${repairWords[details.repair]}`);
   if (details.wipe) said.push(`wiped: ${testWords.wipe[details.wipe]}`);
   if (details.feel) said.push(`felt: ${testWords.feel[details.feel]}`);
   if (details.nail) said.push(`nail ${testWords.nail[details.nail]}`);
   return said.join('; ');
-}
-
-export function actionLine({ details }: Pick<Finding, 'details'>, vocabulary: Vocabulary): string {
-  return details.action ? actionName(details.action, vocabulary) : '';
 }

@@ -1,6 +1,7 @@
 import type { CarDetails } from '../car';
 import type { NoticeDistance } from './choices';
 import { findingKindOf, type Shows } from './findingKinds';
+import type { Severity } from './severity';
 import type { Finding } from './walkState';
 
 type PaintTone = CarDetails['paintTone'];
@@ -21,35 +22,46 @@ const PLAIN_CONTRAST = 0.6;
 /** Seen size (millimetres × contrast) from which a finding is noticed at 1 m and at 3 m. House figures. */
 const ONE_STEP_MM = 14;
 const ACROSS_MM = 70;
-/** Size taken where none was given. */
-const UNMEASURED_MM = 8;
+/** How much further off a heavy mark is noticed than a plain one of its size, and a slight one less. House figures. */
+const BY_SEVERITY: Record<Severity, number> = { slight: 0.6, plain: 1, heavy: 1.5 };
+/** Contrast under which a heavy mark is noticed at 1 m but not at 3 m, where nobody measured it. House figure. */
+const LOW_CONTRAST = 0.35;
 
 /**
- * From where a finding is noticed when nobody has said: its size, worked up for how many there are and down for marks a nail does
- * not feel, times its contrast with the paint, against two limits. A house rule; always shown as an estimate.
+ * From where a finding is noticed when nobody has said: its size, worked up for how many there are and how bad it is, and down for marks a nail
+ * does not feel, times its contrast with the paint, against two limits. Without a size, by how bad it is alone; without either nothing is known.
+ * A house rule; always shown as an estimate.
  */
 export function estimateNotice(
   { kind, details }: Pick<Finding, 'kind' | 'details'>,
   tone: PaintTone,
-): NoticeDistance {
+): NoticeDistance | undefined {
   const { shows, isThin } = findingKindOf(kind);
   const share = shows === undefined ? PLAIN_CONTRAST : contrast[shows][tone];
-  const { lengthMm = UNMEASURED_MM, widthMm, count = 1, nail } = details;
+  const { lengthMm, widthMm, count = 1, nail, severity } = details;
+  if (lengthMm === undefined) return severity && bySeverity(severity, share);
   const across = widthMm === undefined ? lengthMm : Math.sqrt(lengthMm * widthMm);
   // A line is thin: half its length counts. Many small ones read as one larger patch.
   const thin = widthMm === undefined && isThin ? 0.5 : 1;
   const faint = nail === 'glides' ? 0.5 : 1;
-  const seen = across * thin * faint * Math.sqrt(count) * share;
+  const bad = severity ? BY_SEVERITY[severity] : 1;
+  const seen = across * thin * faint * bad * Math.sqrt(count) * share;
   if (seen >= ACROSS_MM) return 'across-the-bay';
   return seen >= ONE_STEP_MM ? 'one-step-back' : 'up-close';
 }
 
-/** The distance a reader is told, and where it comes from. */
+function bySeverity(severity: Severity, share: number): NoticeDistance {
+  if (severity === 'slight') return 'up-close';
+  return severity === 'heavy' && share > LOW_CONTRAST ? 'across-the-bay' : 'one-step-back';
+}
+
+/** The distance a reader is told, and where it comes from; neither where nothing tells. */
 export function noticeOf(
   finding: Pick<Finding, 'kind' | 'details' | 'isNoticeWalked'>,
   tone: PaintTone,
-): { notice: NoticeDistance; source: NoticeSource } {
+): { notice?: NoticeDistance; source?: NoticeSource } {
   const { notice } = finding.details;
   if (notice) return { notice, source: finding.isNoticeWalked ? 'step-back-lap' : 'said' };
-  return { notice: estimateNotice(finding, tone), source: 'estimated' };
+  const estimated = estimateNotice(finding, tone);
+  return estimated ? { notice: estimated, source: 'estimated' } : {};
 }

@@ -19,7 +19,7 @@ export function findingCaution(
   { kind, details }: Pick<Finding, 'kind' | 'details'>,
   part: Pick<Part, 'kind'> | undefined,
 ): string | undefined {
-  if (details.rust === 'right-through')
+  if (kind === 'rust' && (details.severity === 'heavy' || details.hole))
     return part && structure.has(part.kind)
       ? 'Rust right through the structure: do not drive until a qualified person has checked it.'
       : 'Rust right through: have a qualified person look whether anything is fastened there.';

@@ -1,12 +1,10 @@
+export { asBuilt } from './asBuilt';
 export { cautionAt, cautionSays } from './cautions';
 export {
   CLOCK_TOLERANCE_MS,
   checkEntry,
 } from './checkEntry';
 export {
-  type Action,
-  actionName,
-  actions,
   laps,
   type NoticeDistance,
   noticeDistances,
@@ -16,8 +14,6 @@ export {
   photoRoles,
   repairQualities,
   repairWords,
-  rustDepths,
-  rustWords,
   testAnswers,
   testWords,
 } from './choices';
@@ -41,7 +37,8 @@ export {
   routeOf,
   WHOLE_CAR_PHOTOS,
 } from './coverage';
-export { actionLine, findingLine, testLine } from './describeFinding';
+export { findingLine, severityWords, testLine } from './describeFinding';
+export { adviceLine, dayWords, decisionLine, isPromised, workLine } from './describeRemedy';
 export {
   type Entry,
   type EntryBody,
@@ -52,8 +49,13 @@ export {
 export { noticeOf } from './estimateNotice';
 export { type Extent, extentSchema } from './extent';
 export { entryWords, isSilent } from './families/allFamilies';
+export { type FilmCover, filmCovers } from './families/build/bodies';
+export { filmWords } from './families/build/state';
+export { type StatementMade, statementKinds } from './families/course/sweep';
+export { type EquipmentStanding, equipmentStandings } from './families/equipment/bodies';
+export { type EquipmentNoted, equipmentSays } from './families/equipment/state';
 export type { LogSpeech } from './families/family';
-export type { FindingChanges, FindingDetails } from './families/findings/bodies';
+export type { FindingChanges, FindingDetails, StoredDetails } from './families/findings/bodies';
 export {
   type FunctionState,
   functionStateWords,
@@ -65,6 +67,8 @@ export {
 export type { DriveNoted, FunctionTried, Recording } from './families/functions/state';
 export type { ItemCounted } from './families/kit/state';
 export {
+  type KeyState,
+  keyStates,
   manualStates,
   type NumberPlace,
   numberPlaces,
@@ -81,17 +85,35 @@ export type {
   TreadRead,
   TyreDescribed,
 } from './families/readings/state';
+export type { RemedyAbout } from './families/remedies/bodies';
+export { type RemedyNoted, remedyKey } from './families/remedies/state';
+export {
+  type DriveGroup,
+  driveGroupNames,
+  driveGroups,
+  type StoryAbout,
+  type StorySource,
+  storyAbout,
+  storyNames,
+  storySources,
+} from './families/story/bodies';
+export { driveSays, type StoryTold, storySays } from './families/story/state';
 export { findingCaution, stopsDriving } from './findingCaution';
 export {
   type FindingKind,
   findingKindIds,
   findingKindName,
   findingKindOf,
+  isOdd,
   kindFits,
   kindsFor,
+  likelyCures,
+  otherKindsFor,
   type Test,
 } from './findingKinds';
 export { ordered } from './liveEntries';
+export { looksFor, looksForAll, standingLooks } from './lookedFor';
+export { type LookId, lookIds, lookKinds, lookWords } from './lookTable';
 export { meantToBeSo } from './meantToBeSo';
 export {
   clockDeg,
@@ -101,6 +123,7 @@ export {
   spotOnClock,
   spreadMm,
 } from './measureExtent';
+export { type NotableMaterial, notableMaterials } from './notableMaterials';
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
 export {
   hasTyre,
@@ -111,6 +134,20 @@ export {
   mostTreadMm,
 } from './readable';
 export {
+  adviceWords,
+  type Cure,
+  type Cures,
+  cureName,
+  cures,
+  type Decision,
+  decisionNames,
+  decisions,
+  type Remedy,
+  type StoredDecision,
+  type Sureness,
+  surenesses,
+} from './remedy';
+export {
   guessDetails,
   mirrorFinding,
   oneMoreAt,
@@ -118,12 +155,16 @@ export {
   sameAgain,
 } from './repeatFinding';
 export { replay } from './replay';
+export { type Amount, amounts, amountWords, firmnesses, type Severity, severities } from './severity';
 export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';
+export { statementNames, statementSays } from './statements';
+export { type SweepOver, sweepPlan } from './sweepParts';
 export { type TreadThird, thirdName, treadThirds } from './treadThirds';
 export {
   type AttachedPhoto,
   type Finding,
   isStanding,
+  type PartLook,
   type WalkState,
 } from './walkState';

@@ -5,6 +5,10 @@ import { MAX_CAR_TREAD_MM, MAX_TREAD_MM } from '../measure';
 export const isMetal = ({ material }: Pick<Part, 'material'>): boolean =>
   material === 'steel' || material === 'aluminium';
 
+/** Whether a part may be of metal on some car, whatever it is of on such cars. */
+export const canBeMetal = ({ material }: Pick<Part, 'material'>): boolean =>
+  material === 'steel' || material === 'aluminium' || material === 'plastic' || material === 'carbon';
+
 /** Tread is read on tyres that run, inner ones of twins too, and on a spare. */
 export const hasTyre = ({ kind }: Pick<Part, 'kind'>): boolean =>
   kind === 'tyre' || kind === 'tyre-inner' || kind === 'sparekit';

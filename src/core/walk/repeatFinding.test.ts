@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { bodyStyle } from '../car';
 import { estimateNotice } from './estimateNotice';
 import { MOST_DOTS } from './extent';
+import type { Cures } from './remedy';
 import { guessDetails, mirrorFinding, oneMoreAt, repeatedWords, sameAgain } from './repeatFinding';
 import type { Finding } from './walkState';
 
@@ -19,42 +20,46 @@ const finding = (more: Partial<Finding>): Finding => ({
   ...more,
 });
 
+const polish: Cures = [{ cure: 'polish', sure: 'should' }];
+
 describe('what nobody has said of a finding', () => {
-  const polished = finding({ id: 'last', details: { notice: 'up-close', action: 'polish', nail: 'glides' } });
+  const polished = finding({ id: 'last', details: { notice: 'up-close', cures: polish, nail: 'glides' } });
   const open = finding({ id: 'open', details: { lengthMm: 400, widthMm: 300 } });
 
-  it('is guessed: the distance by the rule of reports, the action by the last of its kind', () => {
+  it('is guessed: the distance by the rule of reports, the cure by the last of its kind', () => {
     expect(guessDetails(open, [polished, open], 'black')).toEqual({
       notice: estimateNotice(open, 'black'),
-      action: 'polish',
+      cures: polish,
     });
     expect(estimateNotice(open, 'black')).toBe('across-the-bay');
-    expect(guessDetails({ ...open, kind: 'scratch' }, [polished], 'black')).not.toHaveProperty('action');
+    expect(guessDetails({ ...open, kind: 'scratch' }, [polished], 'black')).not.toHaveProperty('cures');
   });
 
   it('is not guessed once it was said, nor from what was dismissed, nor from itself', () => {
-    const said = finding({ details: { notice: 'one-step-back', action: 'leave' } });
+    const said = finding({ details: { notice: 'one-step-back', cures: [{ cure: 'clean' }] } });
     expect(guessDetails(said, [polished, said], 'black')).toEqual({});
     const dismissed = { ...polished, standing: { status: 'dismissed', why: 'water' } as const };
-    expect(guessDetails(open, [dismissed], 'black')).not.toHaveProperty('action');
-    expect(guessDetails({ ...polished, id: 'x', details: {} }, [], 'black')).not.toHaveProperty('action');
+    expect(guessDetails(open, [dismissed], 'black')).not.toHaveProperty('cures');
+    expect(guessDetails({ ...polished, id: 'x', details: {} }, [], 'black')).not.toHaveProperty('cures');
   });
 });
 
 describe('same again', () => {
   const details = {
     notice: 'up-close',
-    action: 'polish',
+    cures: polish,
+    decision: { is: 'promised' },
+    severity: 'slight',
     nail: 'glides',
     lengthMm: 40,
     note: 'low',
   } as const;
 
-  it('repeats size, distance and action, never tests and words, and the button says all of it', () => {
+  it('repeats size, how bad, distance and cure, never tests, words and promises, and the button says all of it', () => {
     const again = sameAgain(finding({ details }));
-    expect(again).toEqual({ notice: 'up-close', action: 'polish', lengthMm: 40 });
+    expect(again).toEqual({ notice: 'up-close', cures: polish, severity: 'slight', lengthMm: 40 });
     expect(repeatedWords({ kind: 'dent', details: again }, 'uk')).toBe(
-      'Dent, 40 mm across, up close, machine polish',
+      'Dent, shallow, 40 mm across, up close, should polish out',
     );
     expect(repeatedWords({ kind: 'dent', details: {} }, 'uk')).toBe('Dent');
   });

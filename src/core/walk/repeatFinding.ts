@@ -6,22 +6,24 @@ import {
   twinPosition,
   type Vocabulary,
 } from '../car';
-import { type Action, type NoticeDistance, noticeWords } from './choices';
-import { actionLine, findingLine } from './describeFinding';
+import { type NoticeDistance, noticeWords } from './choices';
+import { findingLine } from './describeFinding';
+import { adviceLine } from './describeRemedy';
 import { estimateNotice } from './estimateNotice';
 import { type Extent, MOST_DOTS } from './extent';
-import type { FindingDetails } from './families/findings/bodies';
+import type { StoredDetails } from './families/findings/bodies';
 import { kindFits } from './findingKinds';
+import type { Cures } from './remedy';
 import type { Spot } from './spot';
 import { type Finding, isStanding } from './walkState';
 
 /** What nobody has said of a finding, and what is likely. Shown as a guess; in the log only once somebody has confirmed it. */
 export interface Guesses {
   notice?: NoticeDistance;
-  action?: Action;
+  cures?: Cures;
 }
 
-/** Guesses for what was not said of a finding: its distance by the rule a report would use, its action by the last one of its kind. */
+/** Guesses for what was not said of a finding: its distance by the rule a report would use, its cure by the last one of its kind. */
 export function guessDetails(
   finding: Finding,
   findings: readonly Finding[],
@@ -29,27 +31,29 @@ export function guessDetails(
 ): Guesses {
   const { id, kind, details } = finding;
   const last = findings.findLast(
-    (other) => other.id !== id && other.kind === kind && isStanding(other) && other.details.action,
+    (other) => other.id !== id && other.kind === kind && isStanding(other) && other.details.cures,
   );
+  const notice = estimateNotice(finding, tone);
   return {
-    ...(details.notice === undefined && { notice: estimateNotice(finding, tone) }),
-    ...(details.action === undefined && last?.details.action && { action: last.details.action }),
+    ...(details.notice === undefined && notice && { notice }),
+    ...(details.cures === undefined && last?.details.cures && { cures: last.details.cures }),
   };
 }
 
-/** All that is repeated with "same again"; where it lies and what tests said are its own. */
+/** All that is repeated with "same again"; where it lies and what tests said are its own, and a promise is made anew or not at all. */
 export function sameAgain({
-  details: { lengthMm, widthMm, notice, action },
-}: Pick<Finding, 'details'>): FindingDetails {
+  details: { lengthMm, widthMm, severity, notice, cures },
+}: Pick<Finding, 'details'>): StoredDetails {
   return {
     ...(lengthMm !== undefined && { lengthMm }),
     ...(widthMm !== undefined && { widthMm }),
+    ...(severity && { severity }),
     ...(notice && { notice }),
-    ...(action && { action }),
+    ...(cures && { cures }),
   };
 }
 
-/** What a button that repeats a finding says with one tap, in full: "scratch, 40 mm long, up close, machine polish". */
+/** What a button that repeats a finding says with one tap, in full: "scratch, 40 mm long, up close, should polish out". */
 export function repeatedWords(
   { kind, details }: Pick<Finding, 'kind' | 'details'>,
   vocabulary: Vocabulary,
@@ -57,7 +61,7 @@ export function repeatedWords(
   return [
     findingLine({ kind, details }, vocabulary),
     details.notice && noticeWords[details.notice].name.toLowerCase(),
-    actionLine({ details }, vocabulary).toLowerCase(),
+    adviceLine(details, vocabulary),
   ]
     .filter(Boolean)
     .join(', ');
@@ -67,7 +71,7 @@ export function repeatedWords(
  * One more of what is counted, tapped at a spot. A count that was said or set by hand is added to, never replaced by the number of
  * dots; beyond the most dots only the count goes on.
  */
-export function oneMoreAt({ spot, details }: Pick<Finding, 'spot' | 'details'>, at: Spot): FindingDetails {
+export function oneMoreAt({ spot, details }: Pick<Finding, 'spot' | 'details'>, at: Spot): StoredDetails {
   const spots = details.extent?.form === 'dots' ? details.extent.spots : [spot];
   const count = Math.min(999, (details.count ?? spots.length) + 1);
   return spots.length < MOST_DOTS ? { count, extent: { form: 'dots', spots: [...spots, at] } } : { count };
@@ -76,7 +80,7 @@ export function oneMoreAt({ spot, details }: Pick<Finding, 'spot' | 'details'>, 
 export interface Mirrored {
   part: PartId;
   spot: Spot;
-  details: FindingDetails;
+  details: StoredDetails;
 }
 
 /** The same finding on the same part of the other side, or undefined where there is no such part. Tests are not repeated: they were done on one side. */
@@ -89,13 +93,15 @@ export function mirrorFinding(
   const twin = style.parts.get(`${part.kind}-${twinPosition(part.position)}`);
   if (!twin || !kindFits(kind, twin)) return undefined;
   const turn = mirrorsAcross(part.face) ? turned : same;
-  const { count, lengthMm, widthMm, extent } = details;
+  const { count, amount, severity, lengthMm, widthMm, extent } = details;
   return {
     part: twin.id,
     spot: turn(spot),
     details: {
       ...(details.notice && { notice: details.notice }),
-      ...(details.action && { action: details.action }),
+      ...(severity && { severity }),
+      ...(amount && { amount }),
+      ...(details.cures && { cures: details.cures }),
       ...(count !== undefined && { count }),
       ...(lengthMm !== undefined && { lengthMm }),
       ...(widthMm !== undefined && { widthMm }),

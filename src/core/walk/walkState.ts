@@ -1,22 +1,40 @@
-import type { BodyStyleId, DistanceUnit, ExtraId, FaceId, PartId } from '../car';
+import type { BodyStyleId, DistanceUnit, ExtraId, FaceId, PartId, SubPartId } from '../car';
 import type { MeasureWarning } from '../picture';
 import type { RouteRule } from '../route';
 import type { CautionId } from './cautions';
 import type { Lap, PhotoRole } from './choices';
 import type { Conditions } from './conditions';
+import type { FilmNoted } from './families/build/state';
+import type { StatementMade } from './families/course/sweep';
+import type { EquipmentNoted } from './families/equipment/state';
 import type { FindingDetails } from './families/findings/bodies';
 import type { FunctionRun } from './families/functions/state';
 import type { Kit } from './families/kit/state';
 import type { Papers } from './families/papers/state';
 import type { BroughtPhoto, PictureState } from './families/pictures/told';
 import type { Readings } from './families/readings/state';
+import type { RemedyNoted } from './families/remedies/state';
+import type { DriveGroup } from './families/story/bodies';
+import type { DroveTold, StoryTold } from './families/story/state';
 import type { FindingKind } from './findingKinds';
+import type { LookId } from './lookTable';
+import type { NotableMaterial } from './notableMaterials';
 import type { Spot } from './spot';
 
 /** How a part was last looked at; findings stand beside it, not in it. */
-export type PartLook =
-  | { status: 'clear'; at: string; who: string }
-  | { status: 'not-seen'; why: string; at: string; who: string };
+export type PartLook = ClearLook | { status: 'not-seen'; why: string; at: string; who: string };
+
+/** Cleared: by itself, in a sweep, or both; with what was looked for there each time, where that was said. */
+export interface ClearLook {
+  status: 'clear';
+  /** Looked at by itself, not in a sweep alone. */
+  isOwn: boolean;
+  absent: readonly LookId[];
+  /** What a sweep looked for; absent where none went over it. */
+  swept?: readonly LookId[];
+  at: string;
+  who: string;
+}
 
 export type FindingStanding =
   | { status: 'suspected' }
@@ -30,6 +48,8 @@ export interface Finding {
   /** Counted in the order of noting; the number on its strip of tape. Dismissed ones keep theirs. */
   number: number;
   part: PartId;
+  /** A smaller thing on it. */
+  sub?: SubPartId;
   spot: Spot;
   kind: FindingKind;
   standing: FindingStanding;
@@ -94,6 +114,8 @@ export interface WalkState extends Readings {
   lastEntryAt?: string;
   people: string[];
   looks: Map<PartId, PartLook>;
+  /** What was said of a side, of some parts or of the whole car, by id. */
+  statements: Map<string, StatementMade>;
   findings: Finding[];
   photos: AttachedPhoto[];
   /** What is said of pictures: marks, boxes, spots, captions. */
@@ -113,6 +135,15 @@ export interface WalkState extends Readings {
   odometerReads: { value: number; unit: DistanceUnit }[];
   papers: Papers;
   kit: Kit;
+  /** Cures and decisions on what is no finding. */
+  remedies: Map<string, RemedyNoted>;
+  /** Materials of this car where they are not those of such cars; film, panel by panel. */
+  materials: Map<PartId, NotableMaterial>;
+  film: Map<PartId, FilmNoted>;
+  /** Its story, fact by fact, and how it drove. */
+  story: Map<string, StoryTold>;
+  drove: Map<DriveGroup, DroveTold>;
+  equipment: Map<string, EquipmentNoted>;
   /** Answers by question, oldest first. */
   answers: Map<string, Answer[]>;
   /** Entries in force, oldest first, that an undo could take back. */

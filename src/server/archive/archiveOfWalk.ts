@@ -1,7 +1,7 @@
 import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
 import { composeReport } from '#core/report';
-import { replay } from '#core/walk';
+import { asBuilt, replay } from '#core/walk';
 import type { Context } from '../context';
 import { conflict } from '../problems';
 import { exportWalk } from '../reports/exchange';
@@ -31,7 +31,7 @@ export function archiveOfWalk(
     otherWalks: otherWalksOf(stores, file.car.id, walkId),
     photos: new Map(file.photos.map((record) => [record.sha256, record])),
   });
-  const style = styleOf({ ...state.begun, steering: file.car.steering });
+  const style = asBuilt(styleOf({ ...state.begun, steering: file.car.steering }), state);
   const unplaced = state.brought.map(({ sha256 }) => sha256);
   const pictures = planArchive(report, style, file.car, unplaced);
   const recordings = recordingFiles({ stores, files }, report);

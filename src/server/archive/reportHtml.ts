@@ -5,6 +5,7 @@ import {
   coverBlocks,
   coverOf,
   findingLines,
+  isNoticeUnsaid,
   type ReportDocument,
   type ReportPhoto,
   reportBlocks,
@@ -108,7 +109,7 @@ function blockOf(block: Block, figure: (photo: ReportPhoto) => string): string {
     case 'finding': {
       const { finding, photos } = block;
       const { name, lines } = findingLines(finding);
-      const isGuess = finding.noticeSource === 'estimated' && !finding.suspected;
+      const isGuess = isNoticeUnsaid(finding) && !finding.suspected;
       const look = `${finding.notice ? tapeLook[finding.notice] : ''}${finding.suspected ? ' unsure' : ''}${isGuess ? ' guess' : ''}`;
       return `<section class="finding${photos.length > 0 ? ' has' : ''}"><div><span class="tape${look}">${finding.number}</span><h3>${asText(name)}</h3>${lines.map((line) => `<p>${asText(line)}</p>`).join('')}</div>${grid(photos, '', figure)}</section>`;
     }

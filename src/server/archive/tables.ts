@@ -31,7 +31,19 @@ export function archiveTables(
 
 function findingsCsv(report: ReportDocument, pictures: readonly ArchivedPicture[]): string {
   return csv(
-    ['number', 'part', 'finding', 'standing', 'noticed from', 'tests', 'to be done', 'note', 'pictures'],
+    [
+      'number',
+      'part',
+      'finding',
+      'standing',
+      'noticed from',
+      'tests',
+      'advice',
+      'decision',
+      'promised work',
+      'note',
+      'pictures',
+    ],
     report.findings.map((finding) => [
       finding.number,
       finding.partName,
@@ -39,6 +51,8 @@ function findingsCsv(report: ReportDocument, pictures: readonly ArchivedPicture[
       finding.suspected ? 'suspected' : 'confirmed',
       noticedWords(finding),
       finding.tests,
+      finding.advice ?? '',
+      finding.decision ?? '',
       finding.action,
       finding.note,
       finding.photos.flatMap((n) => pictures[n - 1]?.path ?? []).join('; '),

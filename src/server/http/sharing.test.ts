@@ -190,7 +190,9 @@ describe('the ZIP of a walk', () => {
     const csv = (await unpacked(await zipOf(server))).get('findings.csv')?.toString() ?? '';
     const lines = csv.split('\r\n');
     expect(lines).toHaveLength(3);
-    expect(lines[0]).toBe('number,part,finding,standing,noticed from,tests,to be done,note,pictures');
+    expect(lines[0]).toBe(
+      'number,part,finding,standing,noticed from,tests,advice,decision,promised work,note,pictures',
+    );
     expect(lines[1]).toContain(`"'=HYPERLINK(""x""), ""quoted"", Łódź"`);
   });
 

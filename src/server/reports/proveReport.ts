@@ -1,4 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
+import { carDetailsSchema } from '#core/car';
 import type { WalkFile } from '#core/exchange';
 import { COMPOSED_BY, composeReport, type ReportDocument } from '#core/report';
 import { unprocessable } from '../problems';
@@ -35,7 +36,7 @@ function composedAgain(file: WalkFile, report: ReportDocument): ReportDocument {
     frozenAt: report.frozenAt,
     signedBy: report.signedBy,
     yard: report.yard,
-    car: { ...report.car, identityAsRead: false },
+    car: carDetailsSchema.parse({ ...report.car, identityAsRead: false }),
     walk: file.walk,
     entries: file.entries.slice(0, report.position),
     otherWalks: report.otherWalks ?? [],

@@ -1,4 +1,5 @@
 import type { ReportDocument, ReportFinding } from '#core/report';
+import { isNoticeUnsaid } from '#core/report';
 import { sentence } from '#core/wording';
 import { Strip } from '../components/Strip';
 import { AskButton } from './AskContext';
@@ -27,7 +28,7 @@ export function FindingCard({
           number={finding.number}
           notice={finding.notice}
           standing={finding.suspected ? 'suspected' : 'confirmed'}
-          isGuess={finding.noticeSource === 'estimated'}
+          isGuess={isNoticeUnsaid(finding)}
           warns={finding.caution !== undefined}
         />
         <div className="min-w-0 flex-1">

@@ -1,6 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import type { ReportDocument, ReportFinding } from '#core/report';
+import { isNoticeUnsaid } from '#core/report';
 import { sentence } from '#core/wording';
 import { Button, buttonLook } from '../components/Button';
 import { Strip } from '../components/Strip';
@@ -40,7 +41,7 @@ export default function FindingSheet({ finding, report, photoUrl, onFinding, onC
               number={finding.number}
               notice={finding.notice}
               standing={finding.suspected ? 'suspected' : 'confirmed'}
-              isGuess={finding.noticeSource === 'estimated'}
+              isGuess={isNoticeUnsaid(finding)}
               warns={finding.caution !== undefined}
             />
             <DialogTitle className="min-w-0 flex-1 text-xl leading-tight">{finding.line}</DialogTitle>

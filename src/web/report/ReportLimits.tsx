@@ -1,20 +1,25 @@
-import type { ReportDocument } from '#core/report';
+import { otherPromiseLine, type ReportDocument } from '#core/report';
 import { Section } from './Section';
 
 /** What the yard has undertaken to do. */
 export function Promised({ report }: { report: ReportDocument }) {
   const promised = report.findings.filter((finding) => finding.promised);
-  if (promised.length === 0) return null;
+  const others = (report.remedies ?? []).filter((remedy) => remedy.promised);
+  if (promised.length + others.length === 0) return null;
   return (
     <Section title="Will be put right before collection">
       <ul className="space-y-1">
         {promised.map((finding) => (
           <li key={finding.number}>
             <a href={`#finding-${finding.number}`} className="underline underline-offset-4">
-              <span className="font-bold">{finding.number}</span> {finding.action}
+              <span className="font-bold">{finding.number}</span> {finding.action || 'To be put right'}
             </a>
             : {finding.partName}, {finding.line.toLowerCase()}
+            {finding.by && `; by ${finding.by}`}
           </li>
+        ))}
+        {others.map((remedy) => (
+          <li key={remedy.what}>{otherPromiseLine(remedy)}</li>
         ))}
       </ul>
     </Section>

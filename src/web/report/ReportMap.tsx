@@ -1,6 +1,7 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { type FaceId, faceIds, faceName, outsideFaces, styleOf } from '#core/car';
 import type { ReportDocument, ReportFinding } from '#core/report';
+import { isNoticeUnsaid } from '#core/report';
 import type { PartStatus, Spot } from '#core/walk';
 import { sentence } from '#core/wording';
 import { FaceMap, type MapFinding } from '../map/FaceMap';
@@ -39,7 +40,7 @@ export default function ReportMap({ report, photoUrl }: { report: ReportDocument
       part: finding.part,
       spot: finding.spot,
       notice: finding.notice,
-      isGuess: finding.noticeSource === 'estimated',
+      isGuess: isNoticeUnsaid(finding),
       warns: finding.caution !== undefined,
       ...(finding.extent && { extent: finding.extent }),
       standing: finding.suspected ? 'suspected' : 'confirmed',

@@ -1,7 +1,13 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
 import { countryOf, fuelName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
-import { type ReportChanges, type ReportDocument, type ReportPhoto, stopsTheDrive } from '#core/report';
+import {
+  buildFacts,
+  type ReportChanges,
+  type ReportDocument,
+  type ReportPhoto,
+  stopsTheDrive,
+} from '#core/report';
 import { longDay } from '#core/wording';
 import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
@@ -14,6 +20,7 @@ import { QuestionsSection } from './QuestionsSection';
 import { NotChecked, Promised, SeenUnder } from './ReportLimits';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
+import { OtherRemedies, ToldSections } from './ToldSections';
 import { ViewContext } from './ViewContext';
 import { WithdrawnContext } from './WithdrawnContext';
 import { YardBand } from './YardBand';
@@ -92,6 +99,9 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
             <Fact name="Odometer" value={report.odometer ?? 'not read'} />
             <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
             <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
+            {buildFacts(car).map(([name, value]) => (
+              <Fact key={name} name={name} value={value} />
+            ))}
             <Fact name={vocabularyOf(car) === 'us' ? 'License plate' : 'Number plate'} value={car.plate} />
             <Fact name="Identity number" value={car.identityNumber} />
             <Fact
@@ -106,9 +116,11 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
           </Suspense>
           <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
           <Promised report={report} />
+          <OtherRemedies report={report} />
           <PutRightSection report={report} photoUrl={photoUrl} />
           <NotChecked report={report} />
           <SeenUnder report={report} />
+          <ToldSections report={report} />
           <PartList report={report} />
           <Suspense fallback={<div className="mt-8 h-96" />}>
             <ReportReadings report={report} files={files} />

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useRef, useSyncExternalStore } from 'react';
 import type { WalkPage } from '#core/api';
 import { type BodyStyle, styleOf } from '#core/car';
-import { type Entry, type Fact, replay, type WalkState } from '#core/walk';
+import { asBuilt, type Entry, type Fact, replay, type WalkState } from '#core/walk';
 import { useRefusedEntries, useSessions } from './SyncContext';
 import { useLive } from './useLive';
 
@@ -53,7 +53,10 @@ export function useWalk(id: string, who: string | undefined): WalkLoad {
     );
     const state = replay(id, entries);
     const { bodyStyle, extras } = state.begun ?? page.car;
-    const style = styleOf({ bodyStyle, ...(extras && { extras }), steering: page.car.steering });
+    const style = asBuilt(
+      styleOf({ bodyStyle, ...(extras && { extras }), steering: page.car.steering }),
+      state,
+    );
     return { status: 'open', walk: { page, entries, state, style, record } };
   }, [query.error, query.data, made, refusedEntries, sessions, id, record]);
   known.current =

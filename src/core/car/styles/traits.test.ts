@@ -10,6 +10,7 @@ import { type BodyStyleId, bodyOf, bodyStyleIds, bodyStyleNames, traitsOf } from
 const everyCar = ['leather-trim', 'tow-bar', 'mud-flaps', 'film', 'stripes', 'second-wheels'] as const;
 const closed = [...everyCar, 'spoiler'] as const;
 const pickup = [
+  'glass-roof',
   ...everyCar,
   'roof-rails',
   'side-steps',
@@ -30,7 +31,7 @@ const expected: Record<BodyStyleId, readonly ExtraId[]> = {
   estate: [...closed, 'glass-roof', 'third-row'],
   suv: [...closed, 'glass-roof', 'third-row', 'side-steps', 'guard-bar', 'flares'],
   mpv: [...closed, 'roof-rails', 'glass-roof', 'third-row', 'side-steps'],
-  van: [...closed, 'roof-rails', 'side-steps', 'guard-bar'],
+  van: [...closed, 'glass-roof', 'roof-rails', 'side-steps', 'guard-bar'],
   pickup,
   'pickup-single': pickup,
   tractor: ['leather-trim', 'guard-bar', 'film', 'stripes'],

@@ -1,13 +1,15 @@
 import { countryOf, fuelName, vocabularyOf } from '../../car';
 import { type NoticeDistance, noticeDistances, noticeWords } from '../../walk';
-import { isoDay, sentence, utcMoment } from '../../wording';
+import { isoDay, sentence, utcMoment, withinSentence } from '../../wording';
 import { fingerprintWords } from '../canonicalForm';
 import { findingsDrawing } from '../drawings/findingsDrawing';
+import { partGroups } from '../partGroups';
 import type { CoverNote } from '../photoCovers';
-import type { ReportDocument, ReportPhoto } from '../reportDocument';
+import type { ReportDocument, ReportFinding, ReportPhoto, ReportRemedy } from '../reportDocument';
 import { noticedWords } from '../wording';
 import { type Block, heading, line, quiet } from './block';
 import { readingBlocks } from './readingBlocks';
+import { toldBlocks } from './toldBlocks';
 
 /** So many photos of a finding stand beside it; the others come at the end. */
 const BESIDE = 4;
@@ -21,6 +23,7 @@ export function reportFacts(report: ReportDocument): [name: string, value: strin
     ['Body', report.bodyStyleName],
     [isUs ? 'Color' : 'Colour', car.colour],
     ['Fuel', fuelName(car.fuel, vocabularyOf(car))],
+    ...buildFacts(car),
     [isUs ? 'License plate' : 'Number plate', car.plate],
     ['Identity number', car.identityNumber],
     ['Used in', `${countryOf(car.country).name}, steering wheel on the ${car.steering}`],
@@ -30,6 +33,18 @@ export function reportFacts(report: ReportDocument): [name: string, value: strin
   ];
   return facts.filter(([, value]) => value !== '');
 }
+
+/** Engine, gearbox, driven wheels, trim and paint, those that were filled in. */
+export const buildFacts = (car: ReportDocument['car']): [name: string, value: string][] => {
+  const facts: [string, string | undefined][] = [
+    ['Engine', car.engine],
+    ['Gearbox', car.gearbox],
+    ['Driven wheels', car.driven === 'not-said' ? '' : car.driven],
+    ['Trim', car.trim],
+    ['Special paint', car.specialPaint],
+  ];
+  return facts.flatMap(([name, value]): [string, string][] => (value ? [[name, value]] : []));
+};
 
 /** The picture a report begins with: the one chosen, or the first of the whole car. */
 export const coverOf = ({ photos }: ReportDocument): ReportPhoto | undefined =>
@@ -48,11 +63,15 @@ export const reportBlocks = (report: ReportDocument, fingerprint: string): Block
     : []),
   ...findings(report),
   ...promises(report),
+  ...otherRemedies(report),
   ...putRight(report),
   ...notChecked(report),
   ...seenUnder(report),
+  ...toldBlocks(report),
   heading('Part by part, in walking order'),
-  ...report.parts.map(({ name, says }) => line(`${name}: ${says}`)),
+  ...partGroups(report).flatMap(({ title, lines }) =>
+    lines.map((says, i) => line(i === 0 ? `${title}. ${says}` : says)),
+  ),
   ...readingBlocks(report),
   ...otherPhotos(report),
   ...dismissed(report),
@@ -87,14 +106,34 @@ function findings(report: ReportDocument): Block[] {
   });
 }
 
-function promises({ findings: all }: ReportDocument): Block[] {
+function promises({ findings: all, remedies = [] }: ReportDocument): Block[] {
   const promised = all.filter((finding) => finding.promised);
-  if (promised.length === 0) return [];
+  const others = remedies.filter((remedy) => remedy.promised);
+  if (promised.length + others.length === 0) return [];
   return [
     heading('Will be put right before collection'),
-    ...promised.map(({ number, action, partName, line: says }) =>
-      line(`${number}. ${action}: ${partName}, ${says}`),
-    ),
+    ...promised.map((finding) => line(promiseLine(finding))),
+    ...others.map((remedy) => line(otherPromiseLine(remedy))),
+  ];
+}
+
+/** "3. Touch in: nearside rear door (left), Stone chip × 4; by 3 December 2026". */
+export function promiseLine({ number, action, partName, line: says, by }: ReportFinding): string {
+  return `${number}. ${action || 'To be put right'}: ${partName}, ${says}${by ? `; by ${by}` : ''}`;
+}
+
+/** "Replace: nearside front tyre (left); by 3 December 2026". */
+export function otherPromiseLine({ what, action, by }: ReportRemedy): string {
+  return `${action || 'To be put right'}: ${withinSentence(what)}${by ? `; by ${by}` : ''}`;
+}
+
+/** What would mend things that are no findings, where nothing is promised of them. */
+function otherRemedies({ remedies = [] }: ReportDocument): Block[] {
+  const others = remedies.filter(({ promised }) => !promised);
+  if (others.length === 0) return [];
+  return [
+    heading('Beside the findings: advice and what was decided'),
+    ...others.map((remedy) => line(`${remedy.what}: ${remedyLines(remedy).map(withinSentence).join('; ')}`)),
   ];
 }
 
@@ -146,16 +185,33 @@ function dismissed({ dismissed: all }: ReportDocument): Block[] {
 
 /** What stands beside the photos of a finding, line by line. */
 export function findingLines(finding: ReportDocument['findings'][number]): { name: string; lines: string[] } {
-  const { line: says, suspected, partName, tests, action, promised, note, caution } = finding;
+  const { line: says, suspected, partName, tests, note, caution } = finding;
   return {
     name: suspected ? `Suspected: ${says}. A second look is wanted.` : says,
     lines: [
       sentence(partName),
       noticedWords(finding) && `Noticed: ${noticedWords(finding)}`,
       tests && sentence(tests),
-      action && `${promised ? 'Will be done' : 'Decision'}: ${action}`,
+      ...remedyLines(finding),
       ...note.split('\n'),
       caution ? `Caution: ${caution}` : '',
     ].filter((each) => each !== ''),
   };
+}
+
+/** What would mend it and what was decided, a line each; a promise is the only thing told as work that will be done. */
+export function remedyLines({
+  action,
+  promised,
+  advice,
+  decision,
+}: Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision'>): string[] {
+  // Reports of an early Zelk have their decision in the work alone.
+  if (promised && decision === undefined) return [`Will be done: ${action}`];
+  if (promised) return [[decision, action && withinSentence(action)].filter(Boolean).join(': ')];
+  return [
+    ...(advice ? [`Advice: ${advice}`] : []),
+    ...(decision ? [decision] : []),
+    ...(action ? [`Decision: ${action}`] : []),
+  ];
 }

@@ -1,5 +1,6 @@
 import { insideFaces, styleOf } from '../../car';
 import type { ReportDocument, ReportFinding } from '../reportDocument';
+import { isNoticeUnsaid } from '../wording';
 import { carDrawing } from './carDrawing';
 import { colours, type Drawing, type Place, type Shape } from './drawing';
 
@@ -29,9 +30,10 @@ export function findingsDrawing({ car, findings }: ReportDocument): Drawing {
   });
 }
 
-function strip({ number, notice, noticeSource, suspected, caution }: ReportFinding, [x, y]: Place): Shape[] {
+function strip(finding: ReportFinding, [x, y]: Place): Shape[] {
+  const { number, notice, suspected, caution } = finding;
   const half = (notice ? lengths[notice] : lengths['up-close']) / 2;
-  const isGuess = noticeSource === 'estimated';
+  const isGuess = isNoticeUnsaid(finding);
   const [top, foot] = [y - STRIP / 2, y + STRIP / 2];
   return [
     {

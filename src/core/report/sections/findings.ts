@@ -1,4 +1,17 @@
-import { actionLine, findingCaution, findingLine, isStanding, noticeOf, testLine } from '../../walk';
+import type { Vocabulary } from '../../car';
+import {
+  adviceLine,
+  dayWords,
+  decisionLine,
+  findingCaution,
+  findingLine,
+  isPromised,
+  isStanding,
+  noticeOf,
+  type Remedy,
+  testLine,
+  workLine,
+} from '../../walk';
 import type { ReportDocument, ReportFinding, ReportPhoto } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
 
@@ -26,13 +39,29 @@ export function standingFindings({
       noticeSource: source,
       extent: finding.details.extent,
       tests: testLine(finding),
-      action: actionLine(finding, vocabulary),
-      promised: finding.details.action !== undefined && finding.details.action !== 'leave',
+      ...remedyTold(finding.details, vocabulary),
       note: finding.details.note ?? '',
       caution: findingCaution(finding, style.parts.get(finding.part)),
       photos: photosOf(photos, finding.number),
     };
   });
+}
+
+/** What would mend it is advice; only what was promised is told as work that will be done. */
+export function remedyTold(
+  remedy: Remedy,
+  vocabulary: Vocabulary,
+): Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision' | 'by'> {
+  const promised = isPromised(remedy);
+  const advice = promised ? '' : adviceLine(remedy, vocabulary);
+  const decision = decisionLine(remedy, vocabulary);
+  return {
+    action: promised ? workLine(remedy, vocabulary) : '',
+    promised,
+    ...(advice && { advice }),
+    ...(decision && { decision }),
+    ...(remedy.decision?.is === 'promised' && remedy.decision.by && { by: dayWords(remedy.decision.by) }),
+  };
 }
 
 /** What looked like a fault and is none. */

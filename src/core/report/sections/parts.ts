@@ -1,5 +1,6 @@
+import type { Part, Vocabulary } from '../../car';
 import { speakTread } from '../../measure';
-import { partStatus } from '../../walk';
+import { type Finding, type LookId, lookWords, type PartLook, partStatus, standingLooks } from '../../walk';
 import { sentence } from '../../wording';
 import type { ReportDocument, ReportFinding } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
@@ -7,7 +8,7 @@ import { statusSays } from '../wording';
 
 /** Every part in walk order, clear ones said to be clear. */
 export function partsInOrder(
-  { state, route, concerns, nameOf }: WalkTold,
+  { state, style, vocabulary, route, concerns, nameOf }: WalkTold,
   findings: readonly ReportFinding[],
   putRight: NonNullable<ReportDocument['putRight']>,
 ): ReportDocument['parts'] {
@@ -27,8 +28,27 @@ export function partsInOrder(
         ...putRight.flatMap((each) => (each.part === part ? [`${each.number} put right`] : [])),
       ].join('; '),
       findings: here,
+      ...lookTold(look, style.parts.get(part), state.findings, vocabulary),
     };
   });
+}
+
+/** What was looked for and is not there; what a fault that stands contradicts is not told. */
+function lookTold(
+  look: PartLook | undefined,
+  part: Part | undefined,
+  findings: readonly Finding[],
+  vocabulary: Vocabulary,
+): Pick<ReportDocument['parts'][number], 'look' | 'absent' | 'swept'> {
+  if (look?.status !== 'clear' || !part) return {};
+  const words = (said: readonly LookId[]) =>
+    standingLooks(said, part, findings).map((id) => lookWords(id, vocabulary));
+  const [absent, swept] = [words(look.absent), words(look.swept ?? [])];
+  return {
+    look: look.isOwn ? 'own' : 'swept',
+    ...(absent.length > 0 && { absent }),
+    ...(swept.length > 0 && { swept }),
+  };
 }
 
 export function treadsInOrder({ state, route, nameOf }: WalkTold): ReportDocument['treads'] {

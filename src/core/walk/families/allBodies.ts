@@ -1,5 +1,7 @@
 import { answerBodies } from './answers/bodies';
+import { buildBodies } from './build/bodies';
 import { courseBodies } from './course/bodies';
+import { equipmentBodies } from './equipment/bodies';
 import { findingBodies } from './findings/bodies';
 import { functionBodies } from './functions/bodies';
 import { kitBodies } from './kit/bodies';
@@ -7,6 +9,8 @@ import { odometerBodies } from './odometer/bodies';
 import { papersBodies } from './papers/bodies';
 import { pictureBodies } from './pictures/bodies';
 import { readingBodies } from './readings/bodies';
+import { remedyBodies } from './remedies/bodies';
+import { storyBodies } from './story/bodies';
 import { undoBodies } from './undo/bodies';
 
 /** Every kind of entry with the shape of its body. The order is that of the published schema. */
@@ -20,5 +24,9 @@ export const allBodies = {
   ...kitBodies,
   ...answerBodies,
   ...odometerBodies,
+  ...remedyBodies,
+  ...buildBodies,
+  ...storyBodies,
+  ...equipmentBodies,
   ...undoBodies,
 } as const;

@@ -2,7 +2,9 @@ import type { EntryKind, EntryOf } from '../entries';
 import type { WalkState } from '../walkState';
 import type { allBodies } from './allBodies';
 import { answers } from './answers/family';
+import { build } from './build/family';
 import { course } from './course/family';
+import { equipment } from './equipment/family';
 import { type LogSpeech, type Replaying, silent, type Words } from './family';
 import { findings } from './findings/family';
 import { functions } from './functions/family';
@@ -12,6 +14,8 @@ import { odometer } from './odometer/family';
 import { papers } from './papers/family';
 import { pictures } from './pictures/family';
 import { readings } from './readings/family';
+import { remedies } from './remedies/family';
+import { story } from './story/family';
 import { undo } from './undo/family';
 
 /** What families leave in a walk's state, before anything was said. */
@@ -26,6 +30,10 @@ export const nothingSaid = () =>
     ...kit.empty(),
     ...answers.empty(),
     ...odometer.empty(),
+    ...remedies.empty(),
+    ...build.empty(),
+    ...story.empty(),
+    ...equipment.empty(),
     ...undo.empty(),
   }) satisfies Partial<WalkState>;
 
@@ -39,6 +47,10 @@ const noters: Noters<Replaying, typeof allBodies> = {
   ...kit.noters,
   ...answers.noters,
   ...odometer.noters,
+  ...remedies.noters,
+  ...build.noters,
+  ...story.noters,
+  ...equipment.noters,
   ...undo.noters,
 };
 
@@ -52,6 +64,10 @@ const words: Words<typeof allBodies> = {
   ...kit.words,
   ...answers.words,
   ...odometer.words,
+  ...remedies.words,
+  ...build.words,
+  ...story.words,
+  ...equipment.words,
   ...undo.words,
 };
 

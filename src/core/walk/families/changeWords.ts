@@ -3,6 +3,10 @@ const changeNames: Record<string, string> = {
   widthMm: 'width',
   notice: 'noticed from',
   action: 'to do',
+  cures: 'what would mend it',
+  severity: 'how bad',
+  amount: 'how many',
+  firm: 'pressed',
   rust: 'how far',
 };
 

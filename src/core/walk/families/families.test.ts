@@ -54,7 +54,7 @@ describe('the families together', () => {
   it('begin every walk with nothing said, and share nothing between walks', () => {
     const [one, other] = [nothingSaid(), nothingSaid()];
     expect(one).toEqual(other);
-    one.looks.set('bonnet', { status: 'clear', at: '', who: '' });
+    one.looks.set('bonnet', { status: 'clear', isOwn: true, absent: [], at: '', who: '' });
     one.papers.services.set('x', { works: [] } as never);
     expect(other.looks.size + other.papers.services.size).toBe(0);
   });

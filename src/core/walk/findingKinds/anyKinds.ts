@@ -4,8 +4,11 @@ import { type FindingKindFacts, PAINTED } from './findingKindFacts';
 /** What may be found on many things. */
 export const anyKinds = {
   loose: {
+    isAnywhere: true,
     uk: 'Loose or missing',
     us: 'Loose or missing',
+    howBad: ['loose', 'hanging', 'missing'],
+    mends: ['refit', 'replace'],
     measuredBy: 'count',
     on: [
       ...PAINTED,
@@ -23,24 +26,31 @@ export const anyKinds = {
     tests: [],
   },
   broken: {
+    isAnywhere: true,
     uk: 'Cracked or broken',
     us: 'Cracked or broken',
+    howBad: ['hairline', 'cracked', 'broken off'],
+    mends: ['refit', 'replace'],
     measuredBy: 'length',
     on: ['plastic', 'glass', 'mechanical', 'wood', 'carbon', 'none'],
     notOn: ['windscreen', 'rearglass', 'sideglass', 'quarterglass', 'glassroof', 'smell'],
     tests: [],
   },
   worn: {
+    isAnywhere: true,
     uk: 'Split or worn',
     us: 'Split or worn',
+    mends: ['replace'],
     measuredBy: 'length',
     on: ['rubber'],
     parts: ['wipers'],
     tests: [],
   },
   other: {
+    isAnywhere: true,
     uk: 'Something else',
     us: 'Something else',
+    mends: ['clean', 'find-out'],
     measuredBy: 'area',
     isLast: true,
     on: [...materials],

@@ -1,4 +1,6 @@
 import type { Material, Part } from '../../car';
+import type { Cure } from '../remedy';
+import type { SeverityWords } from '../severity';
 
 /** How the size of a kind is told. */
 export type MeasuredBy = 'count' | 'length' | 'area' | 'diameter' | 'gap';
@@ -18,8 +20,13 @@ export interface FindingKindFacts {
   shows?: Shows;
   /** As thin as a line: half of its length counts to the eye. */
   isThin?: true;
-  /** Asks how far it has gone. */
-  asksRust?: true;
+  /** Asks how it feels when pressed, and whether there is a hole. */
+  asksFirm?: true;
+  /** What usually mends it, the gentlest first: for a slight one the first, for a plain one the second, and so on. Common practice. */
+  mends?: readonly Cure[];
+  /** Its own words for slight, plain and heavy; in US English where they differ. */
+  howBad?: SeverityWords;
+  howBadUs?: SeverityWords;
   /** Asks how well it was done. */
   asksRepair?: true;
   /** Speaks for paintwork where readings are thick. */
@@ -30,6 +37,8 @@ export interface FindingKindFacts {
   lampCure?: string;
   /** What it means for refinishing a wheel. */
   onWheel?: 'kerbed' | 'flaking' | 'bent';
+  /** May be found on anything: nobody is asked whether it is meant so. */
+  isAnywhere?: true;
   /** Offered after all others. */
   isLast?: true;
   on: readonly Material[];

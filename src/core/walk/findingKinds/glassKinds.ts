@@ -5,6 +5,8 @@ export const glassKinds = {
   'glass-chip': {
     uk: 'Chip in the glass',
     us: 'Chip in the glass',
+    howBad: ['a pit', 'a star', 'with cracks running from it'],
+    mends: ['glass-repair', 'glass-replace'],
     measuredBy: 'diameter',
     onScreen: { short: 'Chip', judgedAs: 'chip' },
     lampCure: 'Leave it, or polish the edge; filled only where water would come in.',
@@ -14,6 +16,8 @@ export const glassKinds = {
   'glass-crack': {
     uk: 'Crack in the glass',
     us: 'Crack in the glass',
+    howBad: ['hairline', 'plain', 'open'],
+    mends: ['glass-replace'],
     measuredBy: 'length',
     onScreen: { short: 'Crack', judgedAs: 'crack' },
     on: ['glass'],
@@ -23,6 +27,7 @@ export const glassKinds = {
   'glass-scratch': {
     uk: 'Scratch in the glass',
     us: 'Scratch in the glass',
+    mends: ['polish', 'glass-replace'],
     measuredBy: 'length',
     isThin: true,
     onScreen: { short: 'Scratch', judgedAs: 'scratch' },
@@ -32,6 +37,7 @@ export const glassKinds = {
   haze: {
     uk: 'Haze or yellowing',
     us: 'Haze or yellowing',
+    mends: ['lamp-polish', 'replace'],
     measuredBy: 'area',
     lampCure: 'Polish and seal it: outside haze comes off, haze inside does not.',
     on: ['glass'],
@@ -41,6 +47,8 @@ export const glassKinds = {
   moisture: {
     uk: 'Moisture inside',
     us: 'Moisture inside',
+    howBad: ['mist', 'drops', 'standing water'],
+    mends: ['find-out', 'replace'],
     measuredBy: 'area',
     lampCure: 'Dry it and look for the cracked seal or missing cap; if drops come back, a new lamp.',
     on: ['glass'],
@@ -50,6 +58,8 @@ export const glassKinds = {
   'lamp-crack': {
     uk: 'Crack in the lamp',
     us: 'Crack in the light',
+    howBad: ['hairline', 'plain', 'open'],
+    mends: ['replace'],
     measuredBy: 'length',
     lampCure: 'A crack lets water in and may fail inspection: a new lamp, or a new lens where one is sold.',
     on: ['glass'],
@@ -59,6 +69,7 @@ export const glassKinds = {
   'lamp-lug': {
     uk: 'Broken fixing of the lamp',
     us: 'Broken fixing of the light',
+    mends: ['refit', 'replace'],
     measuredBy: 'count',
     lampCure: 'A broken fixing: a repair lug where the maker sells one, else a new lamp.',
     on: ['glass'],
@@ -68,6 +79,7 @@ export const glassKinds = {
   'old-filling': {
     uk: 'Old filling in the glass',
     us: 'Old filling in the glass',
+    mends: ['glass-repair', 'glass-replace'],
     measuredBy: 'diameter',
     onScreen: { short: 'Old filling' },
     on: ['glass'],
@@ -77,6 +89,7 @@ export const glassKinds = {
   delamination: {
     uk: 'Delamination at the edge',
     us: 'Delamination at the edge',
+    mends: ['glass-replace'],
     measuredBy: 'area',
     onScreen: { short: 'Edge lifting' },
     on: ['glass'],

@@ -2,11 +2,26 @@ import type { FindingKindFacts } from './findingKindFacts';
 
 /** Cabin, boot and bed. */
 export const insideKinds = {
-  wear: { uk: 'Worn', us: 'Worn', measuredBy: 'area', on: ['leather', 'fabric', 'vinyl'], tests: ['feel'] },
-  crease: { uk: 'Creased', us: 'Creased', measuredBy: 'area', on: ['leather', 'vinyl'], tests: [] },
+  wear: {
+    uk: 'Worn',
+    us: 'Worn',
+    mends: ['recolour', 'replace'],
+    measuredBy: 'area',
+    on: ['leather', 'fabric', 'vinyl'],
+    tests: ['feel'],
+  },
+  crease: {
+    uk: 'Creased',
+    us: 'Creased',
+    mends: ['recolour'],
+    measuredBy: 'area',
+    on: ['leather', 'vinyl'],
+    tests: [],
+  },
   'flat-bolster': {
     uk: 'Bolster flat',
     us: 'Bolster flat',
+    mends: ['replace'],
     measuredBy: 'length',
     on: ['leather', 'fabric'],
     parts: ['bolster'],
@@ -15,6 +30,7 @@ export const insideKinds = {
   'colour-rub': {
     uk: 'Colour rubbed off on it',
     us: 'Dye transfer',
+    mends: ['clean', 'recolour'],
     measuredBy: 'area',
     on: ['leather', 'vinyl', 'fabric'],
     parts: ['seat', 'seatback', 'bolster', 'seat3', 'armrest', 'steeringwheel', 'doorcard'],
@@ -23,6 +39,8 @@ export const insideKinds = {
   'cover-crack': {
     uk: 'Leather cracked',
     us: 'Leather cracked',
+    howBad: ['hairline', 'plain', 'split'],
+    mends: ['recolour', 'replace'],
     measuredBy: 'area',
     on: ['leather'],
     tests: ['feel'],
@@ -30,6 +48,7 @@ export const insideKinds = {
   stain: {
     uk: 'Stain',
     us: 'Stain',
+    mends: ['clean', 'replace'],
     measuredBy: 'area',
     on: ['fabric', 'leather', 'vinyl'],
     tests: ['wipe'],
@@ -37,6 +56,7 @@ export const insideKinds = {
   burn: {
     uk: 'Burn',
     us: 'Burn',
+    mends: ['refit', 'replace'],
     measuredBy: 'diameter',
     on: ['fabric', 'leather', 'vinyl', 'plastic'],
     parts: [
@@ -61,6 +81,8 @@ export const insideKinds = {
   tear: {
     uk: 'Tear or hole',
     us: 'Tear or hole',
+    howBad: ['a snag', 'open', 'torn through'],
+    mends: ['refit', 'replace'],
     measuredBy: 'length',
     on: ['fabric', 'leather', 'vinyl'],
     tests: [],
@@ -68,6 +90,7 @@ export const insideKinds = {
   shiny: {
     uk: 'Worn shiny or matted',
     us: 'Worn shiny or matted',
+    mends: ['recolour', 'replace'],
     measuredBy: 'area',
     on: ['plastic', 'leather', 'none'],
     parts: ['dashboard', 'console', 'doorcard', 'steeringwheel', 'screen'],
@@ -76,6 +99,7 @@ export const insideKinds = {
   sag: {
     uk: 'Sagging',
     us: 'Sagging',
+    mends: ['refit', 'replace'],
     measuredBy: 'area',
     on: ['fabric'],
     parts: ['headlining', 'loadcover', 'softtop'],
@@ -84,6 +108,7 @@ export const insideKinds = {
   'slow-belt': {
     uk: 'Belt does not run back',
     us: 'Belt does not retract',
+    mends: ['clean', 'replace'],
     measuredBy: 'count',
     on: ['none'],
     parts: ['belt'],
@@ -93,6 +118,7 @@ export const insideKinds = {
   'bad-smell': {
     uk: 'Smell noticed',
     us: 'Smell noticed',
+    mends: ['clean', 'find-out'],
     measuredBy: 'count',
     on: ['none'],
     parts: ['smell'],

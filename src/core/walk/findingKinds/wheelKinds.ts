@@ -5,6 +5,8 @@ export const wheelKinds = {
   kerbing: {
     uk: 'Kerbing',
     us: 'Curb rash',
+    howBad: ['scuffed', 'rough', 'gouged'],
+    mends: ['wheel-refurbish'],
     measuredBy: 'length',
     onWheel: 'kerbed',
     on: ['alloy'],
@@ -13,6 +15,7 @@ export const wheelKinds = {
   'wheel-corrosion': {
     uk: 'Corrosion under lacquer',
     us: 'Corrosion under clear coat',
+    mends: ['wheel-refurbish'],
     measuredBy: 'area',
     onWheel: 'flaking',
     on: ['alloy'],
@@ -21,6 +24,7 @@ export const wheelKinds = {
   'wheel-flaking': {
     uk: 'Coating flaking',
     us: 'Coating flaking',
+    mends: ['wheel-refurbish'],
     measuredBy: 'area',
     onWheel: 'flaking',
     on: ['alloy'],
@@ -29,6 +33,7 @@ export const wheelKinds = {
   'wheel-bent': {
     uk: 'Bent or cracked rim',
     us: 'Bent or cracked rim',
+    mends: ['find-out', 'replace'],
     measuredBy: 'length',
     onWheel: 'bent',
     on: ['alloy'],
@@ -38,6 +43,7 @@ export const wheelKinds = {
   'tyre-bulge': {
     uk: 'Bulge',
     us: 'Bulge',
+    mends: ['replace'],
     measuredBy: 'diameter',
     on: ['rubber'],
     parts: ['tyre', 'tyre-inner'],
@@ -47,6 +53,7 @@ export const wheelKinds = {
   'tyre-cut': {
     uk: 'Cut',
     us: 'Cut',
+    mends: ['find-out', 'replace'],
     measuredBy: 'length',
     on: ['rubber'],
     parts: ['tyre', 'tyre-inner'],
@@ -56,6 +63,8 @@ export const wheelKinds = {
   'tyre-cracks': {
     uk: 'Cracks in the rubber',
     us: 'Cracks in the rubber',
+    howBad: ['hairline', 'plain', 'deep'],
+    mends: ['replace'],
     measuredBy: 'area',
     on: ['rubber'],
     parts: ['tyre', 'tyre-inner'],
@@ -64,6 +73,7 @@ export const wheelKinds = {
   'tyre-wear': {
     uk: 'Uneven wear',
     us: 'Uneven wear',
+    mends: ['find-out', 'adjust', 'replace'],
     measuredBy: 'area',
     on: ['rubber'],
     parts: ['tyre', 'tyre-inner'],

@@ -1,4 +1,4 @@
-import { findingLines, type ReportFinding, type ReportPhoto } from '#core/report';
+import { findingLines, isNoticeUnsaid, type ReportFinding, type ReportPhoto } from '#core/report';
 import { ink, type Sheet, soft, tape } from './sheet';
 
 /** Path of a photo's shareable copy, when its pixels are here; false when it was withdrawn. */
@@ -50,7 +50,7 @@ function strip(sheet: Sheet, finding: ReportFinding): void {
   const width = finding.notice ? stripWidth[finding.notice] : stripWidth['up-close'];
   const { pdf, left, y } = sheet;
   pdf.rect(left, y, width, 16);
-  const isGuess = finding.noticeSource === 'estimated';
+  const isGuess = isNoticeUnsaid(finding);
   if (isGuess && !finding.suspected) {
     pdf.dash(3, { space: 2 }).lineWidth(1).stroke(ink).undash();
     pdf.rect(left, y, GUESS_TAB, 16).fill(tape);

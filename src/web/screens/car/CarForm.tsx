@@ -12,6 +12,7 @@ import {
   countries,
   countryCodes,
   countryOf,
+  drivens,
   extraOf,
   extrasFor,
   fuelName,
@@ -40,6 +41,10 @@ const names: Partial<Record<keyof CarFormValues, string>> = {
   year: 'Year of first use',
   colour: 'Colour',
   plate: 'Number plate',
+  engine: 'Engine',
+  gearbox: 'Gearbox',
+  trim: 'Trim grade',
+  specialPaint: 'Special paint',
 };
 
 const americanNames: typeof names = { colour: 'Color', plate: 'License plate' };
@@ -95,7 +100,7 @@ export function CarForm({ car }: { car?: Car }) {
     </Field>
   );
   const select = (
-    field: 'bodyStyle' | 'paintTone' | 'fuel' | 'steering',
+    field: 'bodyStyle' | 'paintTone' | 'fuel' | 'steering' | 'driven',
     label: string,
     options: readonly (readonly [string, string])[],
   ) => (
@@ -137,6 +142,15 @@ export function CarForm({ car }: { car?: Car }) {
           'Fuel',
           fuels.map((fuel) => [fuel, fuelName(fuel, vocabulary)] as const),
         )}
+        {text('engine')}
+        {text('gearbox')}
+        {select(
+          'driven',
+          'Driven wheels',
+          drivens.map((value) => [value, value.replace('-', ' ')] as const),
+        )}
+        {text('trim')}
+        {text('specialPaint')}
       </fieldset>
       <fieldset className="grid gap-4 sm:grid-cols-3">
         <legend className="mb-2 text-lg font-bold">Where it is used</legend>

@@ -1,10 +1,11 @@
 import { Check, CircleSlash, Timer, TriangleAlert, X } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
-import type { WarningLampId } from '#core/functions';
+import type { FunctionId, WarningLampId } from '#core/functions';
 import type { FunctionRow } from '#core/readings';
 import type { FunctionState } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
+import { RemedyFold } from '../../remedy/RemedyFold';
 import type { OpenWalk } from '../../sync/useWalk';
 import { FunctionEvidence } from './FunctionEvidence';
 import { LampPicker } from './LampPicker';
@@ -111,6 +112,14 @@ export function FunctionInHand({ walk, row, now, onTried, onTimer, onLamps }: Fu
         </div>
       )}
       {isFaulty && <FunctionEvidence walk={walk} id={id} name={name} />}
+      {tried?.state === 'faulty' && (
+        <RemedyFold
+          key={id}
+          walk={walk}
+          about={{ of: 'function', function: id as FunctionId }}
+          likely={['find-out', 'mechanical', 'replace']}
+        />
+      )}
     </section>
   );
 }

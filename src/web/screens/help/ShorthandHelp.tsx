@@ -1,6 +1,6 @@
 import { kindName, type SideSpeech } from '#core/car';
 import { grammar, type Meaning } from '#core/shorthand';
-import { actionName, findingKindName, noticeWords, testWords } from '#core/walk';
+import { adviceWords, amountWords, decisionNames, findingKindName, noticeWords, testWords } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Bar } from '../../shell/Bar';
 
@@ -15,7 +15,10 @@ const slots = {
   feel: 'Feel it',
   wipe: 'Wipe it',
   notice: 'Noticed from',
-  action: 'What will be done',
+  severity: 'How bad',
+  amount: 'How many, roughly',
+  cure: 'What would mend it',
+  decision: 'Who decides',
   suspected: 'Not sure yet',
   correction: 'To correct yourself in the same breath',
   denial: 'To say that there is none: never taken for a fault',
@@ -95,8 +98,14 @@ function wordsFor(meaning: Meaning): string {
       return testWords.wipe[meaning.answer];
     case 'notice':
       return noticeWords[meaning.notice].name.toLowerCase();
-    case 'action':
-      return actionName(meaning.action, 'uk').toLowerCase();
+    case 'severity':
+      return meaning.severity;
+    case 'amount':
+      return amountWords[meaning.amount];
+    case 'cure':
+      return adviceWords([{ cure: meaning.cure, ...(meaning.sure && { sure: meaning.sure }) }], 'uk');
+    case 'decision':
+      return decisionNames[meaning.decision].toLowerCase();
     case 'suspected':
       return 'suspected';
     case 'correction':

@@ -3,12 +3,15 @@ import { isKitItemId, type KitCondition, kitConditions, usualCount } from '#core
 import type { KitRow } from '#core/readings';
 import type { Fact, ItemCounted } from '#core/walk';
 import { Button } from '../../components/Button';
+import { RemedyFold } from '../../remedy/RemedyFold';
+import type { OpenWalk } from '../../sync/useWalk';
 
 type Item = Extract<Fact, { kind: 'item-counted' }>['body']['item'];
 
 /** A thing: not there, there, how many, in what condition. A tap each. */
-export function KitItem({ row, say }: { row: KitRow; say: (fact: Fact) => void }) {
+export function KitItem({ row, walk, say }: { row: KitRow; walk: OpenWalk; say: (fact: Fact) => void }) {
   const { id, name, counted } = row;
+  const { state } = walk;
   const keep = (now: ItemCounted) => say({ kind: 'item-counted', body: { item: id as Item, ...now } });
   const usual = isKitItemId(id) ? usualCount(id) : 1;
   const withCount = (count: number): ItemCounted => ({
@@ -48,6 +51,15 @@ export function KitItem({ row, say }: { row: KitRow; say: (fact: Fact) => void }
           </>
         )}
       </div>
+      {(counted?.count === 0 || counted?.condition === 'worn' || state.remedies.has(`item ${id}`)) && (
+        <div className="lg:w-[26rem]">
+          <RemedyFold
+            walk={walk}
+            about={{ of: 'item', item: id as Item }}
+            likely={['replace', 'refit', 'clean']}
+          />
+        </div>
+      )}
       {counted !== undefined && counted.count > 0 && (
         <fieldset className="mt-1 grid grid-cols-4 lg:mt-0 lg:w-[26rem] overflow-hidden rounded-md border border-line">
           <legend className="sr-only">{name}: condition</legend>

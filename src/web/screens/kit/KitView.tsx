@@ -21,7 +21,7 @@ export function KitView({ walk }: { walk: OpenWalk }) {
         </p>
         <ul>
           {table.rows.map((row) => (
-            <KitItem key={row.id} row={row} say={record} />
+            <KitItem key={row.id} row={row} walk={walk} say={record} />
           ))}
         </ul>
         <AddThing say={record} />

@@ -3,6 +3,7 @@ import { type SmellId, smellIds, smellName, smellOf, smellStrengths } from '#cor
 import { sentence } from '#core/wording';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
+import { RemedyFold } from '../../remedy/RemedyFold';
 import type { OpenWalk } from '../../sync/useWalk';
 
 /** None noticed, or which and how strong. Best told first, with the door just opened. */
@@ -70,6 +71,9 @@ export function SmellEntry({ walk }: { walk: OpenWalk }) {
           )}
         </div>
       ))}
+      {noticed.length > 0 && (
+        <RemedyFold walk={walk} about={{ of: 'smell' }} likely={['clean', 'find-out']} />
+      )}
     </section>
   );
 }

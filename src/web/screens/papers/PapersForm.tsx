@@ -4,6 +4,8 @@ import { dayProblemMessage, parseDay } from '#core/papers';
 import type { PapersTable } from '#core/readings';
 import {
   type Fact,
+  type KeyState,
+  keyStates,
   manualStates,
   type NumberPlace,
   numberPlaces,
@@ -24,6 +26,9 @@ type Key =
   | 'certificateUntil'
   | 'firstUse'
   | 'recalls'
+  | 'registrationSays'
+  | 'certificateSays'
+  | 'keepersSays'
   | 'every'
   | 'months'
   | 'beltEvery'
@@ -51,6 +56,9 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     certificateUntil: text(noted.certificateUntil),
     firstUse: text(noted.firstUse),
     recalls: text(noted.recalls),
+    registrationSays: text(noted.registrationSays),
+    certificateSays: text(noted.certificateSays),
+    keepersSays: text(noted.keepersSays),
     every: table.isUsualInterval ? '' : String(table.interval.distance),
     months: table.isUsualInterval ? '' : String(table.interval.months),
     beltEvery: text(noted.interval?.beltDistance),
@@ -103,6 +111,9 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
       certificateUntil,
       firstUse,
       recalls: values.recalls.trim() || null,
+      registrationSays: values.registrationSays.trim() || null,
+      certificateSays: values.certificateSays.trim() || null,
+      keepersSays: values.keepersSays.trim() || null,
       interval:
         every !== null && months !== null
           ? {
@@ -152,13 +163,23 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
       <div className="grid grid-cols-3 gap-3">
         {field('keepers', 'Keepers')}
         {field('keys', 'Keys')}
-        {field('keysTried', 'Keys tried')}
+        {noted.keyStates === undefined && field('keysTried', 'Keys tried')}
       </div>
+      {noted.keys !== undefined && noted.keys > 0 && (
+        <KeyByKey
+          keys={noted.keys}
+          states={noted.keyStates ?? []}
+          onStates={(keyStates) => note({ keyStates })}
+        />
+      )}
       <div className="grid grid-cols-2 gap-3">
         {field('certificateUntil', 'Inspection until', 'Like 17/04/2027')}
         {field('firstUse', 'First use', 'Like 03/2017')}
         {field('stamps', 'Stamps in the book', 'Counted, entered or not')}
         {field('recalls', 'Recalls', 'Open or done, as noted')}
+        {field('registrationSays', 'Of the registration paper', 'Why a copy, who holds it')}
+        {field('certificateSays', 'Of the certificate', 'What it noted')}
+        {field('keepersSays', 'Of the keepers', 'As the papers say it')}
         {field('every', `Service every, ${distance === 'mi' ? 'miles' : 'km'}`, 'As the maker asks')}
         {field('months', 'or every, months')}
         {field('beltEvery', `Timing belt every, ${distance === 'mi' ? 'miles' : 'km'}`)}
@@ -176,5 +197,38 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
         Save
       </Button>
     </form>
+  );
+}
+
+const keyNames: Record<KeyState, string> = {
+  works: 'opens and starts',
+  faulty: 'does not work',
+  'not-tried': 'not tried',
+};
+
+/** Each key of the car, tried or not; said key by key as it is tried. */
+function KeyByKey({
+  keys,
+  states,
+  onStates,
+}: {
+  keys: number;
+  states: readonly KeyState[];
+  onStates: (states: KeyState[]) => void;
+}) {
+  const all = Array.from({ length: keys }, (_, i): KeyState => states[i] ?? 'not-tried');
+  return (
+    <div className="space-y-2">
+      {all.map((state, i) => (
+        <Choice
+          // biome-ignore lint/suspicious/noArrayIndexKey: a key has no name but its number
+          key={i}
+          legend={`Key ${i + 1}`}
+          value={states.length > 0 ? state : undefined}
+          options={keyStates.map((value) => ({ value, label: keyNames[value] }))}
+          onChange={(next) => onStates(all.map((each, at) => (at === i ? next : each)))}
+        />
+      ))}
+    </div>
   );
 }

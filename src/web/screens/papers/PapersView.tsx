@@ -5,6 +5,7 @@ import { papersTable } from '#core/readings';
 import { getJson } from '../../api/client';
 import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
+import { RemedyFold } from '../../remedy/RemedyFold';
 import type { OpenWalk } from '../../sync/useWalk';
 import { PapersForm } from './PapersForm';
 import { ServiceEntry } from './ServiceEntry';
@@ -30,6 +31,7 @@ export function PapersView({ walk }: { walk: OpenWalk }) {
         <Fold title="Keys, certificate, numbers" isOpen>
           <PapersForm walk={walk} table={table} />
         </Fold>
+        <RemedyFold walk={walk} about={{ of: 'papers' }} likely={['find-out', 'mechanical']} />
       </div>
       <section aria-label="What they come to" className="space-y-4 p-3 lg:p-5">
         {table.asks.length > 0 && (

@@ -17,9 +17,9 @@ import { WalkBar } from './WalkBar';
 import type { Deck } from './walkModel';
 
 /** While walking, the way round the car is in sight; with a finding in hand its part matters instead. */
-const walking: ReadonlySet<Deck['mode']> = new Set(['stop', 'not-seen', 'photos', 'step-back']);
+const walking: ReadonlySet<Deck['mode']> = new Set(['stop', 'not-seen', 'photos', 'sweep', 'step-back']);
 /** Lists to read need the room more than the map does. */
-const reading: ReadonlySet<Deck['mode']> = new Set(['left', 'log', 'plan', 'conditions']);
+const reading: ReadonlySet<Deck['mode']> = new Set(['left', 'log', 'plan', 'conditions', 'statement']);
 
 /** The walk itself: the car above, what to do at this stop below; beside each other on a desk. */
 export function WalkRound({ walk }: { walk: OpenWalk }) {

@@ -23,6 +23,8 @@ export type Deck =
   | { mode: 'refine'; finding: string }
   | { mode: 'not-seen' }
   | { mode: 'photos' }
+  | { mode: 'sweep' }
+  | { mode: 'statement' }
   | { mode: 'left' }
   | { mode: 'log' }
   | { mode: 'plan' }

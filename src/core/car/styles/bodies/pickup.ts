@@ -8,7 +8,7 @@ export const pickup: CarBody = {
     rear: 'bed',
     hasRearDoors: true,
     hasRearSeats: true,
-    takes: ['roof-rails', 'side-steps', 'guard-bar', 'flares'],
+    takes: ['roof-rails', 'glass-roof', 'side-steps', 'guard-bar', 'flares'],
   },
   profile: {
     ...suv.profile,

@@ -4,7 +4,7 @@ import { pickup } from './pickup';
 export const pickupSingle: CarBody = {
   uk: 'Single-cab pick-up',
   us: 'Regular cab pickup',
-  traits: { rear: 'bed', takes: ['roof-rails', 'side-steps', 'guard-bar', 'flares'] },
+  traits: { rear: 'bed', takes: ['roof-rails', 'glass-roof', 'side-steps', 'guard-bar', 'flares'] },
   profile: {
     ...pickup.profile,
     roof: [

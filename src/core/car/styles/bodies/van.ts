@@ -4,7 +4,11 @@ import { suv } from './suv';
 export const van: CarBody = {
   uk: 'Van with windows',
   us: 'Passenger van',
-  traits: { rear: 'tailgate', hasSlidingDoor: true, takes: ['roof-rails', 'side-steps', 'guard-bar'] },
+  traits: {
+    rear: 'tailgate',
+    hasSlidingDoor: true,
+    takes: ['roof-rails', 'glass-roof', 'side-steps', 'guard-bar'],
+  },
   profile: {
     ...suv.profile,
     length: 4980,

@@ -5,6 +5,7 @@ import { cautionIds } from '../../cautions';
 import { laps } from '../../choices';
 import { dirtStates, lights, wetStates } from '../../conditions';
 import { partId, uuid } from '../fields';
+import { lookedFor, sweepBodies } from './sweep';
 
 /** The course of a walk: how it goes, and which parts were looked at. */
 export const courseBodies = {
@@ -25,9 +26,14 @@ export const courseBodies = {
   }),
   'caution-read': z.strictObject({ caution: z.enum(cautionIds) }),
   'stop-reached': z.strictObject({ part: partId }),
-  'part-cleared': z.strictObject({ part: partId }),
+  'part-cleared': z.strictObject({
+    part: partId,
+    /** What was looked for there and is not there. */
+    absent: lookedFor.optional(),
+  }),
   'part-not-seen': z.strictObject({
     part: partId,
     why: z.string().trim().min(1, 'Say why it could not be seen.').max(200),
   }),
+  ...sweepBodies,
 } as const;

@@ -1,4 +1,8 @@
+import type { PartId, Vocabulary } from '../../../car';
 import { conditionLine } from '../../conditions';
+import { type LookId, lookWords } from '../../lookTable';
+import { statementSays } from '../../statements';
+import type { WalkState } from '../../walkState';
 import { family, silent } from '../family';
 import { courseBodies } from './bodies';
 
@@ -11,6 +15,7 @@ export const course = family({
     conditionsMet: [],
     cautionsRead: new Set(),
     looks: new Map(),
+    statements: new Map(),
   }),
   noters: {
     'walk-begun': ({ state }, { body, at, who }) => {
@@ -36,11 +41,35 @@ export const course = family({
     'stop-reached': ({ state }, { body }) => {
       state.at = body.part;
     },
-    'part-cleared': ({ state }, { body, at, who }) => {
-      state.looks.set(body.part, { status: 'clear', at, who });
+    'part-cleared': ({ state }, { body: { part, absent = [] }, at, who }) => {
+      const swept = sweptBefore(state, part);
+      state.looks.set(part, { status: 'clear', isOwn: true, absent, ...(swept && { swept }), at, who });
     },
     'part-not-seen': ({ state }, { body, at, who }) => {
       state.looks.set(body.part, { status: 'not-seen', why: body.why, at, who });
+    },
+    'sweep-made': ({ state, findings }, { body: { parts, absent = [] }, at, who }) => {
+      const open = new Set(
+        [...findings.values()].flatMap(({ part, standing }) =>
+          standing.status === 'suspected' ? [part] : [],
+        ),
+      );
+      for (const part of parts) {
+        const look = state.looks.get(part);
+        // What is in doubt or could not be seen is not cleared from a stride away.
+        if (open.has(part) || look?.status === 'not-seen') continue;
+        const swept = [...new Set([...(sweptBefore(state, part) ?? []), ...absent])];
+        state.looks.set(
+          part,
+          look?.isOwn ? { ...look, swept } : { status: 'clear', isOwn: false, absent: [], swept, at, who },
+        );
+      }
+    },
+    'statement-made': ({ state }, { body }) => {
+      state.statements.set(body.statement, body);
+    },
+    'statement-taken-back': ({ state }, { body }) => {
+      state.statements.delete(body.statement);
     },
   },
   words: {
@@ -50,7 +79,20 @@ export const course = family({
     'conditions-noted': (body) => `Conditions: ${conditionLine(body)}`,
     'caution-read': silent,
     'stop-reached': silent,
-    'part-cleared': ({ part }, { nameOf }) => `${nameOf(part)}: clear`,
+    'part-cleared': ({ part, absent }, { nameOf, vocabulary }) =>
+      `${nameOf(part)}: clear${absent ? `, ${looksSaid(absent, vocabulary)}` : ''}`,
     'part-not-seen': ({ part, why }, { nameOf }) => `${nameOf(part)}: not seen, ${why}`,
+    'sweep-made': ({ parts, absent }, { vocabulary }) =>
+      `Swept: ${parts.length} ${parts.length === 1 ? 'part' : 'parts'} clear${absent ? `, ${looksSaid(absent, vocabulary)}` : ''}`,
+    'statement-made': (made, speech) => statementSays(made, speech),
+    'statement-taken-back': () => 'Statement taken back',
   },
 });
+
+const looksSaid = (looks: readonly LookId[], vocabulary: Vocabulary): string =>
+  looks.map((id) => lookWords(id, vocabulary)).join(', ');
+
+function sweptBefore({ looks }: WalkState, part: PartId): readonly LookId[] | undefined {
+  const look = looks.get(part);
+  return look?.status === 'clear' ? look.swept : undefined;
+}

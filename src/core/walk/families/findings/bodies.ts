@@ -1,7 +1,10 @@
 import { z } from 'zod';
+import { subPartIds } from '../../../car';
 import { actions, noticeDistances, repairQualities, rustDepths, testAnswers } from '../../choices';
 import { extentSchema } from '../../extent';
 import { findingKindIds } from '../../findingKinds';
+import { curesSchema, type Decision, decisionSchema } from '../../remedy';
+import { amounts, firmnesses, severities } from '../../severity';
 import { spotSchema } from '../../spot';
 import { note, partId, uuid } from '../fields';
 
@@ -14,6 +17,10 @@ const gap = z.number().min(0, 'A gap cannot be less than 0 mm.').max(100, 'A gap
 
 /** What can be said of a finding beyond its part, spot and kind. */
 const detailShape = {
+  /** How bad, apart from how big. */
+  severity: z.enum(severities).optional(),
+  /** How many or how much, as it was said. */
+  amount: z.enum(amounts).optional(),
   count: z.int().min(1, 'Count at least 1.').max(999, 'Count at most 999.').optional(),
   lengthMm: sizeMm.optional(),
   widthMm: sizeMm.optional(),
@@ -26,13 +33,20 @@ const detailShape = {
   feel: z.enum(testAnswers.feel).optional(),
   wipe: z.enum(testAnswers.wipe).optional(),
   notice: z.enum(noticeDistances).optional(),
+  /** Of early logs: what would be done, promised without saying so. */
   action: z.enum(actions).optional(),
+  /** What would mend it, in the order it is done. */
+  cures: curesSchema.optional(),
+  decision: decisionSchema.optional(),
   note: note.optional(),
   extent: extentSchema.optional(),
   /** How well an earlier repair was done. */
   repair: z.enum(repairQualities).optional(),
-  /** How far rust has gone. */
+  /** Of early logs: how far rust has gone. */
   rust: z.enum(rustDepths).optional(),
+  /** How rust feels when pressed, and whether there is a hole. */
+  firm: z.enum(firmnesses).optional(),
+  hole: z.boolean().optional(),
   /** Width of a gap, here and at the same place on the other side. */
   gapMm: gap.optional(),
   otherGapMm: gap.optional(),
@@ -44,7 +58,12 @@ const detailShape = {
     .optional(),
 };
 export const findingDetailsSchema = z.strictObject(detailShape);
-export type FindingDetails = z.output<typeof findingDetailsSchema>;
+/** Details as an entry holds them. */
+export type StoredDetails = z.output<typeof findingDetailsSchema>;
+/** Details as they are known: what early logs say in other words is read. */
+export type FindingDetails = Omit<StoredDetails, 'action' | 'rust' | 'decision'> & {
+  decision?: Decision | undefined;
+};
 
 /** Changed details; null takes one back. */
 const changesSchema = z.strictObject({
@@ -56,6 +75,7 @@ const changesSchema = z.strictObject({
     >;
   }),
   kind: z.enum(findingKindIds).optional(),
+  sub: z.enum(subPartIds).nullable().optional(),
   spot: spotSchema.optional(),
   suspected: z.boolean().optional(),
 });
@@ -66,6 +86,8 @@ export const findingBodies = {
   'finding-noted': z.strictObject({
     finding: uuid,
     part: partId,
+    /** A smaller thing on the part: its handle, its seal. */
+    sub: z.enum(subPartIds).optional(),
     spot: spotSchema,
     kind: z.enum(findingKindIds),
     suspected: z.boolean(),

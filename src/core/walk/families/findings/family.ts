@@ -4,6 +4,7 @@ import { changeWords } from '../changeWords';
 import { family } from '../family';
 import { type FindingChanges, findingBodies } from './bodies';
 import { change } from './change';
+import { readDetails, withChanges } from './readDetails';
 
 export const findings = family({
   bodies: findingBodies,
@@ -15,10 +16,11 @@ export const findings = family({
         id: body.finding,
         number: findings.size + 1,
         part: body.part,
+        ...(body.sub && { sub: body.sub }),
         spot: body.spot,
         kind: body.kind,
         standing: { status: body.suspected ? 'suspected' : 'confirmed' },
-        details: body.details,
+        details: withChanges({}, readDetails(body.details)),
         at,
         who,
       });
@@ -49,20 +51,17 @@ export const findings = family({
 });
 
 function amended(finding: Finding, changes: FindingChanges): Finding {
-  const { kind, spot, suspected, ...details } = changes;
-  const merged: Record<string, unknown> = { ...finding.details };
-  for (const [key, value] of Object.entries(details)) {
-    if (value === null) delete merged[key];
-    else if (value !== undefined) merged[key] = value;
-  }
-  const { measured, ...rest } = finding;
+  const { kind, sub, spot, suspected, ...details } = changes;
+  const { measured, sub: subBefore, ...rest } = finding;
+  const subNow = sub === undefined ? subBefore : sub;
   const isSizeTyped = changes.lengthMm !== undefined || changes.areaMm2 !== undefined;
   return {
     ...rest,
     ...(measured && !isSizeTyped && { measured }),
+    ...(subNow && { sub: subNow }),
     kind: kind ?? finding.kind,
     spot: spot ?? finding.spot,
     standing: suspected === undefined ? finding.standing : { status: suspected ? 'suspected' : 'confirmed' },
-    details: merged,
+    details: withChanges(finding.details, readDetails(details)),
   };
 }

@@ -12,7 +12,7 @@ import { uuid } from '../fields';
 const says = z.string().trim().max(200, 'A note may hold 200 characters.').optional();
 
 /** A thing of the usual list, or one a person added by name. */
-const anyItem = z.union([z.enum(kitItemIds), z.uuid('A thing is one of the list, or has a UUID.')]);
+export const anyItem = z.union([z.enum(kitItemIds), z.uuid('A thing is one of the list, or has a UUID.')]);
 
 /** What comes along with the car, what was changed on it, and what its cabin smells of. */
 export const kitBodies = {

@@ -17,6 +17,12 @@ export const numberPlaceWords: Record<NumberPlace, string> = {
 /** Where a dated odometer figure beyond the service record stands. */
 export const figureSources = ['certificate', 'photo', 'other'] as const;
 
+/** What was found of one key. */
+export const keyStates = ['works', 'faulty', 'not-tried'] as const;
+export type KeyState = (typeof keyStates)[number];
+
+const paperNote = z.string().trim().max(300, 'A note may hold 300 characters.').nullable().optional();
+
 const farthest = 'That is farther than any odometer shows.';
 
 export const papersBodies = {
@@ -34,7 +40,13 @@ export const papersBodies = {
     keysTried: z.int().min(0).max(10).nullable().optional(),
     /** Stamps in the service book, entered one by one or only counted. */
     stamps: z.int().min(0).max(99, 'At most 99 stamps: check the count.').nullable().optional(),
+    /** Each key: whether it opens and starts. */
+    keyStates: z.array(z.enum(keyStates)).max(10, 'At most 10 keys: check the count.').nullable().optional(),
     registration: z.enum(registrationStates).nullable().optional(),
+    /** Why a copy, which certificate, what the papers say of keepers: in one's own words. */
+    registrationSays: paperNote,
+    certificateSays: paperNote,
+    keepersSays: paperNote,
     manuals: z.enum(manualStates).nullable().optional(),
     certificateUntil: daySchema.nullable().optional(),
     recalls: z.string().trim().max(300, 'A note may hold 300 characters.').nullable().optional(),

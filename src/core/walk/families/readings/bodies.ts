@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { MAX_PAINT_UM, MAX_TREAD_MM } from '../../../measure';
-import { tyreFlags, tyreLawIds } from '../../../tyres';
+import { treadLooks, tyreFlags, tyreLawIds } from '../../../tyres';
 import { brakeMarks, wheelFinishes } from '../../../wheels';
 import { spotSchema } from '../../spot';
 import { treadThirds } from '../../treadThirds';
@@ -36,6 +36,8 @@ export const readingBodies = {
     third: z.enum(treadThirds).optional(),
     source: z.enum(paintSources).optional(),
   }),
+  /** How a tyre looks to the eye: worth less than a figure, and never mixed with one. Null takes it back. */
+  'tread-by-eye': z.strictObject({ part: partId, looks: z.enum(treadLooks).nullable() }),
   /** What stands on a tyre's side and what is seen of it; null takes a thing back. */
   'tyre-described': z.strictObject({
     part: partId,
@@ -46,6 +48,9 @@ export const readingBodies = {
       .nullable()
       .optional(),
     flags: z.array(z.enum(tyreFlags)).max(tyreFlags.length).optional(),
+    /** Of a retread: who made the tread, and whose casing it lies on. */
+    treadMaker: z.string().trim().min(1).max(40, 'A maker may hold 40 characters.').nullable().optional(),
+    casingMaker: z.string().trim().min(1).max(40, 'A maker may hold 40 characters.').nullable().optional(),
     /** The odometer when it was fitted, in the unit of the car's country. */
     fittedAt: z.int().min(0).max(2_000_000).nullable().optional(),
   }),

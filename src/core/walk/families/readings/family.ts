@@ -1,4 +1,5 @@
 import { speakTread } from '../../../measure';
+import { treadLookWords } from '../../../tyres';
 import { family, inside } from '../family';
 import { readingBodies } from './bodies';
 import { noReadings, readingNoters, type TyreSaid } from './state';
@@ -10,6 +11,8 @@ export const readings = family({
   words: {
     'tread-read': ({ part, third, depth, unit }, { nameOf }) =>
       `${nameOf(part)}${third ? `, ${third} third` : ''}: ${speakTread(depth, unit)}`,
+    'tread-by-eye': ({ part, looks }, { nameOf }) =>
+      `${nameOf(part)}: ${looks === null ? 'how it looks taken back' : `${treadLookWords[looks]}, by eye`}`,
     'tyre-described': (body, { nameOf }) => `${nameOf(body.part)}: ${tyreWords(body)}`,
     'tyre-law-chosen': () => 'Limit and new tread of the tyres set',
     'wheel-described': ({ part }, { nameOf }) => `${nameOf(part)}: rim and brake as seen`,

@@ -1,7 +1,7 @@
 import type { z } from 'zod';
 import type { PartId } from '../../../car';
 import type { TreadDepth, TreadUnit } from '../../../measure';
-import type { MadeIn, MeasuredThirds, TyreFlag, TyreLawId } from '../../../tyres';
+import type { MadeIn, MeasuredThirds, TreadLook, TyreFlag, TyreLawId } from '../../../tyres';
 import type { BrakeMark, WheelFinish } from '../../../wheels';
 import type { Spot } from '../../spot';
 import type { Noters } from '../noters';
@@ -23,6 +23,8 @@ export interface TyreDescribed {
   made?: MadeIn;
   flags: readonly TyreFlag[];
   fittedAt?: number;
+  treadMaker?: string;
+  casingMaker?: string;
 }
 
 export interface TyreLawChosen {
@@ -57,6 +59,8 @@ export type TyreSaid = Body<'tyre-described'>;
 /** What was read of the car, beside what was seen. */
 export interface Readings {
   treads: Map<PartId, TreadRead>;
+  /** How tyres looked to the eye. */
+  treadLooks: Map<PartId, TreadLook>;
   tyres: Map<PartId, TyreDescribed>;
   tyreLaw?: TyreLawChosen;
   wheels: Map<PartId, WheelDescribed>;
@@ -68,6 +72,7 @@ export interface Readings {
 
 export const noReadings = (): Readings => ({
   treads: new Map(),
+  treadLooks: new Map(),
   tyres: new Map(),
   wheels: new Map(),
   paint: new Map(),
@@ -78,6 +83,10 @@ export const noReadings = (): Readings => ({
 export const readingNoters: Noters<Readings, typeof readingBodies> = {
   'tread-read': ({ treads }, { body, at }) => {
     treads.set(body.part, withTread(treads.get(body.part), body, at));
+  },
+  'tread-by-eye': ({ treadLooks }, { body: { part, looks } }) => {
+    if (looks === null) treadLooks.delete(part);
+    else treadLooks.set(part, looks);
   },
   'tyre-described': ({ tyres }, { body: { part, ...said } }) => {
     tyres.set(part, merged<TyreDescribed>(tyres.get(part) ?? { flags: [] }, said));

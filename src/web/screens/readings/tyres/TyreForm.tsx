@@ -44,6 +44,8 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
     size: described?.size ?? '',
     made: written(described?.made),
     fittedAt: described?.fittedAt === undefined ? '' : String(described.fittedAt),
+    treadMaker: described?.treadMaker ?? '',
+    casingMaker: described?.casingMaker ?? '',
   });
   const [errors, setErrors] = useState<Partial<Record<keyof typeof values, string>>>({});
   const set = (key: keyof typeof values) => (event: { target: { value: string } }) => {
@@ -72,6 +74,8 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
         size: values.size.trim() || null,
         made: made?.ok ? made.made : null,
         fittedAt: fitted ? Number(fitted) : null,
+        treadMaker: values.treadMaker.trim() || null,
+        casingMaker: values.casingMaker.trim() || null,
       },
     });
   };
@@ -124,6 +128,12 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
           `Fitted at, ${distance === 'mi' ? 'miles' : 'km'}`,
           'If known: tells how far it will still go',
           'numeric',
+        )}
+        {flags.includes('retread') && (
+          <>
+            {text('treadMaker', 'Maker of the tread', 'As it stands on the side')}
+            {text('casingMaker', 'Maker of the casing', 'As it stands on the side')}
+          </>
         )}
       </div>
       <div className="flex gap-2">

@@ -1,17 +1,28 @@
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
 import {
-  type FindingDetails,
+  type PartId,
+  partNameForAnyone,
+  type SubPartId,
+  subPartMaterial,
+  subPartName,
+  subPartsOf,
+  vocabularyOf,
+} from '#core/car';
+import {
   type FindingKind,
   findingKindName,
+  isOdd,
   isStanding,
   kindFits,
   kindsFor,
+  otherKindsFor,
   repeatedWords,
   type Spot,
+  type StoredDetails,
   sameAgain,
 } from '#core/walk';
+import { Fold } from '../../../components/Fold';
 import { formOf } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
@@ -26,21 +37,35 @@ export function KindsDeck({
   spot,
 }: DeckProps & { part: PartId; spot: Spot }) {
   const { state, style, page } = walk;
+  const vocabulary = vocabularyOf(page.car);
   const [suspected, setSuspected] = useState(false);
+  const [sub, setSub] = useState<SubPartId>();
+  /** A kind that can hardly be meant here, to be tapped once more. */
+  const [asked, setAsked] = useState<FindingKind>();
   const part = style.parts.get(partId);
   if (!part) return null;
   const used = new Map<FindingKind, number>();
   for (const { kind } of state.findings) used.set(kind, (used.get(kind) ?? 0) + 1);
   const last = state.findings.findLast((finding) => isStanding(finding));
-  const again = last && kindFits(last.kind, part) ? last : undefined;
+  // A smaller thing on the part may be of another material: its kinds come first then.
+  const on = sub ? { ...part, material: subPartMaterial(sub) } : part;
+  const again = last && kindFits(last.kind, on) ? last : undefined;
   const repeated = again ? sameAgain(again) : {};
-  const log = (kind: FindingKind, details: FindingDetails) => {
+  const log = (kind: FindingKind, details: StoredDetails) => {
     const finding = newId();
     // A chip is a dot already: further taps on the part add to it.
     const extent = formOf(kind, part) === 'dots' ? { extent: { form: 'dots' as const, spots: [spot] } } : {};
     say({
       kind: 'finding-noted',
-      body: { finding, part: partId, spot, kind, suspected, details: { ...details, ...extent } },
+      body: {
+        finding,
+        part: partId,
+        ...(sub && { sub }),
+        spot,
+        kind,
+        suspected,
+        details: { ...details, ...extent },
+      },
     });
     setDeck({ mode: 'refine', finding });
   };
@@ -59,22 +84,56 @@ export function KindsDeck({
               onClick={() => log(again.kind, repeated)}
               className="min-h-13 w-full rounded-md border border-ink bg-tape-pale px-2 text-left leading-tight"
             >
-              Same again:{' '}
-              <b>{repeatedWords({ kind: again.kind, details: repeated }, vocabularyOf(page.car))}</b>
+              Same again: <b>{repeatedWords({ kind: again.kind, details: repeated }, vocabulary)}</b>
             </button>
           </div>
         )}
         <div className="grid grid-cols-2 gap-2 p-2">
-          {kindsFor(part, used).map((kind) => (
+          {kindsFor(on, used).map((kind) => (
             <button
               key={kind}
               type="button"
               onClick={() => log(kind, {})}
               className="min-h-13 rounded-md border border-soft bg-sheet px-2 text-left font-bold leading-tight active:bg-tape"
             >
-              {findingKindName(kind, vocabularyOf(page.car))}
+              {findingKindName(kind, vocabulary)}
             </button>
           ))}
+        </div>
+        <div className="space-y-2 px-2 pb-2">
+          {subPartsOf(part.kind).length > 0 && (
+            <Fold title={sub ? `On its ${subPartName(sub, vocabulary)}` : 'On a smaller thing of it'}>
+              <div className="grid grid-cols-2 gap-2">
+                {subPartsOf(part.kind).map((id) => (
+                  <button
+                    key={id}
+                    type="button"
+                    aria-pressed={id === sub}
+                    className="min-h-12 rounded-md border border-line px-2 text-left leading-tight aria-pressed:bg-accent aria-pressed:text-white"
+                    onClick={() => setSub(id === sub ? undefined : id)}
+                  >
+                    {subPartName(id, vocabulary)}
+                  </button>
+                ))}
+              </div>
+            </Fold>
+          )}
+          <Fold title="Not usual here, but there">
+            <div className="grid grid-cols-2 gap-2">
+              {otherKindsFor(on).map((kind) => (
+                <button
+                  key={kind}
+                  type="button"
+                  className="min-h-12 rounded-md border border-line px-2 text-left leading-tight"
+                  onClick={() => (isOdd(kind, on) && asked !== kind ? setAsked(kind) : log(kind, {}))}
+                >
+                  {asked === kind
+                    ? `${findingKindName(kind, vocabulary)} here? Tap again`
+                    : findingKindName(kind, vocabulary)}
+                </button>
+              ))}
+            </div>
+          </Fold>
         </div>
         <SayLine {...{ walk, say, setDeck, spot }} part={partId} />
       </div>

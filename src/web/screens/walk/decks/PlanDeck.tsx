@@ -1,4 +1,5 @@
 import {
+  BookOpenText,
   CloudSun,
   Footprints,
   ListChecks,
@@ -98,6 +99,9 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
           </Link>
           <Link to={`/walks/${page.walk}/kit`} className={`${buttonLook()} col-span-2 px-2!`}>
             <Package aria-hidden size={20} /> What comes with it, smell
+          </Link>
+          <Link to={`/walks/${page.walk}/story`} className={`${buttonLook()} col-span-2 px-2!`}>
+            <BookOpenText aria-hidden size={20} /> Story, equipment, how it drove
           </Link>
           <Link to={`/walks/${page.walk}/questions`} className={`${buttonLook()} col-span-2 px-2!`}>
             <MessageCircleQuestion aria-hidden size={20} /> Second looks and worries

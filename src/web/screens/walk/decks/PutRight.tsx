@@ -1,7 +1,7 @@
 import { CheckCheck } from 'lucide-react';
 import { useState } from 'react';
 import type { Vocabulary } from '#core/car';
-import { actionName, type Fact, type Finding, type FindingChanges } from '#core/walk';
+import { type Fact, type Finding, type FindingChanges, workLine } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 
@@ -29,12 +29,7 @@ export function PutRight({ finding, vocabulary, amend, say }: PutRightProps) {
   if (standing.status !== 'confirmed') return null;
   if (says === undefined)
     return (
-      <Button
-        className="w-full"
-        onClick={() =>
-          setSays(details.action && details.action !== 'leave' ? actionName(details.action, vocabulary) : '')
-        }
-      >
+      <Button className="w-full" onClick={() => setSays(workLine(details, vocabulary))}>
         <CheckCheck aria-hidden size={20} /> It was put right
       </Button>
     );

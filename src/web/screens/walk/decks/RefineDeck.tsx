@@ -1,29 +1,19 @@
 import { ChevronRight, FlipHorizontal2 } from 'lucide-react';
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { partNameForAnyone, vocabularyOf } from '#core/car';
+import { countryOf, partNameForAnyone, vocabularyOf } from '#core/car';
 import {
-  type Action,
-  actionName,
-  actions,
   type Finding,
   type FindingChanges,
   findingCaution,
-  findingKindOf,
   findingLine,
   guessDetails,
+  likelyCures,
   meantToBeSo,
   mirrorFinding,
   noticeDistances,
   noticeWords,
-  repairQualities,
-  repairWords,
   repeatedWords,
-  rustDepths,
-  rustWords,
-  type Test,
-  testAnswers,
-  testWords,
 } from '#core/walk';
 import { withinSentence } from '#core/wording';
 import { Button } from '../../../components/Button';
@@ -31,12 +21,14 @@ import { Choice } from '../../../components/Choice';
 import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
 import { Strip } from '../../../components/Strip';
+import { RemedyEntry } from '../../../remedy/RemedyEntry';
 import { CountAndSize } from './CountAndSize';
 import { DeckHead } from './DeckHead';
 import { Doubt } from './Doubt';
 import type { DeckProps } from './deckProps';
 import { FindingPhotos } from './FindingPhotos';
 import { PutRight } from './PutRight';
+import { SeverityEntry } from './SeverityEntry';
 
 /** A logged finding made more exact. Every change is logged as it is made. */
 export function RefineDeck({
@@ -49,7 +41,6 @@ export function RefineDeck({
 }: DeckProps & { finding: Finding }) {
   const { page, style } = walk;
   const { details, kind, standing } = finding;
-  const facts = findingKindOf(kind);
   const vocabulary = vocabularyOf(page.car);
   const part = style.parts.get(finding.part);
   const amend = (changes: FindingChanges) =>
@@ -94,37 +85,7 @@ export function RefineDeck({
           onClear={() => amend({ notice: null })}
         />
         <CountAndSize finding={finding} part={part} amend={amend} walk={walk} />
-        {facts.tests.map((test) => (
-          <Choice<string>
-            key={test}
-            legend={testWords[test].name}
-            value={details[test]}
-            options={answersOf(test, part?.underFilm ?? false).map((value) => ({
-              value,
-              label: (testWords[test] as Record<string, string>)[value] ?? value,
-            }))}
-            onChange={(answer) => amend({ [test]: answer } as FindingChanges)}
-            onClear={() => amend({ [test]: null } as FindingChanges)}
-          />
-        ))}
-        {facts.asksRust && (
-          <Choice
-            legend="How far has it gone?"
-            value={details.rust}
-            options={rustDepths.map((value) => ({ value, label: rustWords[value] }))}
-            onChange={(rust) => amend({ rust })}
-            onClear={() => amend({ rust: null })}
-          />
-        )}
-        {facts.asksRepair && (
-          <Choice
-            legend="How well was it done?"
-            value={details.repair}
-            options={repairQualities.map((value) => ({ value, label: repairWords[value] }))}
-            onChange={(repair) => amend({ repair })}
-            onClear={() => amend({ repair: null })}
-          />
-        )}
+        <SeverityEntry {...{ finding, vocabulary, amend }} underFilm={part?.underFilm ?? false} />
         {standing.status !== 'put-right' && (
           <Doubt
             shapes={part ? meantToBeSo(part, vocabulary) : []}
@@ -133,31 +94,17 @@ export function RefineDeck({
             say={say}
           />
         )}
-        <Field id="action" label="What will be done">
-          <select
-            id="action"
-            className={inputLook}
-            value={details.action ?? ''}
-            onChange={(event) =>
-              amend({ action: event.target.value === '' ? null : (event.target.value as Action) })
-            }
-          >
-            <option value="">Not decided</option>
-            {actions.map((action) => (
-              <option key={action} value={action}>
-                {actionName(action, vocabulary)}
-              </option>
-            ))}
-          </select>
-        </Field>
-        {guesses.action && (
-          <Button
-            className="w-full border-dashed"
-            onClick={() => guesses.action && amend({ action: guesses.action })}
-          >
-            As with the last one: {actionName(guesses.action, vocabulary).toLowerCase()}
-          </Button>
-        )}
+        <RemedyEntry
+          id="finding"
+          cures={details.cures}
+          decision={details.decision}
+          likely={likelyCures(kind, details.severity)}
+          guess={guesses.cures}
+          vocabulary={vocabulary}
+          currency={countryOf(page.car.country).currency}
+          onCures={(cures) => amend({ cures })}
+          onDecision={(decision) => amend({ decision })}
+        />
         <PutRight key={standing.status} finding={finding} vocabulary={vocabulary} amend={amend} say={say} />
         <FindingPhotos walk={walk} finding={finding} say={say} />
         {twin && (
@@ -181,10 +128,6 @@ export function RefineDeck({
     </>
   );
 }
-
-/** Film over the paint is an answer only where there is film. */
-const answersOf = (test: Test, underFilm: boolean): readonly string[] =>
-  (testAnswers[test] as readonly string[]).filter((answer) => underFilm || answer !== 'under-film');
 
 function NoteEntry({ value, onNote }: { value: string; onNote: (note: string) => void }) {
   const [text, setText] = useState(value);

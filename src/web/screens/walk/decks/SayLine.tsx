@@ -3,7 +3,15 @@ import { useId, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { middleOf, type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
 import { askMessage, type Chip, parseShorthand, type Shorthand } from '#core/shorthand';
-import { actionLine, type Fact, findingLine, noticeWords, type Spot, testLine } from '#core/walk';
+import {
+  adviceLine,
+  decisionLine,
+  type Fact,
+  findingLine,
+  noticeWords,
+  type Spot,
+  testLine,
+} from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
@@ -131,7 +139,10 @@ const slotNames: Record<Chip['slot'], string> = {
   feel: 'feel',
   wipe: 'wipe',
   notice: 'from',
-  action: 'to do',
+  cure: 'to mend it',
+  decision: 'decided',
+  severity: 'how bad',
+  amount: 'how many',
   suspected: 'doubt',
 };
 
@@ -146,7 +157,8 @@ function Understood({ said, walk }: { said: Shorthand; walk: DeckProps['walk'] }
     kind && findingLine({ kind, details }, vocabulary),
     testLine({ details }),
     details.notice && noticeWords[details.notice].name.toLowerCase(),
-    actionLine({ details }, vocabulary),
+    adviceLine(details, vocabulary),
+    decisionLine(details, vocabulary).toLowerCase(),
     said.suspected && 'not sure yet',
     said.leftOver.length > 0 && `kept as a note: ${said.leftOver.join(' ')}`,
   ].filter(Boolean);

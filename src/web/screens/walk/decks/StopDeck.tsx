@@ -1,16 +1,19 @@
-import { Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
+import { Brush, Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
+import { useState } from 'react';
 import { middleOf, partNameForAnyone, vocabularyOf } from '#core/car';
 import { contradictions, partConcerns } from '#core/readings';
-import { findingCaution, findingLine, isStanding, partStatus } from '#core/walk';
+import { findingCaution, findingLine, isStanding, type LookId, looksFor, partStatus } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Notice } from '../../../components/Notice';
 import { Strip } from '../../../components/Strip';
 import { statusWords } from '../../../map/partMarks';
 import type { DeckProps } from './deckProps';
+import { LookedFor } from './LookedFor';
 import { OdometerEntry } from './OdometerEntry';
 import { StopNotes } from './StopNotes';
 import { StopReadings } from './StopReadings';
+import { ThisPart } from './ThisPart';
 import { TreadEntry } from './TreadEntry';
 
 // Made once: the deck is drawn anew with every tap.
@@ -21,12 +24,16 @@ const icons = {
   before: <ChevronLeft aria-hidden size={26} />,
   clear: <Check aria-hidden size={26} />,
   after: <ChevronRight aria-hidden size={26} />,
+  sweep: <Brush aria-hidden size={20} className="shrink-0" />,
+  go: <ChevronRight aria-hidden size={20} className="shrink-0" />,
 };
 
 /** What there is to do at a stop: one tap when there is nothing to say. */
 export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }: DeckProps) {
   const { state, style, page } = walk;
   const part = style.parts.get(here);
+  const before = state.looks.get(here);
+  const [chosen, setChosen] = useState<readonly LookId[]>(before?.status === 'clear' ? before.absent : []);
   if (!part) return null;
   const at = route.findIndex((stop) => stop.part === here) + 1;
   const findings = state.findings.filter((finding) => finding.part === here);
@@ -86,6 +93,21 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
         ) : (
           part.face && <p className="text-soft max-lg:text-sm">Tap the spot on the map to log a finding.</p>
         )}
+        <LookedFor
+          looks={looksFor(part)}
+          chosen={chosen}
+          vocabulary={vocabulary}
+          onChange={(looks) => setChosen(looks)}
+        />
+        <button
+          type="button"
+          className="flex min-h-12 w-full items-center gap-2 rounded-md border border-line px-3 text-left"
+          onClick={() => setDeck({ mode: 'sweep' })}
+        >
+          {icons.sweep} <span className="min-w-0 flex-1">Clear more than this part at once</span>
+          {icons.go}
+        </button>
+        <ThisPart walk={walk} part={part} />
       </div>
       <div className="space-y-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <div className="grid grid-cols-[1fr_1.15fr_1fr] gap-2">
@@ -110,7 +132,12 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
           <Button
             look="main"
             className="min-h-16 text-xl"
-            onClick={() => sayAndWalkOn({ kind: 'part-cleared', body: { part: here } })}
+            onClick={() =>
+              sayAndWalkOn({
+                kind: 'part-cleared',
+                body: { part: here, ...(chosen.length > 0 && { absent: [...chosen] }) },
+              })
+            }
           >
             {icons.clear} {findings.length + known.length > 0 ? 'Rest is clear' : 'Clear'}
           </Button>

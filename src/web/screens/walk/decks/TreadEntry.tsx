@@ -2,8 +2,10 @@ import { useMemo } from 'react';
 import type { PartId } from '#core/car';
 import { NEW_CAR_TREAD_MM, parseTread, treadProblemMessage } from '#core/measure';
 import { type TyreRow, tyreTable } from '#core/readings';
+import { type TreadLook, treadLooks } from '#core/tyres';
 import { type Fact, isHeavy, mostTreadMm, treadThirds } from '#core/walk';
 import { sentence } from '#core/wording';
+import { Choice } from '../../../components/Choice';
 import { Notice } from '../../../components/Notice';
 import { TypedReading } from '../../../components/TypedReading';
 import type { OpenWalk } from '../../../sync/useWalk';
@@ -28,6 +30,13 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
           return undefined;
         }}
       />
+      <Choice
+        legend="Or by eye, where nothing is measured"
+        value={state.treadLooks.get(part)}
+        options={treadLooks.map((value) => ({ value, label: eyeNames[value] }))}
+        onChange={(looks) => say({ kind: 'tread-by-eye', body: { part, looks } })}
+        onClear={() => say({ kind: 'tread-by-eye', body: { part, looks: null } })}
+      />
       {read && !isHeavy(style.id) && read.depth.highMm > NEW_CAR_TREAD_MM && (
         <Notice>
           That is more than a new car tyre has. Is it {unit === 'mm' ? 'in mm' : 'in 32nds'}? Read it again if
@@ -43,6 +52,13 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
     </div>
   );
 }
+
+const eyeNames: Record<TreadLook, string> = {
+  new: 'new',
+  good: 'good',
+  worn: 'worn',
+  'needs-replacing': 'needs one',
+};
 
 /** "4 to 5 mm", or each third by its name. */
 const depthWords = (depths: TyreRow['depths']): string =>

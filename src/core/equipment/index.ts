@@ -1,0 +1,1 @@
+export { type EquipmentId, equipmentIds, equipmentName, isEquipmentId } from './equipment';

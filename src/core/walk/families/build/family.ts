@@ -1,0 +1,28 @@
+import type { PartId } from '../../../car';
+import type { NotableMaterial } from '../../notableMaterials';
+import { family } from '../family';
+import { buildBodies } from './bodies';
+import { type FilmNoted, filmWords } from './state';
+
+export const build = family({
+  bodies: buildBodies,
+  empty: () => ({
+    materials: new Map<PartId, NotableMaterial>(),
+    film: new Map<PartId, FilmNoted>(),
+  }),
+  noters: {
+    'material-noted': ({ state }, { body: { part, material } }) => {
+      if (material === null) state.materials.delete(part);
+      else state.materials.set(part, material);
+    },
+    'film-noted': ({ state }, { body: { part, cover, where } }) => {
+      state.film.set(part, { cover, ...(where && { where }) });
+    },
+  },
+  words: {
+    'material-noted': ({ part, material }, { nameOf }) =>
+      `${nameOf(part)}: ${material === null ? 'material as usual' : `of ${material}`}`,
+    'film-noted': ({ part, cover, where }, { nameOf }) =>
+      `${nameOf(part)}: ${filmWords[cover]}${where ? `, ${where}` : ''}`,
+  },
+});

@@ -1,0 +1,66 @@
+import { z } from 'zod';
+import { faceIds, outsideFaces } from '../../../car';
+import { lookIds } from '../../lookTable';
+import { note, partId, uuid } from '../fields';
+
+/** Parts of a car are some hundred; a sweep names those it went over. */
+const MOST_PARTS = 300;
+const severalParts = z
+  .array(partId)
+  .min(1, 'Name at least one part.')
+  .max(MOST_PARTS)
+  .refine((parts) => new Set(parts).size === parts.length, 'Name each part once.');
+
+/** What was looked for and is not there. */
+export const lookedFor = z
+  .array(z.enum(lookIds))
+  .min(1, 'Name what was looked for, or leave it out.')
+  .max(12, 'At most 12 things looked for.');
+
+/** What one gesture went over, from where one stands. */
+export const sweepScope = z.discriminatedUnion('of', [
+  z.strictObject({ of: z.literal('side'), face: z.enum(faceIds) }),
+  z.strictObject({ of: z.literal('rest') }),
+]);
+
+/** What is said of more than one part at once. */
+export const statementKinds = [
+  'light-scratches',
+  'lines-up',
+  'original-paint',
+  'straight-for-age',
+  'one-repair',
+  'other',
+] as const;
+
+const statementScope = z.discriminatedUnion('of', [
+  z.strictObject({ of: z.literal('car') }),
+  z.strictObject({ of: z.literal('side'), face: z.enum(outsideFaces) }),
+  z.strictObject({ of: z.literal('parts'), parts: severalParts }),
+]);
+export type StatementScope = z.output<typeof statementScope>;
+
+export const sweepBodies = {
+  /** Clears many parts at once; the parts stand in the entry, so that it means the same for ever. */
+  'sweep-made': z.strictObject({
+    over: sweepScope,
+    parts: severalParts,
+    absent: lookedFor.optional(),
+  }),
+  'statement-made': z
+    .strictObject({
+      statement: uuid,
+      over: statementScope,
+      is: z.enum(statementKinds),
+      /** In one's own words; of a repair its evidence. */
+      says: note.optional(),
+    })
+    .refine(({ is, says }) => is !== 'other' || Boolean(says), 'Say what there is to say.')
+    .refine(
+      ({ is, over }) => is !== 'one-repair' || (over.of === 'parts' && over.parts.length > 1),
+      'Name the parts the repair goes over, two at least.',
+    )
+    .refine(({ is, says }) => is !== 'one-repair' || Boolean(says), 'Say what shows that it is one repair.'),
+  'statement-taken-back': z.strictObject({ statement: uuid }),
+} as const;
+export type StatementMade = z.output<(typeof sweepBodies)['statement-made']>;

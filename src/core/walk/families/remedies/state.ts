@@ -1,0 +1,21 @@
+import type { Remedy } from '../../remedy';
+import type { RemedyAbout } from './bodies';
+
+/** A cure and a decision on a tyre, a wheel, a lamp, a function, a thing that comes with it, the papers or the smell. */
+export interface RemedyNoted extends Remedy {
+  about: RemedyAbout;
+}
+
+/** Under which a remedy is kept: "part tyre-fl", "papers". */
+export function remedyKey(about: RemedyAbout): string {
+  switch (about.of) {
+    case 'part':
+      return `part ${about.part}`;
+    case 'function':
+      return `function ${about.function}`;
+    case 'item':
+      return `item ${about.item}`;
+    default:
+      return about.of;
+  }
+}

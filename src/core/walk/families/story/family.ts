@@ -1,0 +1,31 @@
+import { family } from '../family';
+import { type DriveGroup, driveGroupNames, storyBodies } from './bodies';
+import { type DroveTold, driveSays, type StoryTold, storySays } from './state';
+
+export const story = family({
+  bodies: storyBodies,
+  empty: () => ({
+    story: new Map<string, StoryTold>(),
+    drove: new Map<DriveGroup, DroveTold>(),
+  }),
+  noters: {
+    'story-told': ({ state }, { body: { fact, ...told } }) => {
+      state.story.set(fact, told);
+    },
+    'story-taken-back': ({ state }, { body }) => {
+      state.story.delete(body.fact);
+    },
+    'drove-told': ({ state }, { body: { group, fine, says } }) => {
+      if (fine === null) state.drove.delete(group);
+      else state.drove.set(group, { fine, ...(says && { says }) });
+    },
+  },
+  words: {
+    'story-told': (told) => storySays(told),
+    'story-taken-back': () => 'Part of the story taken back',
+    'drove-told': ({ group, fine, says }) =>
+      fine === null
+        ? `${driveGroupNames[group]}: taken back`
+        : `On the drive, ${driveSays(group, { fine, ...(says && { says }) })}`,
+  },
+});
