@@ -1,6 +1,7 @@
 import { hatchEnd } from './hatchEnd';
-import { left, promised } from './remedies';
+import { advised, left, promised } from './remedies';
 import { arcMm, type Script } from './script';
+import { hatchTold } from './toldOf';
 
 const RIM_MM = 432;
 
@@ -309,7 +310,7 @@ export const hatchScript: Script = {
       {
         kind: 'scratch',
         spot: { u: 0.3, v: 0.24 },
-        details: { lengthMm: 95, nail: 'glides', wipe: 'stays', notice: 'up-close', ...promised('polish') },
+        details: { lengthMm: 95, nail: 'glides', wipe: 'stays', notice: 'up-close', ...advised('polish') },
         shots: {
           where: true,
           what: true,
@@ -388,7 +389,7 @@ export const hatchScript: Script = {
       {
         kind: 'scratch',
         spot: { u: 0.7, v: 0.4 },
-        details: { lengthMm: 22, nail: 'glides', notice: 'up-close', ...promised('polish') },
+        details: { lengthMm: 22, nail: 'glides', notice: 'up-close', ...advised('polish') },
       },
     ],
     'wheel-rr': [
@@ -420,7 +421,14 @@ export const hatchScript: Script = {
       {
         kind: 'dent',
         spot: { u: 0.25, v: 0.42 },
-        details: { lengthMm: 16, feel: 'slight', notice: 'up-close', ...promised('dent-removal') },
+        details: {
+          lengthMm: 16,
+          severity: 'slight',
+          feel: 'slight',
+          notice: 'up-close',
+          cures: [{ cure: 'dent-removal', sure: 'should' }],
+          decision: { is: 'buyer-chooses', price: { amount: 90, currency: 'GBP' } },
+        },
         shots: { what: true, mark: { kind: 'dent', diameterMm: 17, depthMm: 0.7 }, scale: 'blank-24.26' },
       },
     ],
@@ -493,7 +501,7 @@ export const hatchScript: Script = {
       {
         kind: 'swirls',
         spot: { u: 0.35, v: 0.35 },
-        details: { lengthMm: 220, widthMm: 220, notice: 'up-close', ...promised('polish') },
+        details: { lengthMm: 220, widthMm: 220, notice: 'up-close', ...advised('polish') },
         shots: { where: true, what: true, mark: { kind: 'swirls', diameterMm: 220 }, scale: 'card' },
       },
       {
@@ -506,6 +514,20 @@ export const hatchScript: Script = {
       },
     ],
   },
+  looked: {
+    'wing-fl': ['straight', 'no-rust'],
+    'door-rl': ['straight', 'edge-clean'],
+    'taillamp-l': ['no-water', 'lamp-whole'],
+    'taillamp-r': ['no-water', 'lamp-whole'],
+    windscreen: ['no-delamination'],
+    roof: ['straight', 'no-scratches'],
+    'seat-fr': ['firm', 'no-tears'],
+    'seat-rl': ['no-tears', 'no-stains'],
+    'seat-rr': ['no-tears', 'no-stains'],
+    headlining: ['no-stains', 'no-sag'],
+  },
+  swept: { face: 'right', absent: ['straight', 'no-rust'] },
+  said: hatchTold,
   notSeen: {
     'sill-r': 'parked close to a fence',
     frontunder: 'on the ground, no lift',

@@ -1,5 +1,6 @@
 import { left, promised } from './remedies';
 import { arcMm, type Script } from './script';
+import { estateTold, pickupTold } from './toldOf';
 
 /** The saloon, half walked when the rain came. */
 export const saloonScript: Script = {
@@ -122,6 +123,8 @@ export const estateScript: Script = {
       },
     ],
   },
+  swept: { face: 'left', absent: ['straight'] },
+  said: estateTold,
   notSeen: {},
   readings: {
     paint: {
@@ -263,7 +266,9 @@ export const pickupScript: Script = {
       },
     ],
   },
+  swept: { face: 'cabin', absent: ['no-tears'] },
+  said: pickupTold,
   notSeen: { roof: 'too high to see without a step' },
-  treads: { 'tyre-fl': [5, 5], 'tyre-rl': [1.4, 3.6], 'tyre-rr': [2, 3.6], 'tyre-fr': [5, 5] },
+  treads: { 'tyre-fl': [5, 5], 'tyre-rl': [1.4, 3.6], 'tyre-rr': [2, 3.6] },
   odometer: { value: 214_306, unit: 'km', lamps: ['belt', 'tyre', 'brake'] },
 };

@@ -1,5 +1,5 @@
 import { v7 as newEntryId, v4 as newId } from 'uuid';
-import { type BodyStyleId, styleOf } from '#core/car';
+import { type BodyStyleId, type PartId, styleOf } from '#core/car';
 import type { Person } from '#core/exchange';
 import { planRoute, usualRoute } from '#core/route';
 import type { Conditions, Entry, Fact } from '#core/walk';
@@ -44,17 +44,33 @@ export function playScript(
     say({ kind: 'photo-hidden', body: { photo, boxes: platesOn(truthOf(file), bodyStyle) } });
   });
   const style = styleOf(car.details);
-  for (const { part } of planRoute(style, usualRoute).slice(0, script.stops)) {
+  const swept: PartId[] = [];
+  for (const { part, face } of planRoute(style, usualRoute).slice(0, script.stops)) {
     // What could not be seen could not be read either.
     const read = script.readings && !script.notSeen[part] ? readingFacts(script.readings, part, style) : [];
     if (script.gaugeOnly && read.length === 0) continue;
     say({ kind: 'stop-reached', body: { part } });
-    if (!script.gaugeOnly) stopFacts(script, part, hashOf, truthOf, bodyStyle).forEach(say);
+    const isSwept = script.swept !== undefined && face === script.swept.face && isClear(script, part);
+    if (isSwept) swept.push(part);
+    if (!script.gaugeOnly) stopFacts(script, part, hashOf, truthOf, bodyStyle, isSwept).forEach(say);
     read.forEach(say);
   }
+  if (script.swept && swept.length > 0)
+    say({
+      kind: 'sweep-made',
+      body: {
+        over: { of: 'side', face: script.swept.face },
+        parts: swept,
+        absent: [...script.swept.absent],
+      },
+    });
   script.readings?.atTheEnd?.forEach(say);
+  script.said?.forEach(say);
   return { walk, entries };
 }
+
+const isClear = (script: Script, part: PartId): boolean =>
+  !script.findings[part] && !script.notSeen[part] && part !== 'odometer';
 
 /** What the person walking would note of the sky in the pictures. */
 const conditionsOf: Record<Script['sky'], Conditions> = {
@@ -71,6 +87,7 @@ function stopFacts(
   hashOf: (file: string) => string,
   truthOf: (file: string) => Truth,
   style: BodyStyleId,
+  isSwept: boolean,
 ): Fact[] {
   const facts: Fact[] = [];
   const tread = script.treads[part];
@@ -118,7 +135,9 @@ function stopFacts(
   });
   const why = script.notSeen[part];
   if (why) facts.push({ kind: 'part-not-seen', body: { part, why } });
-  else if (!script.findings[part] && part !== 'odometer')
-    facts.push({ kind: 'part-cleared', body: { part } });
+  else if (isClear(script, part) && !isSwept) {
+    const absent = script.looked?.[part];
+    facts.push({ kind: 'part-cleared', body: { part, ...(absent && { absent: [...absent] }) } });
+  }
   return facts;
 }

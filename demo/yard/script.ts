@@ -1,5 +1,5 @@
-import type { PartId } from '#core/car';
-import type { FindingDetails, FindingKind, PhotoRole, Spot } from '#core/walk';
+import type { FaceId, PartId } from '#core/car';
+import type { Fact, FindingKind, LookId, PhotoRole, Spot, StoredDetails } from '#core/walk';
 import type { Scale } from '../picture-maker/spec';
 import type { Mark } from '../picture-maker/stage/damage/kinds';
 import type { SkyName } from '../picture-maker/stage/light/skies';
@@ -23,7 +23,7 @@ export interface ScriptedFinding {
   spot: Spot;
   suspected?: true;
   dismissed?: string;
-  details: FindingDetails;
+  details: StoredDetails;
   shots?: Shots;
 }
 
@@ -37,6 +37,12 @@ export interface Script {
   whole: readonly { azimuthDeg: number; high?: true }[];
   findings: Readonly<Record<PartId, readonly ScriptedFinding[]>>;
   notSeen: Readonly<Record<PartId, string>>;
+  /** What was looked for at parts that are clear. */
+  looked?: Readonly<Record<PartId, readonly LookId[]>>;
+  /** A side whose clear parts are cleared by one gesture, with what was looked for along it. */
+  swept?: { face: FaceId; absent: readonly LookId[] };
+  /** Said besides: of sides and the car, of what it is made, its story, what is to become of it. */
+  said?: readonly Fact[];
   treads: Readonly<Record<PartId, readonly [lowMm: number, highMm: number]>>;
   /** Tyres whose tread is photographed although nothing is wrong with it. */
   treadPictures?: readonly PartId[];

@@ -161,7 +161,7 @@ export function itemsOf(told: ReportDocument): string[] {
     ...told.readingsMissing,
     ...partGroups(told).flatMap(({ title, lines }) => [title, ...lines]),
     // A clear part is told in one breath with the others of its side.
-    ...told.parts.flatMap(({ name, says }) => (says === 'Clear' ? [] : [name, says])),
+    ...told.parts.flatMap(({ name, says }) => (/^Clear(, in a sweep)?$/.test(says) ? [] : [name, says])),
     ...(tyres ? [tyres.law, ...tyres.rows.map(({ name }) => name)] : []),
     ...(paint
       ? [...paint.says, ...paint.rows.filter(({ um }) => um.length > 0).map(({ name }) => name)]

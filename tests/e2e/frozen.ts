@@ -96,3 +96,11 @@ export async function linkTo(
   const { path, token } = (await share.json()) as { path: string; token: string };
   return { url: server.origin + path, token };
 }
+
+/** Freezes the walk at this address, as the yard would, and reads what a reader is told. */
+export async function reportOfWalk(server: RunningServer, walkUrl: string): Promise<ReportDocument> {
+  const walk = new URL(walkUrl).pathname.split('/').at(2);
+  const frozen = await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID(), signer: NELL });
+  expect(frozen.ok).toBe(true);
+  return (await frozen.json()) as ReportDocument;
+}

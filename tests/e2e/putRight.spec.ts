@@ -12,7 +12,8 @@ test('a promise is kept: the finding is put right, shown as it is now, and told 
   await page.getByRole('button', { name: 'Clear', exact: true }).click();
   await tapPart(page, 'foglamp-r');
   await page.getByRole('button', { name: 'Moisture inside', exact: true }).click();
-  await page.getByLabel('What will be done').selectOption({ label: 'Replace' });
+  await page.getByRole('button', { name: 'Replace', exact: true }).click();
+  await page.getByRole('button', { name: 'Promised', exact: true }).click();
   await page.getByRole('button', { name: 'It was put right' }).click();
   // What was promised stands there already.
   await expect(page.getByLabel('What was done?')).toHaveValue('Replace');

@@ -277,6 +277,9 @@ test(
       await page.getByRole('button', { name: 'Dent', exact: true }).click();
       // A guess is no answer; tapping it is.
       const far = page.getByRole('button', { name: 'Across the bay', exact: true });
+      // Nothing is guessed of what nobody has sized or called bad.
+      await expect(page.locator('[data-guess]')).toHaveCount(0);
+      await page.getByRole('button', { name: 'shallow', exact: true }).click();
       await expect(page.locator('[data-guess]')).toHaveText('Up close');
       if (id === 'door-rl') await far.click();
       await page.getByRole('button', { name: 'Done' }).click();

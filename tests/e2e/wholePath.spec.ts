@@ -28,7 +28,8 @@ test('a person adds a car, walks it, freezes it, and a buyer reads it', async ({
   await page.getByLabel('Across', { exact: true }).fill('4.2 cm');
   await page.getByLabel('Note').fill('No crease, paint unbroken.');
   await page.getByRole('button', { name: 'clear edge' }).click();
-  await page.getByLabel('What will be done').selectOption({ label: 'Paintless dent removal' });
+  await page.getByRole('button', { name: 'Paintless dent removal', exact: true }).click();
+  await page.getByRole('button', { name: 'Promised', exact: true }).click();
   await page.getByRole('button', { name: 'where it is' }).click();
   await page.getByTestId('photo-file').setInputFiles(pictures[0]);
   await expect(page.getByRole('img', { name: 'where it is' })).toBeVisible();

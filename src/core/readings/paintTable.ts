@@ -59,6 +59,12 @@ export const panelsToGauge = (state: Pick<WalkState, 'route'>, style: BodyStyle)
     return part && isGauged(part) ? [part] : [];
   });
 
+/** Of which metal a panel is: as it was noted of this car, or as such cars have it. */
+function metalOf({ materials, metals }: WalkState, { id, material }: Part): 'steel' | 'aluminium' {
+  const noted = materials.get(id) ?? metals.get(id) ?? material;
+  return noted === 'aluminium' ? 'aluminium' : 'steel';
+}
+
 /** Everything read of a car's paint, each panel judged against the car's own level. */
 export function paintTable(state: WalkState, style: BodyStyle, car: Speech): PaintTable {
   const vocabulary = vocabularyOf(car);
@@ -87,7 +93,7 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
         part: part.id,
         um: readingsOf(part.id),
         isMetal: isMetal(part),
-        metal: state.metals.get(part.id) ?? (part.material === 'aluminium' ? 'aluminium' : 'steel'),
+        metal: metalOf(state, part),
         eye: eyeOf(part.id),
         ...(twin && { twin }),
       };

@@ -1,6 +1,7 @@
 import { type FaceId, faceName } from '../car';
 import { sentence, withinSentence } from '../wording';
 import type { ReportDocument } from './reportDocument';
+import { isSimplyClear } from './wording';
 
 type ReportPart = ReportDocument['parts'][number];
 
@@ -28,7 +29,7 @@ export function partGroups({ parts, car }: Pick<ReportDocument, 'parts' | 'car'>
 }
 
 /** Clear, and nothing else to say of it. */
-const isPlain = ({ status, says }: ReportPart): boolean => status === 'clear' && says === 'Clear';
+const isPlain = ({ status, says }: ReportPart): boolean => status === 'clear' && isSimplyClear(says);
 
 function linesOf(parts: readonly ReportPart[]): string[] {
   const plain = parts.filter(isPlain);

@@ -89,6 +89,11 @@ export function noticedWords({
   return noticeSource === 'estimated' ? `likely ${name}, worked out and not walked` : name;
 }
 
+/** What is said of a part that is simply clear: looked at by itself, or in a sweep alone. */
+const CLEAR = 'Clear';
+const SWEPT = 'Clear, in a sweep';
+export const isSimplyClear = (says: string): boolean => says === CLEAR || says === SWEPT;
+
 /** Nobody said from where it is noticed: it is drawn open, as a guess. */
 export const isNoticeUnsaid = ({
   notice,
@@ -96,10 +101,15 @@ export const isNoticeUnsaid = ({
 }: Pick<ReportFinding, 'notice' | 'noticeSource'>): boolean =>
   notice === undefined || noticeSource === 'estimated';
 
-export function statusSays(status: PartStatus, findings: readonly number[], why: string | undefined): string {
+export function statusSays(
+  status: PartStatus,
+  findings: readonly number[],
+  why: string | undefined,
+  isSwept = false,
+): string {
   switch (status) {
     case 'clear':
-      return 'Clear';
+      return isSwept ? SWEPT : CLEAR;
     case 'looked-at':
       return 'Looked at';
     case 'not-looked-at':

@@ -224,6 +224,35 @@ describe('what is said besides', () => {
     });
   });
 
+  it('a line that denies says what was looked for, where the part is known', () => {
+    expect(at('no kerbing on the nsf wheel')).toMatchObject({ part: 'wheel-fl', absent: ['no-kerbing'] });
+    expect(at('no dents on the bonnet').absent).toEqual(['straight']);
+    expect(at('no bubbling on the osr arch').absent).toEqual(['no-rust']);
+  });
+
+  it.each([
+    ['bonnet chips a few touch in', { amount: 'a-few', cures: [{ cure: 'touch-in' }] }],
+    ['bonnet scratch should polish out', { cures: [{ cure: 'polish', sure: 'should' }] }],
+    [
+      'bonnet scratch touch in, may polish out',
+      { cures: [{ cure: 'touch-in' }, { cure: 'polish', sure: 'may' }] },
+    ],
+    [
+      'nsf wheel kerbed most of the rim refurb',
+      { amount: 'most-of-it', cures: [{ cure: 'wheel-refurbish' }] },
+    ],
+    ['bonnet dent up to you', { decision: { is: 'buyer-chooses' } }],
+    [
+      "bonnet dent pdr we'll have that done",
+      { cures: [{ cure: 'dent-removal' }], decision: { is: 'promised' } },
+    ],
+    ['bonnet dent leave it', { decision: { is: 'left' } }],
+    ['bonnet scratch faint', { severity: 'slight' }],
+    ['bonnet scratch badly', { severity: 'heavy' }],
+  ] as const)('%s: %o', (line, details) => {
+    expect(at(line)).toMatchObject({ questions: [], details });
+  });
+
   it('stays as it was spoken, and in order', () => {
     expect(at('Bonnet scratch, from Mr Oakes’ Trolley (again)').leftOver).toEqual([
       'Mr',

@@ -10,7 +10,16 @@ import {
   vocabularyOf,
 } from '../car';
 import { MAX_SIZE_MM, MM_PER_INCH } from '../measure';
-import { type FindingKind, findingKindOf, isOdd, kindFits, type StoredDetails } from '../walk';
+import {
+  type FindingKind,
+  findingKindOf,
+  isOdd,
+  kindFits,
+  type LookId,
+  lookKinds,
+  looksFor,
+  type StoredDetails,
+} from '../walk';
 import { meaningOf } from './lexicon';
 import { isCounted, isUnknown, longestAt, nextAfter } from './lookAhead';
 import type { End, Meaning, SideWord } from './meaning';
@@ -44,6 +53,8 @@ export type Question =
 export interface Shorthand {
   part?: PartId;
   kind?: FindingKind;
+  /** Of a line that says that there is none: what it says was looked for and is not there. */
+  absent?: readonly LookId[];
   details: StoredDetails;
   suspected: boolean;
   chips: readonly Chip[];
@@ -296,7 +307,7 @@ class Reader {
     if (this.isDenied)
       return {
         ...nothing([{ code: 'denied' }]),
-        ...(part && { part: part.id }),
+        ...(part && { part: part.id, absent: this.lookedFor(part) }),
         chips: this.chips,
         leftOver: this.leftOver,
       };
@@ -358,6 +369,12 @@ class Reader {
     const end = position ? endOf(position) : endOfKind(kind);
     if (this.end && end && end !== this.end.value) return false;
     return !(this.hand && position && handOf(position) !== this.hand.value);
+  }
+
+  /** "No kerbing" says more than that a wheel is clear. */
+  private lookedFor(part: Part): LookId[] {
+    const kinds = this.kinds?.value ?? [];
+    return looksFor(part).filter((id) => lookKinds(id).some((kind) => kinds.includes(kind)));
   }
 
   private settleKind(part: Part | undefined): FindingKind | undefined {

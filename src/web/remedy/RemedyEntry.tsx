@@ -39,7 +39,9 @@ export function RemedyEntry(props: RemedyEntryProps) {
     const last = guess?.find((each) => each.cure === cure);
     onCures([...cures, last ?? { cure }]);
   };
-  const first = [...new Set([...(guess ?? []).map(({ cure }) => cure), ...likely])].slice(0, 3);
+  const first = [...new Set([...(guess ?? []).map(({ cure }) => cure), ...likely])]
+    .filter((cure) => !isTaken(cure))
+    .slice(0, 3);
   const others = allCures.filter((cure) => !isTaken(cure));
   return (
     <>
@@ -74,20 +76,18 @@ export function RemedyEntry(props: RemedyEntryProps) {
         ))}
         {cures.length < MOST && (
           <div className="grid grid-cols-2 gap-2">
-            {first
-              .filter((cure) => !isTaken(cure))
-              .map((cure) => (
-                <button
-                  key={cure}
-                  type="button"
-                  data-guess={guess?.some((each) => each.cure === cure) || undefined}
-                  className="min-h-12 rounded-md border border-dashed border-soft px-2 text-left leading-tight"
-                  onClick={() => add(cure)}
-                >
-                  {cures.length > 0 && 'then '}
-                  {cureName(cure, vocabulary)}
-                </button>
-              ))}
+            {first.map((cure) => (
+              <button
+                key={cure}
+                type="button"
+                data-guess={guess?.some((each) => each.cure === cure) || undefined}
+                className="min-h-12 rounded-md border border-soft px-2 text-left leading-tight data-guess:border-dashed data-guess:border-accent"
+                onClick={() => add(cure)}
+              >
+                {cures.length > 0 && 'then '}
+                {cureName(cure, vocabulary)}
+              </button>
+            ))}
             <select
               id={`${id}-cure`}
               aria-label="Another cure"

@@ -23,7 +23,7 @@ export function partsInOrder(
       face,
       status,
       says: [
-        statusSays(status, here, look?.status === 'not-seen' ? look.why : undefined),
+        statusSays(status, here, look?.status === 'not-seen' ? look.why : undefined, isSweptOnly(look)),
         ...known,
         ...putRight.flatMap((each) => (each.part === part ? [`${each.number} put right`] : [])),
       ].join('; '),
@@ -32,6 +32,8 @@ export function partsInOrder(
     };
   });
 }
+
+const isSweptOnly = (look: PartLook | undefined): boolean => look?.status === 'clear' && !look.isOwn;
 
 /** What was looked for and is not there; what a fault that stands contradicts is not told. */
 function lookTold(

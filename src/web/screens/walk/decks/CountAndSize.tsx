@@ -2,6 +2,8 @@ import { Minus, Plus } from 'lucide-react';
 import { type Part, vocabularyOf } from '#core/car';
 import { speakSize } from '#core/measure';
 import {
+  type Amount,
+  amountWords,
   clockWords,
   type Finding,
   type FindingChanges,
@@ -10,6 +12,7 @@ import {
   spreadMm,
 } from '#core/walk';
 import { sentence } from '#core/wording';
+import { Choice } from '../../../components/Choice';
 import { formOf } from '../walkModel';
 import type { DeckProps } from './deckProps';
 import { SizeEntry } from './SizeEntry';
@@ -86,9 +89,27 @@ export function CountAndSize({ finding, part, amend, walk }: CountAndSizeProps) 
           />
         )}
       </div>
+      <div className="mt-2">
+        <Choice
+          legend="Or as one says it"
+          value={details.amount}
+          options={amountsOf[measuredBy === 'count' ? 'counted' : 'spread'].map((value) => ({
+            value,
+            label: amountWords[value],
+          }))}
+          onChange={(amount) => amend({ amount })}
+          onClear={() => amend({ amount: null })}
+        />
+      </div>
     </div>
   );
 }
+
+/** What people say instead of counting and measuring. */
+const amountsOf = {
+  counted: ['one-or-two', 'a-few', 'several', 'many'],
+  spread: ['a-few', 'several', 'most-of-it', 'all-over'],
+} as const satisfies Record<string, readonly Amount[]>;
 
 /** One fewer; where each was tapped, the last tap goes. */
 function fewer({ details: { extent } }: Finding, count: number): FindingChanges {

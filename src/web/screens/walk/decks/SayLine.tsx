@@ -8,6 +8,7 @@ import {
   decisionLine,
   type Fact,
   findingLine,
+  lookWords,
   noticeWords,
   type Spot,
   testLine,
@@ -56,7 +57,11 @@ export function SayLine({
   const denied = said.part === undefined ? undefined : style.parts.get(said.part);
   const clear = () => {
     if (!denied) return;
-    const cleared: Fact = { kind: 'part-cleared', body: { part: denied.id } };
+    const absent = said.absent ?? [];
+    const cleared: Fact = {
+      kind: 'part-cleared',
+      body: { part: denied.id, ...(absent.length > 0 && { absent: [...absent] }) },
+    };
     if (denied.id === partHere) say(cleared);
     else say({ kind: 'stop-reached', body: { part: denied.id } }, cleared);
     setLine('');
@@ -118,6 +123,7 @@ export function SayLine({
       {question?.code === 'denied' && denied && (
         <Button look="tape" className="w-full" onClick={clear}>
           Clear: {sentence(partNameForAnyone(denied, page.car))}
+          {(said.absent ?? []).map((id) => `, ${lookWords(id, vocabularyOf(page.car))}`).join('')}
         </Button>
       )}
       {line.trim() !== '' && (

@@ -54,6 +54,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
           <p className="text-sm text-soft tabular-nums">
             Stop {at} of {route.length} · {statusWords[status]}
             {look?.status === 'not-seen' && `: ${look.why}`}
+            {status === 'clear' && look?.status === 'clear' && !look.isOwn && ', in a sweep'}
           </p>
         </div>
         {known.length > 0 && (

@@ -1,5 +1,13 @@
 import { materials as allMaterials, type Part } from '#core/car';
-import { type FilmCover, filmCovers, type NotableMaterial, notableMaterials } from '#core/walk';
+import {
+  type Fact,
+  type FilmCover,
+  filmCovers,
+  isMetal,
+  type NotableMaterial,
+  notableMaterials,
+} from '#core/walk';
+import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
 import { Field, inputLook } from '../../../components/Field';
 import { Fold } from '../../../components/Fold';
@@ -22,9 +30,12 @@ const mended: Partial<
 
 /** What is so on this car and not on every such car: what the part is of, whether film lies on it, and what is to become of it. */
 export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
-  const { state, record } = walk;
+  const { state, style, record } = walk;
   const film = state.film.get(part.id);
   const likely = mended[part.kind];
+  const panels = [...style.parts.values()]
+    .filter((each) => painted.has(each.face ?? '') && isMetal(each))
+    .map(({ id }) => id);
   const isPanel = painted.has(part.face ?? '') && likely === undefined && part.material !== 'glass';
   const isNotable = (allMaterials as readonly string[]).includes(part.material) && part.material !== 'none';
   return (
@@ -58,6 +69,23 @@ export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
                 ))}
               </select>
             </Field>
+            {isPanel && isMetal(part) && (
+              <Button
+                className="w-full"
+                onClick={() =>
+                  record(
+                    ...panels.map(
+                      (id): Fact => ({
+                        kind: 'material-noted',
+                        body: { part: id, material: part.material as NotableMaterial },
+                      }),
+                    ),
+                  )
+                }
+              >
+                All metal panels are of {part.material}
+              </Button>
+            )}
             {isPanel && (
               <Choice
                 legend="Protective film"

@@ -1,0 +1,77 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { begun, noted } from '../../../tests/builders/entries';
+import { reportOf } from '../../../tests/builders/report';
+import { bodyStyle } from '../car';
+import type { Fact } from '../walk';
+import { partGroups } from './partGroups';
+
+const clear = (
+  part: string,
+  ...absent: NonNullable<Extract<Fact, { kind: 'part-cleared' }>['body']['absent']>
+): Fact => ({
+  kind: 'part-cleared',
+  body: { part, ...(absent.length > 0 && { absent }) },
+});
+const left = (...facts: Fact[]) => {
+  const group = partGroups(reportOf([begun, ...facts])).find(({ face }) => face === 'left');
+  if (!group) throw new Error('no left side');
+  return group;
+};
+
+describe('the parts of one side', () => {
+  it('are told in one breath where they are clear, with what was looked for', () => {
+    const { title, lines } = left(
+      clear('wing-fl', 'straight'),
+      clear('door-fl', 'straight', 'edge-clean'),
+      {
+        kind: 'sweep-made',
+        body: { over: { of: 'side', face: 'left' }, parts: ['door-rl'], absent: ['straight'] },
+      },
+      noted(1, 'quarter-rl'),
+    );
+    expect(title).toBe('Nearside (left)');
+    expect(lines.slice(0, 4)).toEqual([
+      'Looked at one by one and clear: nearside wing (left), nearside front door (left).',
+      'Looked at in a sweep and clear: nearside rear door (left).',
+      'Looked for, and not there: straight, no dents (nearside wing (left), nearside front door (left)); door edge free of nicks (nearside front door (left)).',
+      'In the sweep: straight, no dents (nearside rear door (left)).',
+    ]);
+    expect(lines).toContain('Nearside rear quarter (left): Finding 1');
+  });
+
+  it('does not say what a finding contradicts', () => {
+    const { lines } = left(clear('door-fl', 'straight'), noted(1, 'door-fl'));
+    expect(lines.join(' ')).not.toContain('straight, no dents');
+    expect(lines).toContain('Nearside front door (left): Finding 1');
+  });
+
+  it('are told in one line when all are clear', () => {
+    const side = [...bodyStyle('hatch-5').parts.values()].filter(({ face }) => face === 'left');
+    const { lines } = left(...side.map(({ id }) => clear(id)));
+    expect(lines).toEqual([`All ${side.length} parts looked at one by one and clear.`]);
+  });
+
+  it('leave none out, whatever was said: every part is in one group and told by a line of it', () => {
+    const parts = [...bodyStyle('hatch-5').parts.keys()];
+    const fact = fc.constantFrom(...parts).chain((part) =>
+      fc.constantFrom<Fact>(clear(part), clear(part, 'straight'), noted(1, part), {
+        kind: 'part-not-seen',
+        body: { part, why: 'wet' },
+      }),
+    );
+    fc.assert(
+      fc.property(fc.array(fact, { maxLength: 30 }), (facts) => {
+        const report = reportOf([begun, ...facts]);
+        const groups = partGroups(report);
+        expect(groups.flatMap((group) => group.parts).length).toBe(report.parts.length);
+        for (const { lines, parts: here } of groups) {
+          const words = lines.join('\n').toLowerCase();
+          if (/^all \d+ parts/.test(words)) continue;
+          for (const { name } of here) expect(words).toContain(name.toLowerCase());
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+});

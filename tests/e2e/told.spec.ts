@@ -1,0 +1,191 @@
+import { reportOfWalk } from './frozen';
+import { noAxeFindings } from './screenChecks';
+import { expect, onlyAt, test } from './server';
+import { goTo, saved, tapPart } from './steps';
+
+const here = onlyAt('phone', 'the decks are the same at both widths, and this is said in the yard');
+
+const entriesOf = async (origin: string, url: string) =>
+  (await (await fetch(`${origin}/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
+    kind: string;
+    body: Record<string, unknown>;
+  }[];
+
+test(
+  'what was looked for goes with clear, and a side is cleared in three taps',
+  here,
+  async ({ page, server, beginWalk }) => {
+    await beginWalk();
+    const walk = page.url();
+    await page.getByRole('button', { name: 'no scratches or scuffs', exact: true }).click();
+    await page.getByRole('button', { name: 'Clear', exact: true }).click();
+    await goTo(page, 'door-fl', 'Nearside front door (left)');
+    await page.getByRole('button', { name: 'Clear more than this part at once' }).click();
+    await noAxeFindings(page);
+    await page.getByRole('button', { name: 'straight, no dents', exact: true }).click();
+    await page.getByRole('button', { name: /^Clear \d+ parts$/ }).click();
+    await expect(page.locator('[data-part="door-rl"]')).toHaveAttribute('aria-label', /clear/i);
+    // Of a side and the whole car.
+    await page.getByRole('button', { name: 'Clear more than this part at once' }).click();
+    await page.getByRole('button', { name: 'Say something of a side or the whole car' }).click();
+    await noAxeFindings(page);
+    await page.getByLabel('What holds').selectOption({ label: 'One repair over several parts' });
+    await page.getByRole('button', { name: 'Say so' }).click();
+    await expect(page.getByText('Choose the parts the repair goes over, two at least.')).toBeVisible();
+    await page.getByRole('checkbox', { name: 'Nearside rear door (left)' }).check();
+    await page.getByRole('checkbox', { name: 'Nearside rear quarter (left)' }).check();
+    await page.getByLabel('What shows it').fill('haze over both');
+    await page.getByRole('button', { name: 'Say so' }).click();
+    await expect(page.getByText(/One repair over nearside rear door \(left\) and/)).toBeVisible();
+    await saved(page);
+    const entries = await entriesOf(server.origin, walk);
+    expect(entries.find(({ kind }) => kind === 'part-cleared')?.body).toEqual({
+      part: 'bumper-front',
+      absent: ['no-scratches'],
+    });
+    expect(entries.find(({ kind }) => kind === 'sweep-made')?.body).toMatchObject({
+      over: { of: 'side', face: 'left' },
+      absent: ['straight'],
+    });
+  },
+);
+
+test(
+  'how bad is one tap, a promise with its day three, advice promises nothing',
+  here,
+  async ({ page, server, beginWalk }) => {
+    await beginWalk();
+    const walk = page.url();
+    await goTo(page, 'door-fl', 'Nearside front door (left)');
+    await tapPart(page, 'door-fl');
+    await page.getByRole('button', { name: 'Scratch', exact: true }).click();
+    await page.getByRole('button', { name: 'to the primer', exact: true }).click();
+    await expect(page.getByText('Scratch, to the primer').first()).toBeVisible();
+    // The likeliest cure for how bad it is stands first.
+    await page.getByRole('button', { name: 'Touch in', exact: true }).click();
+    await page.getByRole('button', { name: 'should mend it', exact: true }).click();
+    await page.getByRole('button', { name: 'then Machine polish', exact: true }).click();
+    await page.getByRole('button', { name: 'Promised', exact: true }).click();
+    await page.getByRole('button', { name: 'in a week', exact: true }).click();
+    await page.getByLabel('Who sees to it').fill('Tomas');
+    await page.getByLabel('Note').focus();
+    await noAxeFindings(page);
+    await page.getByRole('button', { name: 'Done' }).click();
+
+    await goTo(page, 'bonnet', 'Bonnet');
+    await tapPart(page, 'bonnet');
+    await page.getByRole('button', { name: 'Stone chip', exact: true }).click();
+    await page.getByRole('button', { name: 'a few', exact: true }).click();
+    await page.getByRole('button', { name: 'Touch in', exact: true }).first().click();
+    await page.getByRole('button', { name: 'Buyer may choose', exact: true }).click();
+    await page.getByLabel('Price, GBP').fill('a lot');
+    await page.getByLabel('Note').focus();
+    await expect(page.getByText('Type a price in whole units, like 120.')).toBeVisible();
+    await page.getByLabel('Price, GBP').fill('60');
+    await page.getByLabel('Note').focus();
+    await saved(page);
+
+    const report = await reportOfWalk(server, walk);
+    const [scratch, chip] = report.findings;
+    expect(scratch).toMatchObject({
+      line: 'Scratch, to the primer',
+      action: 'Touch in, then machine polish',
+      promised: true,
+    });
+    expect(scratch?.by).toMatch(/^\d+ \w+ \d{4}$/);
+    expect(JSON.stringify(report)).not.toContain('Tomas');
+    expect(chip).toMatchObject({
+      line: 'Stone chip, a few',
+      promised: false,
+      advice: 'touch in',
+      decision: 'The buyer may choose to have it put right, for £60',
+    });
+  },
+);
+
+test(
+  'nothing true is refused: other kinds, smaller things, materials, film, tyres by eye',
+  here,
+  async ({ page, server, beginWalk }) => {
+    await beginWalk();
+    const walk = page.url();
+    // What can hardly be meant is asked once.
+    await goTo(page, 'windscreen', 'Windscreen');
+    await tapPart(page, 'windscreen');
+    await page.getByText('Not usual here, but there').click();
+    await page.getByRole('button', { name: 'Dent', exact: true }).click();
+    await page.getByRole('button', { name: 'Dent here? Tap again' }).click();
+    await expect(page.getByText('Logged on the windscreen')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+    await goTo(page, 'door-fl', 'Nearside front door (left)');
+    await tapPart(page, 'door-fl');
+    await page.getByText('On a smaller thing of it').click();
+    await page.getByRole('button', { name: 'handle and lock trim', exact: true }).click();
+    await noAxeFindings(page);
+    await page.getByRole('button', { name: 'Loose or missing', exact: true }).first().click();
+    await expect(page.getByText('Loose or missing, on the handle and lock trim').first()).toBeVisible();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await goTo(page, 'bonnet', 'Bonnet');
+    await page.getByText('Of steel').click();
+    await page.getByLabel('On this car it is of').selectOption('aluminium');
+    await page.getByRole('button', { name: 'cut short', exact: true }).click();
+    await page.getByLabel('Where it is cut short').fill('at the corners');
+    await page.getByLabel('On this car it is of').focus();
+    await goTo(page, 'tyre-fl', 'Nearside front tyre (left)');
+    await page.getByRole('button', { name: 'good', exact: true }).click();
+    await page.getByText('What would mend it, and who decides').click();
+    await page.getByRole('button', { name: 'Replace', exact: true }).click();
+    await saved(page);
+    const report = await reportOfWalk(server, walk);
+    expect(report.build).toEqual(['Of aluminium: bonnet', 'Bonnet: film cut short, at the corners']);
+    expect(report.tyres?.rows[0]?.says).toContain('not measured; looks good, by eye');
+    expect(report.remedies).toMatchObject([{ what: 'Nearside front tyre (left)', advice: 'replace' }]);
+    expect(report.findings.map(({ line }) => line)).toEqual([
+      'Loose or missing, on the handle and lock trim',
+    ]);
+  },
+);
+
+test(
+  'the story has its sources, equipment is one truth with what was tried, and the reader is told',
+  here,
+  async ({ page, server, beginWalk }) => {
+    await beginWalk();
+    const walk = page.url();
+    await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
+    await page.getByRole('link', { name: 'Story, equipment, how it drove' }).click();
+    await page.getByRole('button', { name: 'Add to its story' }).click();
+    await expect(page.getByText('Say what there is to tell.')).toBeVisible();
+    await page.getByLabel('About').selectOption({ label: 'Work done before the walk' });
+    await page.getByLabel('What there is to tell').fill('new timing belt');
+    await page.getByRole('button', { name: 'a paper proves it' }).click();
+    await page.getByRole('button', { name: 'Add to its story' }).click();
+    await expect(page.getByText('Say what proves it, like an invoice and its day.')).toBeVisible();
+    await page.getByLabel('What proves it').fill('invoice of 3 May');
+    await page.getByRole('button', { name: 'Add to its story' }).click();
+    await expect(
+      page.getByText('Work done before the walk: new timing belt (proven by invoice of 3 May)'),
+    ).toBeVisible();
+    await page
+      .getByRole('group', { name: 'Clutch' })
+      .getByRole('button', { name: 'in order', exact: true })
+      .click();
+    await page.getByLabel('More of the clutch').fill('bites low');
+    await page.getByLabel('Type what it has').fill('tracker');
+    await page.getByRole('button', { name: 'said to be fitted', exact: true }).click();
+    await page.getByLabel('Type what it has').fill('cruise control');
+    await page.getByRole('button', { name: 'Fitted', exact: true }).click();
+    await noAxeFindings(page);
+    await page.goto(`${walk}/functions`);
+    await page
+      .getByRole('button', { name: /^Cruise control/ })
+      .first()
+      .click();
+    await page.getByRole('button', { name: 'Works', exact: true }).click();
+    await saved(page);
+    const report = await reportOfWalk(server, walk);
+    expect(report.story).toEqual(['Work done before the walk: new timing belt (proven by invoice of 3 May)']);
+    expect(report.drove).toEqual(['Clutch: in order; bites low']);
+    expect(report.equipment).toMatchObject({ said: ['Tracker'], tried: [expect.stringMatching(/^Cruise/)] });
+  },
+);
