@@ -43,32 +43,24 @@ const told = (
 
 /** What people say on a walk, what goes into the log, and what a reader is told. Sentences as the trade speaks them (common practice). */
 const cases: readonly [sentence: string, facts: readonly Fact[], printed: string][] = [
-  [
-    'The wing is straight, no dents.',
-    [clear('wing-fl', 'straight')],
-    'straight, no dents (nearside wing (left))',
-  ],
+  ['The wing is straight, no dents.', [clear('wing-fl', 'straight')], 'straight, no dents (wing)'],
   [
     'No water in that lamp, no haze, no crack.',
     [clear('headlamp-l', 'no-water', 'no-haze', 'lamp-whole')],
     'no water inside, no haze, no crack, fixings whole (nearside headlamp (left))',
   ],
-  ['No kerbing on this one.', [clear('wheel-fl', 'no-kerbing')], 'no kerbing (nearside front wheel (left))'],
+  ['No kerbing on this one.', [clear('wheel-fl', 'no-kerbing')], 'no kerbing (front wheel)'],
   [
     'No bubbling on the arch where these go.',
     [clear('arch-rl', 'no-rust')],
-    'no rust or bubbling where this type has it (nearside rear wheel arch (left))',
+    'no rust or bubbling where this type has it (rear wheel arch)',
   ],
   [
     'Seat firm, no cracks, no stains.',
     [clear('seat-fl', 'firm', 'no-stains')],
     'no stains, firm (nearside front seat cushion (left))',
   ],
-  [
-    'Door edge free of nicks.',
-    [clear('door-fl', 'edge-clean')],
-    'door edge free of nicks (nearside front door (left))',
-  ],
+  ['Door edge free of nicks.', [clear('door-fl', 'edge-clean')], 'door edge free of nicks (front door)'],
   [
     'Straight along its length, nothing on the doors.',
     [
@@ -77,7 +69,7 @@ const cases: readonly [sentence: string, facts: readonly Fact[], printed: string
         body: { over: { of: 'side', face: 'left' }, parts: ['door-fl', 'door-rl'], absent: ['straight'] },
       },
     ],
-    'In the sweep: straight, no dents (nearside front door (left), nearside rear door (left)).',
+    'In the sweep: straight, no dents (front door, rear door).',
   ],
   [
     'All the rest of it is fine.',

@@ -140,12 +140,12 @@ export function itemsOf(told: ReportDocument): string[] {
     told.title,
     told.paragraph ?? '',
     ...told.summary,
-    ...told.findings.flatMap(({ line, partName, action, advice = '', decision = '', note }) => [
+    ...told.findings.flatMap(({ line, partName, action, promised, advice = '', decision = '', note }) => [
       line,
       partName,
       action,
       advice,
-      decision,
+      promised ? '' : decision,
       note,
     ]),
     ...(told.remedies ?? []).flatMap(({ action, advice = '' }) => [action, advice]),
@@ -161,7 +161,9 @@ export function itemsOf(told: ReportDocument): string[] {
     ...told.readingsMissing,
     ...partGroups(told).flatMap(({ title, lines }) => [title, ...lines]),
     // A clear part is told in one breath with the others of its side.
-    ...told.parts.flatMap(({ name, says }) => (/^Clear(, in a sweep)?$/.test(says) ? [] : [name, says])),
+    ...told.parts.flatMap(({ says }) =>
+      /^(Clear(, in a sweep)?|Findings? [\d, ]+)$/.test(says) ? [] : [says],
+    ),
     ...(tyres ? [tyres.law, ...tyres.rows.map(({ name }) => name)] : []),
     ...(paint
       ? [...paint.says, ...paint.rows.filter(({ um }) => um.length > 0).map(({ name }) => name)]

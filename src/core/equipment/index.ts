@@ -1,1 +1,1 @@
-export { type EquipmentId, equipmentIds, equipmentName, isEquipmentId } from './equipment';
+export { equipmentIds, equipmentName, isEquipmentId } from './equipment';

@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { testCar } from '../../../tests/builders/car';
 import { begun, noted } from '../../../tests/builders/entries';
 import { reportOf } from '../../../tests/builders/report';
-import { bodyStyle } from '../car';
+import { bodyStyle, type Part } from '../car';
+import { partNameWithoutSide } from '../car/words';
 import type { Fact } from '../walk';
 import { partGroups } from './partGroups';
 
+const hatch = bodyStyle('hatch-5');
 const clear = (
   part: string,
   ...absent: NonNullable<Extract<Fact, { kind: 'part-cleared' }>['body']['absent']>
@@ -32,18 +35,26 @@ describe('the parts of one side', () => {
     );
     expect(title).toBe('Nearside (left)');
     expect(lines.slice(0, 4)).toEqual([
-      'Looked at one by one and clear: nearside wing (left), nearside front door (left).',
-      'Looked at in a sweep and clear: nearside rear door (left).',
-      'Looked for, and not there: straight, no dents (nearside wing (left), nearside front door (left)); door edge free of nicks (nearside front door (left)).',
-      'In the sweep: straight, no dents (nearside rear door (left)).',
+      // The side is in the title.
+      'Looked at one by one and clear: wing, front door.',
+      'Looked at in a sweep and clear: rear door.',
+      'Looked for, and not there: straight, no dents (wing, front door); door edge free of nicks (front door).',
+      'In the sweep: straight, no dents (rear door).',
     ]);
-    expect(lines).toContain('Nearside rear quarter (left): Finding 1');
+    expect(lines).toContain('With findings: rear quarter (1).');
   });
 
   it('does not say what a finding contradicts', () => {
     const { lines } = left(clear('door-fl', 'straight'), noted(1, 'door-fl'));
     expect(lines.join(' ')).not.toContain('straight, no dents');
-    expect(lines).toContain('Nearside front door (left): Finding 1');
+    expect(lines).toContain('With findings: front door (1).');
+  });
+
+  it('are named once where both of a pair are clear', () => {
+    const rear = partGroups(
+      reportOf([begun, clear('taillamp-l'), clear('taillamp-r'), clear('rearglass')]),
+    ).find(({ face }) => face === 'rear');
+    expect(rear?.lines[0]).toBe('Looked at one by one and clear: rear glass, tail lamp (both).');
   });
 
   it('are told in one line when all are clear', () => {
@@ -68,7 +79,12 @@ describe('the parts of one side', () => {
         for (const { lines, parts: here } of groups) {
           const words = lines.join('\n').toLowerCase();
           if (/^all \d+ parts/.test(words)) continue;
-          for (const { name } of here) expect(words).toContain(name.toLowerCase());
+          for (const { part } of here) {
+            const { kind, position } = hatch.parts.get(part) as Part;
+            expect(words).toContain(
+              partNameWithoutSide({ kind, ...(position && { position }) }, testCar).toLowerCase(),
+            );
+          }
         }
       }),
       { numRuns: 40 },

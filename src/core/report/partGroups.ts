@@ -1,40 +1,77 @@
-import { type FaceId, faceName } from '../car';
+import {
+  type FaceId,
+  faceName,
+  handOf,
+  type Part,
+  partIdOf,
+  partNameWithoutSide,
+  styleOf,
+  twinPosition,
+} from '../car';
 import { sentence, withinSentence } from '../wording';
 import type { ReportDocument } from './reportDocument';
 import { isSimplyClear } from './wording';
 
 type ReportPart = ReportDocument['parts'][number];
+/** Names several parts of one place in few words. */
+type Namer = (parts: readonly ReportPart[]) => string;
 
 /** The parts of one side or place in walking order, as few lines as say everything. */
 export interface PartGroup {
   face: FaceId | undefined;
   title: string;
-  /** What was looked for and is not there, and which parts are clear; then, part by part, what is not simply clear. */
+  /** Which parts are clear, what was looked for and is not there, where findings are; then what needs a line of its own. */
   lines: readonly string[];
   parts: readonly ReportPart[];
 }
 
 /** Every part of a report, grouped: reassurance in one breath, what needs a word of its own line by line. */
 export function partGroups({ parts, car }: Pick<ReportDocument, 'parts' | 'car'>): PartGroup[] {
+  const style = styleOf(car);
   const faces = [...new Set(parts.map(({ face }) => face))];
   return faces.map((face) => {
     const here = parts.filter((part) => part.face === face);
+    const named: Namer = (list) => shortNames(list, face, (id) => style.parts.get(id), car).join(', ');
     return {
       face,
       title: face ? sentence(faceName(face, car)) : 'Figures and papers',
-      lines: linesOf(here),
+      lines: linesOf(here, named),
       parts: here,
     };
   });
 }
 
+/** The side is in the title, and two of a pair are told as both. */
+function shortNames(
+  list: readonly ReportPart[],
+  face: FaceId | undefined,
+  partOf: (id: string) => Part | undefined,
+  car: ReportDocument['car'],
+): string[] {
+  const isSide = face === 'left' || face === 'right';
+  const ids = new Set(list.map(({ part }) => part));
+  return list.flatMap(({ part: id, name }) => {
+    const part = partOf(id);
+    if (!part?.position) return [withinSentence(name)];
+    const short = partNameWithoutSide(part, car);
+    if (isSide) return [short];
+    if (!ids.has(partIdOf(part.kind, twinPosition(part.position)))) return [withinSentence(name)];
+    // The pair is named once, where its left one stands.
+    return handOf(part.position) === 'l' ? [`${short} (both)`] : [];
+  });
+}
+
 /** Clear, and nothing else to say of it. */
 const isPlain = ({ status, says }: ReportPart): boolean => status === 'clear' && isSimplyClear(says);
+/** Findings, told elsewhere by their numbers, and nothing else to say of it. */
+const hasFindingsOnly = ({ status, says }: ReportPart): boolean =>
+  status === 'findings' && /^Findings? [\d, ]+$/.test(says);
 
-function linesOf(parts: readonly ReportPart[]): string[] {
+function linesOf(parts: readonly ReportPart[], named: Namer): string[] {
   const plain = parts.filter(isPlain);
   const swept = plain.filter(({ look }) => look === 'swept');
   const own = plain.filter(({ look }) => look !== 'swept');
+  const found = parts.filter(hasFindingsOnly);
   const isAll = own.length === parts.length && own.length > 1;
   return [
     ...(own.length > 0
@@ -45,14 +82,26 @@ function linesOf(parts: readonly ReportPart[]): string[] {
         ]
       : []),
     ...(swept.length > 0 ? [`Looked at in a sweep and clear: ${named(swept)}.`] : []),
-    ...reassurance(parts, 'absent', 'Looked for, and not there'),
-    ...reassurance(parts, 'swept', 'In the sweep'),
-    ...parts.filter((part) => !isPlain(part)).map(({ name, says }) => `${name}: ${says}`),
+    ...reassurance(parts, 'absent', 'Looked for, and not there', named),
+    ...reassurance(parts, 'swept', 'In the sweep', named),
+    ...(found.length > 0
+      ? [
+          `With findings: ${found.map((part) => `${named([part])} (${part.findings.join(', ')})`).join(', ')}.`,
+        ]
+      : []),
+    ...parts
+      .filter((part) => !isPlain(part) && !hasFindingsOnly(part))
+      .map((part) => `${sentence(named([part]))}: ${part.says}`),
   ];
 }
 
 /** "Looked for, and not there: straight, no dents (wing, front door); door edge free of nicks (front door)". */
-function reassurance(parts: readonly ReportPart[], of: 'absent' | 'swept', title: string): string[] {
+function reassurance(
+  parts: readonly ReportPart[],
+  of: 'absent' | 'swept',
+  title: string,
+  named: Namer,
+): string[] {
   const told = parts.filter((part) => (part[of] ?? []).length > 0);
   if (told.length === 0) return [];
   // What was said of the same parts is said of them together.
@@ -67,6 +116,3 @@ function reassurance(parts: readonly ReportPart[], of: 'absent' | 'swept', title
   const groups = [...byParts.values()].map(({ on, says }) => `${says.join(', ')} (${named(on)})`);
   return [`${title}: ${groups.join('; ')}.`];
 }
-
-const named = (parts: readonly ReportPart[]): string =>
-  parts.map(({ name }) => withinSentence(name)).join(', ');

@@ -17,4 +17,3 @@ export const amountWords: Record<Amount, string> = {
 
 /** How rust feels when pressed. */
 export const firmnesses = ['firm', 'soft'] as const;
-export type Firmness = (typeof firmnesses)[number];

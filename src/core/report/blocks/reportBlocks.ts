@@ -205,10 +205,13 @@ export function remedyLines({
   promised,
   advice,
   decision,
-}: Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision'>): string[] {
+  by,
+}: Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision' | 'by'>): string[] {
   // Reports of an early Zelk have their decision in the work alone.
   if (promised && decision === undefined) return [`Will be done: ${action}`];
-  if (promised) return [[decision, action && withinSentence(action)].filter(Boolean).join(': ')];
+  // When it is due before collection stands once, over the list of promises.
+  if (promised)
+    return [`Promised: ${action ? withinSentence(action) : 'to be put right'}${by ? `, by ${by}` : ''}`];
   return [
     ...(advice ? [`Advice: ${advice}`] : []),
     ...(decision ? [decision] : []),

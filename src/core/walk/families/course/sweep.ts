@@ -38,7 +38,6 @@ const statementScope = z.discriminatedUnion('of', [
   z.strictObject({ of: z.literal('side'), face: z.enum(outsideFaces) }),
   z.strictObject({ of: z.literal('parts'), parts: severalParts }),
 ]);
-export type StatementScope = z.output<typeof statementScope>;
 
 export const sweepBodies = {
   /** Clears many parts at once; the parts stand in the entry, so that it means the same for ever. */
