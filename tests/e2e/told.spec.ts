@@ -126,7 +126,7 @@ test(
     await expect(page.getByText('Loose or missing, on the handle and lock trim').first()).toBeVisible();
     await page.getByRole('button', { name: 'Done' }).click();
     await goTo(page, 'bonnet', 'Bonnet');
-    await page.getByText('Of steel').click();
+    await page.getByText('Of steel', { exact: true }).click();
     await page.getByLabel('On this car it is of').selectOption('aluminium');
     await page.getByRole('button', { name: 'cut short', exact: true }).click();
     await page.getByLabel('Where it is cut short').fill('at the corners');

@@ -117,12 +117,12 @@ export function StatementDeck({ walk, face, setDeck, say }: DeckProps) {
           />
         )}
         <Field
-          id="statement-says"
+          id="statement-words"
           label={isRepair ? 'What shows it' : is === 'other' ? 'In your own words' : 'More, if there is any'}
           error={error}
         >
           <input
-            id="statement-says"
+            id="statement-words"
             className={inputLook}
             maxLength={2000}
             autoComplete="off"
