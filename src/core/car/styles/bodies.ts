@@ -9,6 +9,7 @@ import { pickupSingle } from './bodies/pickupSingle';
 import { saloon } from './bodies/saloon';
 import { suv } from './bodies/suv';
 import { tractor } from './bodies/tractor';
+import { tractorBonnet } from './bodies/tractorBonnet';
 import { van } from './bodies/van';
 import type { Body } from './body';
 
@@ -26,4 +27,5 @@ export const bodies = {
   pickup,
   'pickup-single': pickupSingle,
   tractor,
+  'tractor-bonnet': tractorBonnet,
 } as const satisfies Record<string, Body>;

@@ -22,7 +22,7 @@ describe.each(bodyStyleIds)('the map of a %s', (id) => {
     expect(bodyStyleNames[id].uk).not.toBe('');
     expect(bodyStyleNames[id].us).not.toBe('');
     for (const face of faceIds)
-      expect(drawn.some((part) => part.face === face)).toBe(!(id === 'tractor' && face === 'boot'));
+      expect(drawn.some((part) => part.face === face)).toBe(!(id.startsWith('tractor') && face === 'boot'));
   });
 
   it('draws every part with an area, on its face, with its mark inside it', () => {
@@ -80,7 +80,7 @@ describe.each(bodyStyleIds)('the map of a %s', (id) => {
     expect(style.parts.has('softtop')).toBe(id === 'convertible');
     expect(style.parts.has('roof')).toBe(id !== 'convertible');
     expect(style.parts.has('door-rl')).toBe(
-      !['hatch-3', 'coupe', 'convertible', 'pickup-single', 'tractor'].includes(id),
+      !['hatch-3', 'coupe', 'convertible', 'pickup-single', 'tractor', 'tractor-bonnet'].includes(id),
     );
   });
 });
@@ -116,6 +116,8 @@ describe('extras', () => {
     const tyres = (build: CarBuild) =>
       [...styleOf(build).parts.keys()].filter((part) => part.startsWith('tyre-')).length;
     expect(tyres({ bodyStyle: 'tractor' })).toBe(10);
+    expect(tyres({ bodyStyle: 'tractor-bonnet' })).toBe(10);
+    expect(styleOf({ bodyStyle: 'tractor-bonnet' }).parts.has('bonnet')).toBe(true);
     expect(tyres({ bodyStyle: 'pickup', extras: ['twin-rear-wheels'] })).toBe(6);
     expect(tyres({ bodyStyle: 'hatch-5' })).toBe(4);
   });

@@ -35,6 +35,7 @@ const expected: Record<BodyStyleId, readonly ExtraId[]> = {
   pickup,
   'pickup-single': pickup,
   tractor: ['leather-trim', 'guard-bar', 'film', 'stripes'],
+  'tractor-bonnet': ['leather-trim', 'guard-bar', 'film', 'stripes'],
 };
 
 const carOf = (bodyStyle: BodyStyleId, extras: ExtraId[] = []) =>
@@ -88,8 +89,8 @@ describe('what follows from traits', () => {
     ['soft-top-down', ['convertible']],
     ['sliding-door', ['mpv', 'van']],
     ['power-tailgate', ['estate', 'hatch-3', 'hatch-5', 'mpv', 'suv', 'van']],
-    ['work-lamps', ['pickup', 'pickup-single', 'tractor']],
-    ['tachograph', ['tractor']],
+    ['work-lamps', ['pickup', 'pickup-single', 'tractor', 'tractor-bonnet']],
+    ['tachograph', ['tractor', 'tractor-bonnet']],
     ['child-locks', ['estate', 'hatch-5', 'mpv', 'pickup', 'saloon', 'suv']],
     [
       'rear-seat-heat',
@@ -101,8 +102,8 @@ describe('what follows from traits', () => {
 
   it.each<[string, readonly BodyStyleId[]]>([
     ['load-cover', ['estate', 'hatch-3', 'hatch-5', 'mpv', 'suv']],
-    ['chocks', ['tractor']],
-    ['trailer-lines', ['tractor']],
+    ['chocks', ['tractor', 'tractor-bonnet']],
+    ['trailer-lines', ['tractor', 'tractor-bonnet']],
   ])('the thing %s comes with these', (wanted, styles) => {
     const comes = (id: BodyStyleId) =>
       kitItemsFor({ ...carOf(id), extras: [] }).some((item) => item === wanted);

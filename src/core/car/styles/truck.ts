@@ -12,6 +12,8 @@ const flip = (t: TruckProfile) => (z: number) => t.height - z;
 function drawTruckSide(t: TruckProfile, hand: Hand): FaceDrawing {
   const y = flip(t);
   const [doorFrom, doorTo] = t.door;
+  // A bonnet puts back all that is behind the front axle.
+  const back = t.bonnet ?? 0;
   const axleY = y(t.tyreRadius);
   const shapes: Shape[] = [];
   const add = (kind: Shape['kind'], outline: Point[], end: '' | 'f' | 'm' | 'r' = '') =>
@@ -22,10 +24,10 @@ function drawTruckSide(t: TruckProfile, hand: Hand): FaceDrawing {
     'pillar-a',
     rounded(
       [
-        [330, y(t.belt)],
-        [560, y(3220)],
-        [640, y(3220)],
-        [620, y(t.belt)],
+        [330 + back, y(t.belt)],
+        [560 + back, y(3220)],
+        [640 + back, y(3220)],
+        [620 + back, y(t.belt)],
       ],
       30,
     ),
@@ -34,9 +36,9 @@ function drawTruckSide(t: TruckProfile, hand: Hand): FaceDrawing {
     'wing',
     rounded(
       [
-        [90, y(t.belt - 30)],
-        [610, y(t.belt - 30)],
-        [610, y(t.cabFloor)],
+        [90, y(t.belt - (back > 0 ? 380 : 30))],
+        [610 + back, y(t.belt - (back > 0 ? 130 : 30))],
+        [610 + back, y(t.cabFloor)],
         [60, y(t.cabFloor)],
       ],
       60,
@@ -71,17 +73,17 @@ function drawTruckSide(t: TruckProfile, hand: Hand): FaceDrawing {
       40,
     ),
   );
-  add('skirt', box(doorTo + 380, 3080, 330, t.cabFloor - 40, 60));
-  add('fueltank', rect(3120, y(t.frame + 60), 1240, 640, 160));
-  add('frame', box(4380, t.length - 260, t.frame - 170, t.frame, 20));
+  add('skirt', box(doorTo + 380, t.fairingEnd - 180, 330, t.cabFloor - 40, 60));
+  add('fueltank', rect(t.fairingEnd - 140, y(t.frame + 60), 1240, 640, 160));
+  add('frame', box(t.fairingEnd + 1120, t.length - 260, t.frame - 170, t.frame, 20));
   add(
     'mirror',
     rounded(
       [
-        [430, y(2900)],
-        [600, y(2900)],
-        [600, y(2180)],
-        [430, y(2180)],
+        [430 + back, y(2900)],
+        [600 + back, y(2900)],
+        [600 + back, y(2180)],
+        [430 + back, y(2180)],
       ],
       60,
     ),
@@ -105,10 +107,10 @@ function drawTruckSide(t: TruckProfile, hand: Hand): FaceDrawing {
       kind: 'windscreen',
       points: rounded(
         [
-          [200, y(t.belt)],
-          [420, y(3200)],
-          [540, y(3200)],
-          [330, y(t.belt)],
+          [200 + back, y(t.belt)],
+          [420 + back, y(3200)],
+          [540 + back, y(3200)],
+          [330 + back, y(t.belt)],
         ],
         30,
       ),
@@ -118,15 +120,19 @@ function drawTruckSide(t: TruckProfile, hand: Hand): FaceDrawing {
       kind: 'deflector',
       points: rounded(
         [
-          [760, y(3420)],
-          [1800, y(3790)],
+          [760 + back, y(3420)],
+          [1800 + back, y(3790)],
           [t.sleeperEnd, y(3790)],
           [t.sleeperEnd, y(3420)],
         ],
         60,
       ),
     },
-    { role: 'dark', kind: 'fifthwheel', points: box(5280, 6180, t.frame, t.frame + 150, 40) },
+    {
+      role: 'dark',
+      kind: 'fifthwheel',
+      points: box(t.axles[1] + 230, t.axles[1] + 1130, t.frame, t.frame + 150, 40),
+    },
   ];
   return { width: t.length, height: t.height, shapes, scenery };
 }
@@ -135,10 +141,15 @@ function drawTruckFront(t: TruckProfile): FaceDrawing {
   const w = t.width;
   const mid = w / 2;
   const y = flip(t);
+  // Over a bonnet the screen begins higher.
+  const up = t.bonnet ? 350 : 0;
   const shapes: Shape[] = [
     { kind: 'sunvisor', outline: panel(mid, y(3420), y(3250), w - 320, w - 260, 60) },
-    { kind: 'windscreen', outline: panel(mid, y(3230), y(2030), w - 260, w - 200, 90) },
-    { kind: 'wipers', outline: panel(mid, y(2010), y(1930), w - 420, w - 400, 30) },
+    { kind: 'windscreen', outline: panel(mid, y(3230), y(2030 + up), w - 260, w - 200, 90) },
+    { kind: 'wipers', outline: panel(mid, y(2010 + up), y(1930 + up), w - 420, w - 400, 30) },
+    ...(t.bonnet
+      ? [{ kind: 'bonnet' as const, outline: panel(mid, y(2260), y(1910), w - 760, w - 640, 90) }]
+      : []),
     { kind: 'grille', outline: panel(mid, y(1890), y(1080), w - 700, w - 760, 70) },
     ...pair('headlamp', rect(110, y(1060), 420, 300, 80), w),
     { kind: 'bumper-front', outline: panel(mid, y(740), y(290), w - 60, w - 160, 90) },
@@ -177,13 +188,14 @@ function drawTruckRear(t: TruckProfile): FaceDrawing {
 function drawTruckTop(t: TruckProfile): FaceDrawing {
   const w = t.width;
   const mid = w / 2;
+  const back = t.bonnet ?? 0;
   return {
     width: w,
     height: t.length,
     shapes: [
-      { kind: 'roof', outline: panel(mid, 560, 1500, w - 420, w - 300, 90) },
-      { kind: 'deflector', outline: panel(mid, 1530, t.sleeperEnd, w - 360, w - 260, 120) },
-      { kind: 'aerial', outline: rect(mid - 60, 620, 120, 220, 50) },
+      { kind: 'roof', outline: panel(mid, 560 + back, 1500 + back, w - 420, w - 300, 90) },
+      { kind: 'deflector', outline: panel(mid, 1530 + back, t.sleeperEnd, w - 360, w - 260, 120) },
+      { kind: 'aerial', outline: rect(mid - 60, 620 + back, 120, 220, 50) },
     ],
     scenery: [
       { role: 'body', points: rect(40, 20, w - 80, t.sleeperEnd, 160) },
@@ -195,17 +207,18 @@ function drawTruckTop(t: TruckProfile): FaceDrawing {
 function drawTruckUnder(t: TruckProfile): FaceDrawing {
   const w = t.width;
   const mid = w / 2;
+  const back = t.bonnet ?? 0;
   return {
     width: w,
     height: t.length,
     shapes: [
       { kind: 'frontunder', outline: rect(mid - 620, t.axles[0] - 240, 1240, 480, 120) },
-      { kind: 'airtanks', outline: rect(mid - 360, 3200, 720, 900, 140) },
+      { kind: 'airtanks', outline: rect(mid - 360, 3200 + back, 720, 900, 140) },
       {
         kind: 'rearunder',
         outline: rect(mid - 620, t.axles[1] - 240, 1240, t.axles[2] - t.axles[1] + 480, 120),
       },
-      { kind: 'exhaust', outline: rect(180, 2200, 420, 820, 120) },
+      { kind: 'exhaust', outline: rect(180, 2200 + back, 420, 820, 120) },
     ],
     scenery: [{ role: 'body', points: rect(20, 10, w - 40, t.length - 20, 160) }],
   };

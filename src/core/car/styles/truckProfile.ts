@@ -12,6 +12,8 @@ export interface TruckProfile {
   door: readonly [from: number, to: number];
   sleeperEnd: number;
   fairingEnd: number;
+  /** Length of a bonnet before the cab; none where the driver sits over the engine. */
+  bonnet?: number;
   /** Lower edge of the side glass, and of the cab. */
   belt: number;
   cabFloor: number;
