@@ -61,6 +61,7 @@ export { type SubPartId, subPartIds, subPartMaterial, subPartName, subPartsOf } 
 export {
   faceName,
   kindName,
+  materialName,
   partNameForAnyone,
   partNames,
   partNameWithoutSide,

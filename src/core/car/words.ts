@@ -1,6 +1,6 @@
 import { sentence } from '../wording';
 import { countryOf, type Vocabulary } from './countries';
-import { type PartKind, partKindOf } from './partKinds';
+import { type Material, type PartKind, partKindOf } from './partKinds';
 import { endOf, handOf, plainHand, type SideSpeech, speakHand } from './sides';
 import type { BodyStyle, Part, PartId } from './styles/bodyStyle';
 import type { FaceId } from './styles/faces';
@@ -15,6 +15,10 @@ export function vocabularyOf(speech: Speech): Vocabulary {
 export function kindName(kind: PartKind, speech: Speech): string {
   return partKindOf(kind)[vocabularyOf(speech)];
 }
+
+/** A material as people there call it. */
+export const materialName = (material: Material, vocabulary: Vocabulary): string =>
+  vocabulary === 'us' && material === 'aluminium' ? 'aluminum' : material;
 
 /** The name alone, with its end but without a side: "rear door", "wing". */
 export function partNameWithoutSide(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {

@@ -1,7 +1,15 @@
-import { type FaceId, faceName } from '../../car';
+import { type FaceId, faceName, materialName } from '../../car';
 import { isKitItemId, kitItemName } from '../../kit';
 import { equipmentTable, functionFault } from '../../readings';
-import { driveGroups, driveSays, filmWords, type RemedyAbout, statementSays, storySays } from '../../walk';
+import {
+  driveGroups,
+  driveSays,
+  filmWords,
+  type NotableMaterial,
+  type RemedyAbout,
+  statementSays,
+  storySays,
+} from '../../walk';
 import { sentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
@@ -35,14 +43,13 @@ export function whatWasTold(told: WalkTold): Told {
 }
 
 function buildTold({ state, vocabulary, nameOf }: WalkTold): string[] {
-  const materials = new Map<string, string[]>();
+  const materials = new Map<NotableMaterial, string[]>();
   for (const [part, material] of state.materials)
     materials.set(material, [...(materials.get(material) ?? []), nameOf(part)]);
   const film = [...state.film].filter(([, { cover }]) => cover !== 'none');
   return [
     ...[...materials].map(
-      ([material, parts]) =>
-        `Of ${vocabulary === 'us' && material === 'aluminium' ? 'aluminum' : material}: ${parts.join(', ')}`,
+      ([material, parts]) => `Of ${materialName(material, vocabulary)}: ${parts.join(', ')}`,
     ),
     ...film.map(([part, { cover, where }]) =>
       sentence(`${nameOf(part)}: ${filmWords[cover]}${where ? `, ${where}` : ''}`),

@@ -1,4 +1,4 @@
-import type { PartId } from '../../../car';
+import { materialName, type PartId } from '../../../car';
 import type { NotableMaterial } from '../../notableMaterials';
 import { family } from '../family';
 import { buildBodies } from './bodies';
@@ -20,8 +20,8 @@ export const build = family({
     },
   },
   words: {
-    'material-noted': ({ part, material }, { nameOf }) =>
-      `${nameOf(part)}: ${material === null ? 'material as usual' : `of ${material}`}`,
+    'material-noted': ({ part, material }, { nameOf, vocabulary }) =>
+      `${nameOf(part)}: ${material === null ? 'material as usual' : `of ${materialName(material, vocabulary)}`}`,
     'film-noted': ({ part, cover, where }, { nameOf }) =>
       `${nameOf(part)}: ${filmWords[cover]}${where ? `, ${where}` : ''}`,
   },

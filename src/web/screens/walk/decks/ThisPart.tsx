@@ -1,4 +1,4 @@
-import { materials as allMaterials, type Part } from '#core/car';
+import { materials as allMaterials, materialName, type Part, vocabularyOf } from '#core/car';
 import {
   type Fact,
   type FilmCover,
@@ -30,8 +30,10 @@ const mended: Partial<
 
 /** What is so on this car and not on every such car: what the part is of, whether film lies on it, and what is to become of it. */
 export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
-  const { state, style, record } = walk;
+  const { state, style, page, record } = walk;
   const film = state.film.get(part.id);
+  const vocabulary = vocabularyOf(page.car);
+  const material = materialName(part.material, vocabulary);
   const likely = mended[part.kind];
   const panels = [...style.parts.values()]
     .filter((each) => painted.has(each.face ?? '') && isMetal(each))
@@ -45,8 +47,8 @@ export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
         <Fold
           title={
             film && film.cover !== 'none'
-              ? `Of ${part.material}, film: ${filmNames[film.cover]}`
-              : `Of ${part.material}`
+              ? `Of ${material}, film: ${filmNames[film.cover]}`
+              : `Of ${material}`
           }
         >
           <div className="space-y-3">
@@ -62,9 +64,9 @@ export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
                   })
                 }
               >
-                {notableMaterials.map((material) => (
-                  <option key={material} value={material}>
-                    {material}
+                {notableMaterials.map((each) => (
+                  <option key={each} value={each}>
+                    {materialName(each, vocabulary)}
                   </option>
                 ))}
               </select>
@@ -83,7 +85,7 @@ export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
                   )
                 }
               >
-                All metal panels are of {part.material}
+                All metal panels are of {material}
               </Button>
             )}
             {isPanel && (
