@@ -1,16 +1,62 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { arbitraryLog } from '../../../tests/builders/arbitraryEntries';
+import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { bodyStyle } from '../car';
 import { type Fact, isStanding, replay } from '../walk';
 import { cueSheet } from './cueSheet';
 
 const style = bodyStyle('hatch-5');
-const british = { country: 'GB', steering: 'right' } as const;
-const sheetOf = (...facts: Fact[]) => cueSheet(replay(WALK, entriesOf([begun, ...facts])), style, british);
+const sheetOf = (...facts: Fact[]) => cueSheet(replay(WALK, entriesOf([begun, ...facts])), style, testCar);
 
 describe('the cue sheet', () => {
+  it('says what was looked for, and of the whole car at the end, as one says it aloud', () => {
+    const cues = sheetOf(
+      { kind: 'part-cleared', body: { part: 'wing-fl', absent: ['straight'] } },
+      noted(1),
+      {
+        kind: 'finding-amended',
+        body: {
+          finding: idOf(0xf001),
+          changes: {
+            cures: [{ cure: 'dent-removal', sure: 'should' }],
+            decision: { is: 'buyer-chooses', price: { amount: 90, currency: 'GBP' } },
+          },
+        },
+      },
+      {
+        kind: 'remedy-noted',
+        body: { about: { of: 'part', part: 'tyre-fl' }, cures: [{ cure: 'replace', sure: 'will' }] },
+      },
+      {
+        kind: 'statement-made',
+        body: { statement: idOf(1), over: { of: 'side', face: 'left' }, is: 'lines-up' },
+      },
+      { kind: 'drove-told', body: { group: 'clutch', fine: true } },
+      { kind: 'equipment-noted', body: { item: 'tracker', standing: 'said' } },
+      {
+        kind: 'story-told',
+        body: { fact: idOf(2), about: 'came-in', says: 'part exchange', source: 'seen' },
+      },
+    );
+    const lines = cues.flatMap((cue) => cue.lines);
+    expect(lines).toContain('Nearside wing (left): straight, no dents.');
+    expect(lines).toContain(
+      'Nearside front door (left): dent. It should come out without painting. The buyer may choose to have it put right, for £90.',
+    );
+    expect(cues.at(-1)).toEqual({
+      heading: 'The whole car',
+      lines: [
+        'Nearside (left): panels line up.',
+        'Nearside front tyre (left). It will come right by replacing it.',
+        'Said to be fitted, not seen here: Tracker.',
+        'On the drive, clutch: in order.',
+        'How it came in: part exchange (seen here).',
+      ],
+    });
+  });
+
   it('says what was found in route order, with the side, the size and what will be done', () => {
     const cues = sheetOf(
       noted(1, 'door-rr'),
@@ -46,7 +92,7 @@ describe('the cue sheet', () => {
     fc.assert(
       fc.property(arbitraryLog, (log) => {
         const state = replay(WALK, log);
-        const lines = cueSheet(state, style, british).flatMap((cue) => cue.lines);
+        const lines = cueSheet(state, style, testCar).flatMap((cue) => cue.lines);
         const standing = state.findings.filter((finding) => isStanding(finding)).length;
         expect(lines.filter((line) => /: dent/.test(line))).toHaveLength(standing);
       }),

@@ -4,33 +4,24 @@ import {
   faceName,
   type Part,
   partNameForAnyone,
-  partNames,
   type Speech,
-  type Vocabulary,
   vocabularyOf,
 } from '../car';
 import {
-  adviceLine,
-  decisionLine,
-  driveGroups,
-  driveSays,
   type Finding,
   findingLine,
-  isPromised,
   isStanding,
   lookWords,
   noticeWords,
   partStatus,
-  type Remedy,
   routeOf,
   standingLooks,
-  statementSays,
-  storySays,
   testLine,
   type WalkState,
-  workLine,
 } from '../walk';
 import { sentence, withinSentence } from '../wording';
+import { type CueCar, carAloud } from './carAloud';
+import { remedyAloud } from './remedyAloud';
 
 /** What to say while one stands at one side of the car. */
 export interface Cue {
@@ -42,7 +33,7 @@ export interface Cue {
  * A talk track for whoever still films the walk: what was found in route order, in plain sentences with the right sides. Clear parts that
  * follow each other are said in one breath; suspicions that came to nothing are not said at all.
  */
-export function cueSheet(state: WalkState, style: BodyStyle, speech: Speech): Cue[] {
+export function cueSheet(state: WalkState, style: BodyStyle, speech: CueCar): Cue[] {
   const cues: { face: FaceId | undefined; heading: string; lines: string[] }[] = [];
   let clear: ClearPart[] = [];
   const endClear = () => {
@@ -78,22 +69,6 @@ export function cueSheet(state: WalkState, style: BodyStyle, speech: Speech): Cu
   return [...told, ...carAloud(state, style, speech)];
 }
 
-/** What is said at the end, standing before the whole car: statements, story, drive. */
-function carAloud(state: WalkState, style: BodyStyle, speech: Speech): Cue[] {
-  const nameOf = partNames(style, speech);
-  const sideOf = (face: FaceId) => sentence(faceName(face, speech));
-  const statements = [...state.statements.values()].map(
-    (made) => `${sentence(statementSays(made, { vocabulary: vocabularyOf(speech), nameOf, sideOf }))}.`,
-  );
-  const story = [...state.story.values()].map((told) => `${storySays(told)}.`);
-  const drove = driveGroups.flatMap((group) => {
-    const told = state.drove.get(group);
-    return told ? [`On the drive, ${driveSays(group, told)}.`] : [];
-  });
-  const lines = [...statements, ...story, ...drove];
-  return lines.length > 0 ? [{ heading: 'The whole car', lines }] : [];
-}
-
 interface ClearPart {
   name: string;
   looks: readonly string[];
@@ -127,17 +102,4 @@ function lineOf(finding: Finding, part: Part, speech: Speech): string {
   ]
     .filter(Boolean)
     .join(' ');
-}
-
-/** As one says it aloud: "It should polish out." "We will have that put right before collection: touch in." */
-function remedyAloud(remedy: Remedy, vocabulary: Vocabulary): string[] {
-  const work = workLine(remedy, vocabulary).toLowerCase();
-  if (isPromised(remedy)) return [`${decisionLine(remedy, vocabulary)}${work && `: ${work}`}.`];
-  const advice = adviceLine(remedy, vocabulary);
-  const isTold = remedy.cures?.[0]?.sure !== undefined;
-  const decision = decisionLine(remedy, vocabulary);
-  return [
-    ...(advice ? [isTold ? `It ${advice}.` : `What would mend it: ${advice}.`] : []),
-    ...(decision ? [`${decision}.`] : []),
-  ];
 }

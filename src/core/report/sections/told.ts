@@ -9,6 +9,7 @@ import {
   type RemedyAbout,
   statementSays,
   storySays,
+  type WalkState,
 } from '../../walk';
 import { sentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
@@ -64,7 +65,11 @@ function remediesTold(told: WalkTold): NonNullable<Told['remedies']> {
   }));
 }
 
-function aboutWords(about: RemedyAbout, { state, vocabulary, nameOf }: WalkTold): string {
+/** What a cure or a decision is about, in words. */
+export function aboutWords(
+  about: RemedyAbout,
+  { state, vocabulary, nameOf }: Pick<WalkTold, 'vocabulary' | 'nameOf'> & { state: WalkState },
+): string {
   switch (about.of) {
     case 'part':
       return nameOf(about.part);

@@ -51,7 +51,9 @@ export function KitItem({ row, walk, say }: { row: KitRow; walk: OpenWalk; say: 
           </>
         )}
       </div>
-      {(counted?.count === 0 || counted?.condition === 'worn' || state.remedies.has(`item ${id}`)) && (
+      {(counted?.count === 0 ||
+        (counted?.condition !== undefined && counted.condition !== 'good') ||
+        state.remedies.has(`item ${id}`)) && (
         <div className="lg:w-[26rem]">
           <RemedyFold
             walk={walk}
