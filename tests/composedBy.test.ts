@@ -3,6 +3,7 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { WalkFile } from '#core/exchange';
 import { COMPOSED_BY } from '#core/report';
+import { isPromised, isStanding, replay, workLine } from '#core/walk';
 import { exportWalk } from '../src/server/reports/exchange';
 import { fingerprintOf, makeReportStore } from '../src/server/store/reportStore';
 import { entriesOf, idOf, WALK, WHO } from './builders/entries';
@@ -50,6 +51,20 @@ describe.each(Array.from({ length: COMPOSED_BY }, (_, i) => i + 1))(
       const { body } = await request(server.app).get(`/api/walks/${file.walk}/export`).expect(200);
       expect(body.reports).toEqual(file.reports);
       expect(body.fingerprints).toEqual(file.fingerprints);
+    });
+
+    it('has a log that is read as it was meant: the same findings, and what was promised still promised', () => {
+      const { walk, entries, reports } = golden(version);
+      const standing = replay(walk, entries).findings.filter(isStanding);
+      const [report] = reports;
+      expect(standing.map(({ number, part, kind, spot }) => ({ number, part, kind, spot }))).toEqual(
+        report?.findings.map(({ number, part, kind, spot }) => ({ number, part, kind, spot })),
+      );
+      for (const { number, details } of standing) {
+        const was = report?.findings.find((finding) => finding.number === number);
+        expect(isPromised(details)).toBe(was?.promised);
+        if (was?.promised) expect(workLine(details, 'uk')).toBe(was.action);
+      }
     });
 
     it('is refused when anything in it was changed', async () => {
