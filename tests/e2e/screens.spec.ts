@@ -1,6 +1,6 @@
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { addCar, openYard, partOf, saved, startWalk, tapPart } from './steps';
+import { addCar, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
 
 test('every screen is free of axe findings and never scrolls sideways', async ({
   page,
@@ -35,7 +35,7 @@ test('every screen is free of axe findings and never scrolls sideways', async ({
   await page.getByRole('button', { name: 'Note light, wet and dirt' }).click();
   await check();
   await page.getByRole('button', { name: 'Back to the stop' }).click();
-  await page.getByRole('button', { name: 'Cabin', exact: true }).click();
+  await turnTo(page, 'Cabin');
   await check();
   await saved(page);
   await page.getByRole('link', { name: 'Report' }).click();

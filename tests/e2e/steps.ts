@@ -63,6 +63,14 @@ export async function goTo(page: Page, id: string, name: string): Promise<void> 
   await expect(partOf(page, id)).toHaveAttribute('aria-current', 'true');
 }
 
+/** Turns to a side or place: by its button at a desk, out of the row of places on a phone. */
+export async function turnTo(page: Page, name: string): Promise<void> {
+  const row = page.getByRole('button', { name: /^Places: / });
+  const button = page.getByRole('button', { name, exact: true });
+  if (await row.isVisible()) await row.click();
+  await button.first().click();
+}
+
 /** Waits until all is sent: dozens of pictures take a while on a machine that has other things to do. */
 export const saved = (page: Page) =>
   expect(page.getByTestId('outbox')).toHaveAccessibleName(/^Saved/, { timeout: 90_000 });

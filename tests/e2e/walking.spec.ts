@@ -1,7 +1,7 @@
 import { bodyStyleIds, bodyStyleNames, extrasFor } from '../../src/core/car';
 import { schoolIds, schools } from '../../src/core/route';
 import { expect, onlyAt, test } from './server';
-import { addCar, goTo, openYard, partOf, saved, startWalk, tapPart } from './steps';
+import { addCar, goTo, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
 
 const entriesOf = async (origin: string, url: string) =>
   (await (await fetch(`${origin}/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
@@ -51,7 +51,7 @@ test('every body style is walked, on every route: its map opens, a part clears, 
     for (const place of id.startsWith('tractor')
       ? ['Cabin', 'Engine', 'Under']
       : ['Cabin', 'Boot', 'Engine', 'Under']) {
-      await page.getByRole('button', { name: place, exact: true }).click();
+      await turnTo(page, place);
       await expect(page.locator(`[data-face="${place.toLowerCase()}"] [data-part]`).first()).toBeVisible();
     }
   }

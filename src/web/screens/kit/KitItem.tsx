@@ -33,7 +33,7 @@ export function KitItem({ row, walk, say }: { row: KitRow; walk: OpenWalk; say: 
             <Button className="px-3!" onClick={() => keep(withCount(0))}>
               Not there
             </Button>
-            <Button look="tape" className="min-w-20 px-3!" onClick={() => keep(withCount(usual))}>
+            <Button className="min-w-20 px-3!" onClick={() => keep(withCount(usual))}>
               {usual === 1 ? 'There' : usual}
             </Button>
           </>

@@ -15,6 +15,9 @@ export function CoverageStrip({ cover, onOpen }: { cover: Coverage; onOpen: () =
     ...(photosLeft.length > 0 ? [plural(photosLeft.length, 'photo')] : []),
     ...(unresolved.length > 0 ? [plural(unresolved.length, 'second look')] : []),
   ];
+  // Full only when nothing is left anywhere: photos and readings count as much as parts.
+  const open = readings + photosLeft.length + unresolved.length;
+  const [done, all] = [visited, total + open];
   return (
     <button
       type="button"
@@ -25,7 +28,7 @@ export function CoverageStrip({ cover, onOpen }: { cover: Coverage; onOpen: () =
       <span
         aria-hidden
         className="absolute inset-y-0 left-0 bg-clear"
-        style={{ width: `${total > 0 ? (100 * visited) / total : 0}%` }}
+        style={{ width: `${total > 0 ? (100 * done) / all : 0}%` }}
       />
       <span className="relative flex min-w-0 flex-1 flex-wrap gap-x-3">
         {said.map((words, i) => (

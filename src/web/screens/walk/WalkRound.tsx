@@ -2,6 +2,8 @@ import { useCallback, useMemo } from 'react';
 import { partNameForAnyone } from '#core/car';
 import { coverage } from '#core/walk';
 import { sentence } from '#core/wording';
+import { PlaceRow } from '../../map/PlaceRow';
+import { TurningPlan } from '../../map/TurningPlan';
 import type { OpenWalk } from '../../sync/useWalk';
 import { CoverageStrip } from './CoverageStrip';
 import { DeckView } from './DeckView';
@@ -9,6 +11,7 @@ import { DeskMap } from './DeskMap';
 import { KeyHelp } from './KeyHelp';
 import { PhoneMap } from './PhoneMap';
 import { middleHere } from './round';
+import { Sheet } from './Sheet';
 import { useDrawnMap } from './useDrawnMap';
 import { useIsDesk } from './useIsDesk';
 import { useRound } from './useRound';
@@ -16,8 +19,6 @@ import { useWalkKeys } from './useWalkKeys';
 import { WalkBar } from './WalkBar';
 import type { Deck } from './walkModel';
 
-/** While walking, the way round the car is in sight; with a finding in hand its part matters instead. */
-const walking: ReadonlySet<Deck['mode']> = new Set(['stop', 'not-seen', 'photos', 'sweep', 'step-back']);
 /** Lists to read need the room more than the map does. */
 const reading: ReadonlySet<Deck['mode']> = new Set(['left', 'log', 'plan', 'conditions', 'statement']);
 
@@ -35,6 +36,8 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const middle = useMemo(() => middleHere({ partHere }), [partHere]);
   useWalkKeys({ ...actions, here, middle, face, undo, toggleClose: zoom, help, paused: isHelping });
   const isDesk = useIsDesk();
+  const label = partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop';
+  const hand = <DeckView {...actions} {...{ walk, deck, here, face, cover, route }} />;
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
       {isHelping && <KeyHelp onClose={() => act({ does: 'help', isOn: false })} />}
@@ -45,9 +48,9 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
         onUndo={undo}
       />
       <CoverageStrip cover={cover} onOpen={() => actions.setDeck({ mode: 'left' })} />
-      <div className="flex min-h-0 flex-1 max-lg:flex-col">
+      <div className="flex min-h-0 flex-1 max-lg:portrait:flex-col">
         {isDesk ? (
-          <DeskMap {...drawn.map} plan={drawn.plan} face={drawn.face} />
+          <DeskMap {...drawn.map} plan={<TurningPlan {...drawn.plan} />} face={drawn.face} />
         ) : (
           <PhoneMap
             map={drawn.map}
@@ -56,15 +59,21 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
             isClose={isClose}
             canZoom={face === partHere?.face && deck.mode !== 'step-back'}
             onZoom={zoom}
-            plan={walking.has(deck.mode) && drawn.plan}
+            plan={<PlaceRow {...drawn.plan} />}
           />
         )}
-        <section
-          aria-label={partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop'}
-          className={`contain-content flex flex-col border-ink bg-sheet max-lg:border-t lg:w-96 lg:border-l ${reading.has(deck.mode) ? 'max-lg:max-h-[72dvh]' : 'max-lg:max-h-[54dvh]'}`}
-        >
-          <DeckView {...actions} {...{ walk, deck, here, face, cover, route }} />
-        </section>
+        {isDesk ? (
+          <section
+            aria-label={label}
+            className="contain-content flex w-96 flex-col border-l border-ink bg-sheet"
+          >
+            {hand}
+          </section>
+        ) : (
+          <Sheet key={deck.mode} label={label} opensAt={reading.has(deck.mode) ? 'full' : 'half'}>
+            {hand}
+          </Sheet>
+        )}
       </div>
     </div>
   );

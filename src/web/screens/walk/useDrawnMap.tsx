@@ -1,9 +1,8 @@
 import { useCallback, useDeferredValue, useMemo } from 'react';
-import type { PartId } from '#core/car';
+import type { FaceId, PartId } from '#core/car';
 import { partConcerns } from '#core/readings';
 import { partStatus } from '#core/walk';
 import type { Drawing } from '../../map/FaceMap';
-import { TurningPlan } from '../../map/TurningPlan';
 import type { OpenWalk } from '../../sync/useWalk';
 import type { Round, RoundAction, Standing } from './round';
 import { progressOf, toMapFinding } from './walkModel';
@@ -55,17 +54,15 @@ export function useDrawnMap({ walk, round, standing, act }: DrawnMapInputs) {
           onStep: (part: PartId) => act({ does: 'go-to', part }),
           onSwipe: (way: 'left' | 'right') => act({ does: 'swipe', way }),
         },
-        plan: (
-          <TurningPlan
-            style={style}
-            face={face}
-            speech={page.car}
-            progress={progress}
-            route={route}
-            here={here}
-            onFace={(to) => act({ does: 'turn', to })}
-          />
-        ),
+        plan: {
+          style,
+          face,
+          speech: page.car,
+          progress,
+          route,
+          here,
+          onFace: (to: FaceId) => act({ does: 'turn', to }),
+        },
       }),
       [
         face,

@@ -13,7 +13,7 @@ import {
   type WalkState,
 } from '#core/walk';
 import type { MapFinding } from '../../map/FaceMap';
-import type { FaceProgress } from '../../map/TurningPlan';
+import type { FaceProgress } from '../../map/PlanDrawing';
 import type { OpenWalk } from '../../sync/useWalk';
 
 /** What the lower half of the walk screen is for at the moment. */

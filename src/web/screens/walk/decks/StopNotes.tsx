@@ -36,7 +36,13 @@ export function StopNotes({ walk, part, reminders, say, setDeck }: StopNotesProp
       {caution && (
         <div className="flex items-center gap-2 rounded-md border border-warn bg-warn-fill py-1 pr-1 pl-3 text-warn">
           {icons.caution}
-          <p className="min-w-0 flex-1 leading-tight">{cautionSays(caution, vocabularyOf(page.car))}</p>
+          <details className="group min-w-0 flex-1">
+            <summary className="flex min-h-12 cursor-pointer items-center leading-tight">
+              <span className="truncate group-open:whitespace-normal">
+                {cautionSays(caution, vocabularyOf(page.car))}
+              </span>
+            </summary>
+          </details>
           <button
             type="button"
             aria-label="Caution read"
