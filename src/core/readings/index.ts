@@ -18,6 +18,7 @@ export {
 export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './paintTable';
 export { type PapersTable, papersTable } from './papersTable';
 export { contradictions, partConcerns } from './partConcerns';
+export { type PlaceOfWalk, type PlaceProgress, placesOfWalk } from './placesOfWalk';
 export {
   repairWords,
   screenTable,

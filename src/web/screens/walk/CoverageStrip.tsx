@@ -1,12 +1,21 @@
-import { ChevronRight } from 'lucide-react';
+import { ChevronRight, Signpost } from 'lucide-react';
 import type { Coverage } from '#core/walk';
 
 const plural = (n: number, one: string, many = `${one}s`) => `${n} ${n === 1 ? one : many}`;
 
+const signpost = <Signpost aria-hidden size={20} className="shrink-0" />;
 const onward = <ChevronRight aria-hidden size={20} className="relative shrink-0" />;
 
 /** What is left, always in sight: parts, readings, photos, second looks. One tap opens the list. */
-export function CoverageStrip({ cover, onOpen }: { cover: Coverage; onOpen: () => void }) {
+export function CoverageStrip({
+  cover,
+  onOpen,
+  onPlan,
+}: {
+  cover: Coverage;
+  onOpen: () => void;
+  onPlan: () => void;
+}) {
   const readings = cover.treadsLeft.length + (cover.odometerLeft ? 1 : 0);
   const { left, photosLeft, unresolved, visited, total } = cover;
   const said = [
@@ -19,25 +28,36 @@ export function CoverageStrip({ cover, onOpen }: { cover: Coverage; onOpen: () =
   const open = readings + photosLeft.length + unresolved.length;
   const [done, all] = [visited, total + open];
   return (
-    <button
-      type="button"
-      onClick={onOpen}
-      aria-label={said.join(', ')}
-      className="relative flex min-h-12 w-full shrink-0 items-center gap-x-3 border-b border-line bg-sheet px-3 text-left text-sm leading-tight tabular-nums sm:text-base"
-    >
-      <span
-        aria-hidden
-        className="absolute inset-y-0 left-0 bg-clear"
-        style={{ width: `${total > 0 ? (100 * done) / all : 0}%` }}
-      />
-      <span className="relative flex min-w-0 flex-1 flex-wrap gap-x-3">
-        {said.map((words, i) => (
-          <span key={words} className={i === 0 ? 'font-bold' : ''}>
-            {words}
-          </span>
-        ))}
-      </span>
-      {onward}
-    </button>
+    <div className="flex shrink-0 border-b border-line">
+      <button
+        type="button"
+        onClick={onOpen}
+        aria-label={said.join(', ')}
+        className="relative flex min-h-12 min-w-0 flex-1 items-center gap-x-3 bg-sheet px-3 text-left text-sm leading-tight tabular-nums sm:text-base"
+      >
+        <span
+          aria-hidden
+          className="absolute inset-y-0 left-0 bg-clear"
+          style={{ width: `${total > 0 ? (100 * done) / all : 0}%` }}
+        />
+        <span className="relative flex min-w-0 flex-1 flex-wrap gap-x-3">
+          {said.map((words, i) => (
+            <span key={words} className={i === 0 ? 'font-bold' : ''}>
+              {words}
+            </span>
+          ))}
+        </span>
+        {onward}
+      </button>
+      {/* At a desk it stands in the bar. */}
+      <button
+        type="button"
+        onClick={onPlan}
+        aria-label="Where to: route, laps and conditions"
+        className="flex min-h-12 shrink-0 items-center gap-1 border-l border-line bg-sheet px-3 text-sm font-bold sm:hidden"
+      >
+        {signpost} Where to
+      </button>
+    </div>
   );
 }

@@ -46,7 +46,12 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
         {icons.log}
         <span className="max-sm:hidden">Log</span>
       </button>
-      <button type="button" className={tool} onClick={onPlan} aria-label="Route, laps and conditions">
+      <button
+        type="button"
+        className={`${tool} max-sm:hidden`}
+        onClick={onPlan}
+        aria-label="Route, laps and conditions"
+      >
         {icons.plan}
         <span className="max-sm:hidden">Route</span>
       </button>

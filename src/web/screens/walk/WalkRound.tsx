@@ -47,7 +47,11 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
         onLog={() => actions.setDeck({ mode: 'log' })}
         onUndo={undo}
       />
-      <CoverageStrip cover={cover} onOpen={() => actions.setDeck({ mode: 'left' })} />
+      <CoverageStrip
+        cover={cover}
+        onOpen={() => actions.setDeck({ mode: 'left' })}
+        onPlan={() => actions.setDeck({ mode: 'plan' })}
+      />
       <div className="flex min-h-0 flex-1 max-lg:portrait:flex-col">
         {isDesk ? (
           <DeskMap {...drawn.map} plan={<TurningPlan {...drawn.plan} />} face={drawn.face} />

@@ -1,12 +1,9 @@
 import {
   BookOpenText,
   CloudSun,
-  Footprints,
-  ListChecks,
   ListOrdered,
   MessageCircleQuestion,
   MessageSquareText,
-  Package,
   ScrollText,
 } from 'lucide-react';
 import { Link } from 'react-router';
@@ -21,9 +18,10 @@ import { usePace, useRoutes } from '../../routes/useRoutes';
 import { conditionsAt } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
+import { HubRows } from './HubRows';
 
 /** How this walk goes: its route, its laps, and what can be seen today. */
-export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
+export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
   const { state, style, page } = walk;
   const walker = useWalker();
   const routes = useRoutes(walker);
@@ -36,11 +34,12 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
   return (
     <>
       <DeckHead
-        title="Route, laps and conditions"
+        title="Where to"
         note={cover.left.length > 0 ? `About ${minutesWords(left)} left` : 'Every part was visited'}
         onClose={() => setDeck({ mode: 'stop' })}
       />
       <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+        <HubRows {...{ walk, goTo, say, setDeck }} />
         <Field
           id="route"
           label="Route of this walk"
@@ -66,39 +65,16 @@ export function PlanDeck({ walk, face, cover, say, setDeck }: DeckProps) {
         <Link to="/routes" className={`${buttonLook()} w-full`}>
           <ListOrdered aria-hidden size={20} /> Change or make routes
         </Link>
-        <Button
-          className="w-full"
-          onClick={() => {
-            if (state.lap !== 'step-back') say({ kind: 'lap-begun', body: { lap: 'step-back' } });
-            setDeck({ mode: 'step-back' });
-          }}
-        >
-          <Footprints aria-hidden size={20} /> Step-back lap
-        </Button>
         <Button className="w-full" onClick={() => setDeck({ mode: 'conditions' })}>
           <CloudSun aria-hidden size={20} />
           {conditions ? conditionLine(conditions) : 'Note light, wet and dirt'}
         </Button>
-        <div className="grid grid-cols-3 gap-2">
-          <Link to={`/walks/${page.walk}/tyres`} className={`${buttonLook()} px-2!`}>
-            Tyres
-          </Link>
-          <Link to={`/walks/${page.walk}/paint`} className={`${buttonLook()} px-2!`}>
-            Paint
-          </Link>
+        <div className="grid grid-cols-2 gap-2">
           <Link to={`/walks/${page.walk}/glass`} className={`${buttonLook()} px-2!`}>
             Glass
           </Link>
-        </div>
-        <div className="grid grid-cols-2 gap-2">
-          <Link to={`/walks/${page.walk}/functions`} className={`${buttonLook()} px-2!`}>
-            <ListChecks aria-hidden size={20} /> Does it work
-          </Link>
           <Link to={`/walks/${page.walk}/papers`} className={`${buttonLook()} px-2!`}>
             <ScrollText aria-hidden size={20} /> Papers
-          </Link>
-          <Link to={`/walks/${page.walk}/kit`} className={`${buttonLook()} col-span-2 px-2!`}>
-            <Package aria-hidden size={20} /> What comes with it, smell
           </Link>
           <Link to={`/walks/${page.walk}/story`} className={`${buttonLook()} col-span-2 px-2!`}>
             <BookOpenText aria-hidden size={20} /> Story, equipment, how it drove
