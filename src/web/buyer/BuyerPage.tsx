@@ -143,8 +143,10 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           />
         </Suspense>
       )}
-      <section className="mx-auto max-w-3xl px-4 pb-6">
-        <h2 className="text-2xl">When you stand before it</h2>
+      <section aria-labelledby="before-it" className="mx-auto max-w-3xl px-4 pb-6">
+        <h2 id="before-it" className="text-2xl">
+          When you stand before it
+        </h2>
         <p className="my-2">
           Hold the car against this report part by part, at collection or on arrival, and sign what you find.
         </p>

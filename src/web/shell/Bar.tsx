@@ -1,16 +1,22 @@
 import { ChevronLeft } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect } from 'react';
 import { Link } from 'react-router';
 
 interface BarProps {
   title: ReactNode;
+  /** What the browser calls the page, where that is more than the title: which car it is about. */
+  pageTitle?: string;
   /** Where the arrow leads; the stock list has none. */
   back?: { to: string; label: string };
   children?: ReactNode;
 }
 
 /** The strip at the top of every screen of the yard. */
-export function Bar({ title, back, children }: BarProps) {
+export function Bar({ title, pageTitle, back, children }: BarProps) {
+  const named = pageTitle ?? (typeof title === 'string' ? title : '');
+  useEffect(() => {
+    document.title = named ? `${named} · Zelk` : 'Zelk';
+  }, [named]);
   return (
     <header className="sticky top-0 z-20 flex min-h-14 items-center border-b border-ink bg-ground px-1 sm:gap-1 sm:px-4">
       {back ? (
@@ -27,7 +33,14 @@ export function Bar({ title, back, children }: BarProps) {
           <span className="-rotate-3 bg-tape px-2 text-xl font-bold tracking-tight">Zelk</span>
         </Link>
       )}
-      <div className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">{title}</div>
+      {typeof title === 'string' && title !== '' ? (
+        <h1 className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">{title}</h1>
+      ) : (
+        <>
+          {named !== '' && <h1 className="sr-only">{named}</h1>}
+          <div className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">{title}</div>
+        </>
+      )}
       {children}
     </header>
   );

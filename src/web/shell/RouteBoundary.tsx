@@ -80,7 +80,7 @@ export function Fetched<P extends object>({ screen, ...props }: { screen: Fetche
 function Shown<P extends object>({ screen, props }: { screen: FetchedScreen<P>; props: P }) {
   const Screen = screen.shown;
   return (
-    <Suspense fallback={<p className="p-4">Opening…</p>}>
+    <Suspense fallback={<Opening />}>
       <Screen {...props} />
     </Suspense>
   );
@@ -89,4 +89,12 @@ function Shown<P extends object>({ screen, props }: { screen: FetchedScreen<P>; 
 /** The same keeping for a screen that is there from the start. */
 export function RouteBoundary({ children }: { children: ReactNode }) {
   return <Boundary onTryAgain={() => undefined}>{children}</Boundary>;
+}
+
+function Opening() {
+  return (
+    <main className="p-4">
+      <h1 className="text-base">Opening…</h1>
+    </main>
+  );
 }

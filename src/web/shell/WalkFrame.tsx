@@ -9,17 +9,22 @@ import { WalkerList } from './WalkerPicker';
 
 interface WalkFrameProps {
   title: ReactNode;
+  /** The screen in a word, where the title is more than that. */
+  name?: string;
   children: (walk: OpenWalk) => ReactNode;
 }
 
 /** A screen that belongs to a walk: its bar, the way back, and the walk once it is open and somebody walks. */
-export function WalkFrame({ title, children }: WalkFrameProps) {
+export function WalkFrame({ title, name, children }: WalkFrameProps) {
   const { id = '' } = useParams();
   const walker = useWalker();
   const load = useWalk(id, walker);
+  const car = load.status === 'open' ? load.walk.page.car.stockNumber : undefined;
+  const screen = name ?? (typeof title === 'string' ? title : undefined);
+  const pageTitle = screen && car ? { pageTitle: `${screen} · ${car}` } : {};
   return (
     <div className="flex h-dvh flex-col overflow-hidden print:h-auto print:overflow-visible">
-      <Bar title={title} back={{ to: `/walks/${id}`, label: 'Back to the walk' }}>
+      <Bar title={title} {...pageTitle} back={{ to: `/walks/${id}`, label: 'Back to the walk' }}>
         {load.status === 'open' && (
           <span className="pr-2 text-soft max-sm:hidden">{load.walk.page.car.stockNumber}</span>
         )}

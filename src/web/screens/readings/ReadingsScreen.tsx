@@ -28,9 +28,9 @@ export function ReadingsScreen({ what }: { what: keyof typeof views }) {
     </nav>
   );
   return (
-    <WalkFrame title={tabs}>
+    <WalkFrame title={tabs} name={names[what]}>
       {(walk) => (
-        <Suspense fallback={<p className="p-4">Opening…</p>}>
+        <Suspense fallback={<main className="p-4">Opening…</main>}>
           <View walk={walk} />
         </Suspense>
       )}

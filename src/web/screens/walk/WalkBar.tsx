@@ -29,6 +29,7 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
   return (
     <Bar
       title={<span title={`${car.make} ${car.model}`}>{car.stockNumber}</span>}
+      pageTitle={`Walk-round · ${car.stockNumber}`}
       back={{ to: `/cars/${car.id}`, label: 'Back to the car' }}
     >
       <OutboxBadge />

@@ -47,38 +47,40 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
         onLog={() => actions.setDeck({ mode: 'log' })}
         onUndo={undo}
       />
-      <CoverageStrip
-        cover={cover}
-        onOpen={() => actions.setDeck({ mode: 'left' })}
-        onPlan={() => actions.setDeck({ mode: 'plan' })}
-      />
-      <div className="flex min-h-0 flex-1 max-lg:portrait:flex-col">
-        {isDesk ? (
-          <DeskMap {...drawn.map} plan={<TurningPlan {...drawn.plan} />} face={drawn.face} />
-        ) : (
-          <PhoneMap
-            map={drawn.map}
-            face={drawn.face}
-            isDrawnClose={drawn.isClose}
-            isClose={isClose}
-            canZoom={face === partHere?.face && deck.mode !== 'step-back'}
-            onZoom={zoom}
-            plan={<PlaceRow {...drawn.plan} />}
-          />
-        )}
-        {isDesk ? (
-          <section
-            aria-label={label}
-            className="contain-content flex w-96 flex-col border-l border-ink bg-sheet"
-          >
-            {hand}
-          </section>
-        ) : (
-          <Sheet key={deck.mode} label={label} opensAt={reading.has(deck.mode) ? 'full' : 'half'}>
-            {hand}
-          </Sheet>
-        )}
-      </div>
+      <main className="flex min-h-0 flex-1 flex-col">
+        <CoverageStrip
+          cover={cover}
+          onOpen={() => actions.setDeck({ mode: 'left' })}
+          onPlan={() => actions.setDeck({ mode: 'plan' })}
+        />
+        <div className="flex min-h-0 flex-1 max-lg:portrait:flex-col">
+          {isDesk ? (
+            <DeskMap {...drawn.map} plan={<TurningPlan {...drawn.plan} />} face={drawn.face} />
+          ) : (
+            <PhoneMap
+              map={drawn.map}
+              face={drawn.face}
+              isDrawnClose={drawn.isClose}
+              isClose={isClose}
+              canZoom={face === partHere?.face && deck.mode !== 'step-back'}
+              onZoom={zoom}
+              plan={<PlaceRow {...drawn.plan} />}
+            />
+          )}
+          {isDesk ? (
+            <section
+              aria-label={label}
+              className="contain-content flex w-96 flex-col border-l border-ink bg-sheet"
+            >
+              {hand}
+            </section>
+          ) : (
+            <Sheet key={deck.mode} label={label} opensAt={reading.has(deck.mode) ? 'full' : 'half'}>
+              {hand}
+            </Sheet>
+          )}
+        </div>
+      </main>
     </div>
   );
 }
