@@ -76,7 +76,7 @@ export function reportHtml({
   ];
   const body = [
     ...head,
-    ...[...coverBlocks(notes), ...reportBlocks(report, fingerprint)].map((block) => blockOf(block, figure)),
+    ...blocksOf([...coverBlocks(notes), ...reportBlocks(report, fingerprint)], figure),
     ...(recordings.length > 0
       ? [
           '<h2>Recordings</h2>',
@@ -84,7 +84,11 @@ export function reportHtml({
         ]
       : []),
   ];
-  return htmlPage(`${report.title}: condition report`, styles, body.filter(Boolean).join('\n'));
+  return htmlPage(
+    `${report.title}: condition report`,
+    styles,
+    `<main>${body.filter(Boolean).join('\n')}</main>`,
+  );
 }
 
 function yardOf({ yard }: ReportDocument, logo: string | undefined): string {
@@ -94,7 +98,16 @@ function yardOf({ yard }: ReportDocument, logo: string | undefined): string {
 
 const tapeLook = { 'across-the-bay': ' far', 'one-step-back': ' step', 'up-close': '' } as const;
 
-function blockOf(block: Block, figure: (photo: ReportPhoto) => string): string {
+/** Piece by piece; a table is named by the heading it stands under. */
+function blocksOf(blocks: readonly Block[], figure: (photo: ReportPhoto) => string): string[] {
+  let under = '';
+  return blocks.map((block) => {
+    if (block.is === 'heading') under = block.text;
+    return blockOf(block, figure, under);
+  });
+}
+
+function blockOf(block: Block, figure: (photo: ReportPhoto) => string, under: string): string {
   switch (block.is) {
     case 'heading':
       return `<h2>${asText(block.text)}</h2>`;
@@ -103,7 +116,7 @@ function blockOf(block: Block, figure: (photo: ReportPhoto) => string): string {
       return `<p${look ? ` class="${look}"` : ''}>${asText(block.text)}</p>`;
     }
     case 'table':
-      return `<div class="scroll" tabindex="0" role="region" aria-label="Table"><table><thead>${row('th', block.head)}</thead><tbody>${block.rows.map((cells) => row('td', cells)).join('')}</tbody></table></div>`;
+      return `<div class="scroll" tabindex="0" role="region" aria-label="${asText(under)}"><table><thead>${row('th', block.head)}</thead><tbody>${block.rows.map((cells) => row('td', cells)).join('')}</tbody></table></div>`;
     case 'drawing':
       return svgOf(block.drawing);
     case 'finding': {
@@ -121,7 +134,8 @@ function blockOf(block: Block, figure: (photo: ReportPhoto) => string): string {
 }
 
 const row = (tag: 'th' | 'td', cells: readonly string[]): string =>
-  `<tr>${cells.map((cell) => `<${tag}>${asText(cell)}</${tag}>`).join('')}</tr>`;
+  // A head without a word is no head.
+  `<tr>${cells.map((cell) => (cell === '' ? '<td></td>' : `<${tag}>${asText(cell)}</${tag}>`)).join('')}</tr>`;
 
 const grid = (
   photos: readonly ReportPhoto[],

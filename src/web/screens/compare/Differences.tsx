@@ -52,7 +52,7 @@ export function Differences({ before, after }: { before: WalkPage; after: WalkPa
                   key={'after' in each ? each.after.id : each.before.id}
                   className="border-b border-line py-3"
                 >
-                  <h3 className="text-lg leading-tight">{nameOf(each.part)}</h3>
+                  <h2 className="text-lg leading-tight">{nameOf(each.part)}</h2>
                   <div className="mt-1 grid grid-cols-2 gap-3">
                     <Side
                       title="Before"

@@ -55,7 +55,10 @@ export function CueView({ walk }: { walk: OpenWalk }) {
         ))}
         <div aria-hidden className="h-[60dvh] print:hidden" />
       </main>
-      <div className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-ink bg-sheet p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))] print:hidden sm:grid-cols-[1fr_auto_auto]">
+      <section
+        aria-label="How it rolls"
+        className="grid grid-cols-[1fr_auto] items-end gap-2 border-t border-ink bg-sheet p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))] print:hidden sm:grid-cols-[1fr_auto_auto]"
+      >
         <div className="col-span-2 sm:col-span-1">
           <Choice legend="It rolls" value={pace} options={paces} onChange={setPace} />
         </div>
@@ -66,7 +69,7 @@ export function CueView({ walk }: { walk: OpenWalk }) {
         <Button className="min-h-14" onClick={() => window.print()}>
           <Printer aria-hidden size={20} /> Print
         </Button>
-      </div>
+      </section>
     </>
   );
 }

@@ -25,7 +25,7 @@ export function FunctionGroup({ group, hand, now, onHand, onAllWork }: FunctionG
   return (
     <section aria-label={group.name} className="border-b border-line">
       <div className="flex min-h-14 items-center gap-2 px-3">
-        <h3 className="min-w-0 flex-1 text-lg leading-tight">{group.name}</h3>
+        <h2 className="min-w-0 flex-1 text-lg leading-tight">{group.name}</h2>
         {left.length > 0 ? (
           <Button className="px-3!" onClick={() => onAllWork(left.map(({ id }) => id))}>
             <CheckCheck aria-hidden size={20} />
