@@ -1,12 +1,10 @@
 export type { Block } from './blocks/block';
+export { buildFacts } from './blocks/buildFacts';
+export { otherPromiseLine, promiseLine, remedyLines } from './blocks/remedyLines';
 export {
-  buildFacts,
   coverBlocks,
   coverOf,
   findingLines,
-  otherPromiseLine,
-  promiseLine,
-  remedyLines,
   reportBlocks,
   reportFacts,
 } from './blocks/reportBlocks';

@@ -13,7 +13,6 @@ import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
 import { ChangesSection } from './ChangesSection';
 import { FindingGroups } from './FindingGroups';
-import { PartList } from './PartList';
 import { PutRightSection } from './PutRightSection';
 import type { ReportFiles } from './photoUrl';
 import { QuestionsSection } from './QuestionsSection';
@@ -29,6 +28,8 @@ import { YardBand } from './YardBand';
 const ReportMap = lazy(() => import('./ReportMap'));
 const PhotoViewer = lazy(() => import('./PhotoViewer'));
 const Fingerprint = lazy(() => import('./Fingerprint').then((file) => ({ default: file.Fingerprint })));
+// It needs the parts of the car, and stands far below.
+const PartList = lazy(() => import('./PartList').then((file) => ({ default: file.PartList })));
 const ReportReadings = lazy(() => import('./readings/ReportReadings'));
 
 const none: NonNullable<ReportFiles['covered']> = [];
@@ -121,7 +122,9 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
           <NotChecked report={report} />
           <SeenUnder report={report} />
           <ToldSections report={report} />
-          <PartList report={report} />
+          <Suspense fallback={<div className="mt-8 h-192" />}>
+            <PartList report={report} />
+          </Suspense>
           <Suspense fallback={<div className="mt-8 h-96" />}>
             <ReportReadings report={report} files={files} />
           </Suspense>

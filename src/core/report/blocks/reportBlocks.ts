@@ -5,10 +5,12 @@ import { fingerprintWords } from '../canonicalForm';
 import { findingsDrawing } from '../drawings/findingsDrawing';
 import { partGroups } from '../partGroups';
 import type { CoverNote } from '../photoCovers';
-import type { ReportDocument, ReportFinding, ReportPhoto, ReportRemedy } from '../reportDocument';
+import type { ReportDocument, ReportPhoto } from '../reportDocument';
 import { noticedWords } from '../wording';
 import { type Block, heading, line, quiet } from './block';
+import { buildFacts } from './buildFacts';
 import { readingBlocks } from './readingBlocks';
+import { otherPromiseLine, promiseLine, remedyLines } from './remedyLines';
 import { toldBlocks } from './toldBlocks';
 
 /** So many photos of a finding stand beside it; the others come at the end. */
@@ -33,18 +35,6 @@ export function reportFacts(report: ReportDocument): [name: string, value: strin
   ];
   return facts.filter(([, value]) => value !== '');
 }
-
-/** Engine, gearbox, driven wheels, trim and paint, those that were filled in. */
-export const buildFacts = (car: ReportDocument['car']): [name: string, value: string][] => {
-  const facts: [string, string | undefined][] = [
-    ['Engine', car.engine],
-    ['Gearbox', car.gearbox],
-    ['Driven wheels', car.driven === 'not-said' ? '' : car.driven],
-    ['Trim', car.trim],
-    ['Special paint', car.specialPaint],
-  ];
-  return facts.flatMap(([name, value]): [string, string][] => (value ? [[name, value]] : []));
-};
 
 /** The picture a report begins with: the one chosen, or the first of the whole car. */
 export const coverOf = ({ photos }: ReportDocument): ReportPhoto | undefined =>
@@ -117,16 +107,6 @@ function promises({ findings: all, remedies = [] }: ReportDocument): Block[] {
   ];
 }
 
-/** "3. Touch in: nearside rear door (left), Stone chip × 4; by 3 December 2026". */
-export function promiseLine({ number, action, partName, line: says, by }: ReportFinding): string {
-  return `${number}. ${action || 'To be put right'}: ${partName}, ${says}${by ? `; by ${by}` : ''}`;
-}
-
-/** "Replace: nearside front tyre (left); by 3 December 2026". */
-export function otherPromiseLine({ what, action, by }: ReportRemedy): string {
-  return `${action || 'To be put right'}: ${withinSentence(what)}${by ? `; by ${by}` : ''}`;
-}
-
 /** What would mend things that are no findings, where nothing is promised of them. */
 function otherRemedies({ remedies = [] }: ReportDocument): Block[] {
   const others = remedies.filter(({ promised }) => !promised);
@@ -197,24 +177,4 @@ export function findingLines(finding: ReportDocument['findings'][number]): { nam
       caution ? `Caution: ${caution}` : '',
     ].filter((each) => each !== ''),
   };
-}
-
-/** What would mend it and what was decided, a line each; a promise is the only thing told as work that will be done. */
-export function remedyLines({
-  action,
-  promised,
-  advice,
-  decision,
-  by,
-}: Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision' | 'by'>): string[] {
-  // Reports of an early Zelk have their decision in the work alone.
-  if (promised && decision === undefined) return [`Will be done: ${action}`];
-  // When it is due before collection stands once, over the list of promises.
-  if (promised)
-    return [`Promised: ${action ? withinSentence(action) : 'to be put right'}${by ? `, by ${by}` : ''}`];
-  return [
-    ...(advice ? [`Advice: ${advice}`] : []),
-    ...(decision ? [decision] : []),
-    ...(action ? [`Decision: ${action}`] : []),
-  ];
 }
