@@ -18,7 +18,7 @@ export const statementNames = {
 export interface StatementSpeech {
   vocabulary: Vocabulary;
   nameOf: (part: PartId) => string;
-  /** "Nearside (left)"; "This side" where nobody knows its name. */
+  /** "Nearside (left)"; "left" where it is left out. */
   sideOf?: (face: FaceId) => string;
 }
 

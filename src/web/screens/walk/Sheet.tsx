@@ -26,6 +26,7 @@ export function Sheet({ label, opensAt, children }: SheetProps) {
   const from = useRef<number>(undefined);
   const at = sheetHeights.indexOf(height);
   const go = (to: number) => setHeight(sheetHeights[Math.max(0, Math.min(2, to))] as SheetHeight);
+  const toggle = () => setHeight(height === 'full' ? 'half' : 'full');
   return (
     <section
       aria-label={label}
@@ -44,12 +45,12 @@ export function Sheet({ label, opensAt, children }: SheetProps) {
           from.current = undefined;
           if (moved < -DRAG_PX) go(at + 1);
           else if (moved > DRAG_PX) go(at - 1);
-          else setHeight(height === 'full' ? (opensAt === 'full' ? 'half' : opensAt) : 'full');
+          else toggle();
         }}
         onKeyDown={(event) => {
           if (event.key === 'ArrowUp') go(at + 1);
           else if (event.key === 'ArrowDown') go(at - 1);
-          else if (event.key === 'Enter' || event.key === ' ') go(height === 'full' ? 1 : 2);
+          else if (event.key === 'Enter' || event.key === ' ') toggle();
           else return;
           event.preventDefault();
           event.stopPropagation();
