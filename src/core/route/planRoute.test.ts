@@ -77,8 +77,48 @@ describe('the planner', () => {
     expect(said[0]).toMatchObject({ face: 'left', reminders: ['Sight down the side.'] });
   });
 
-  it('offers five schools that are rules like any other', () => {
-    expect(schoolIds).toHaveLength(5);
+  const sideOf = (id: string) => /-[fr]?([lr])$/.exec(id)?.[1];
+  const inCabin = (rule: RouteRule, style = bodyStyle('hatch-5')) =>
+    planRoute(style, rule).flatMap(({ part, face }) => (face === 'cabin' ? [part] : []));
+
+  it.each(schoolIds)('finishes each door and seat of the cabin before crossing the car: %s', (school) => {
+    for (const id of bodyStyleIds) {
+      const sides = inCabin(schools[school], bodyStyle(id)).flatMap((part) => sideOf(part) ?? []);
+      const crossings = sides.filter((side, i) => i > 0 && side !== sides[i - 1]).length;
+      expect(crossings, id).toBeLessThanOrEqual(1);
+    }
+  });
+
+  it('looks at the inside of a door, its sill and its seat as the door is passed, where the route says so', () => {
+    const parts = partsOf(schools['door-by-door']);
+    const at = (part: string) => parts.indexOf(part);
+    for (const door of ['fl', 'rl', 'rr', 'fr']) expect(at(`doorcard-${door}`)).toBe(at(`door-${door}`) + 1);
+    expect(at('seat-fl')).toBeLessThan(at('door-rl'));
+    expect(at('sillplate-l')).toBe(at('doorcard-fl') + 1);
+    // Two doors: the bench behind is reached through the front ones.
+    const coupe = partsOf(schools['door-by-door'], bodyStyle('hatch-3'));
+    expect(coupe.indexOf('seat-rl')).toBeGreaterThan(coupe.indexOf('seat-fl'));
+    expect(coupe.indexOf('seat-rl')).toBeLessThan(coupe.indexOf('tailgate'));
+  });
+
+  it('takes what is before the driver with the driver’s seat', () => {
+    for (const steering of ['left', 'right'] as const) {
+      const cabin = inCabin(usualRoute, styleOf({ bodyStyle: 'hatch-5', steering }));
+      const seat = steering === 'left' ? 'seat-fl' : 'seat-fr';
+      expect(Math.abs(cabin.indexOf('odometer') - cabin.indexOf(seat))).toBeLessThan(10);
+      expect(cabin.indexOf('odometer')).toBeGreaterThan(cabin.indexOf(seat));
+    }
+  });
+
+  it('looks into the boot at the tail where one goes round', () => {
+    for (const school of ['nose-first', 'panel-run', 'corner-by-corner', 'door-by-door'] as const) {
+      const parts = partsOf(schools[school]);
+      expect(parts.indexOf('bootfloor'), school).toBeLessThan(parts.indexOf('wheel-rr'));
+    }
+  });
+
+  it('offers six schools that are rules like any other', () => {
+    expect(schoolIds).toHaveLength(6);
     for (const id of schoolIds) expect(routeRuleSchema.parse(schools[id])).toEqual(schools[id]);
   });
 });

@@ -1,4 +1,5 @@
 import { type BodyStyle, type FaceId, handOf, type Part, type PartId, type PartKind } from '../car';
+import { cabinGroups, type DoorGroup } from './insideOrder';
 import type { RouteRule } from './routeRule';
 
 /** A place to stand and a part to look at from there. */
@@ -68,29 +69,39 @@ function plan(style: BodyStyle, rule: RouteRule): Stop[] {
   const boot = partsAt(style, 'boot');
   const faces = loopOf(rule);
   const atTail = (face: Loop) => (face === 'rear' && rule.bootAtTail ? boot : []);
+  const { doors, rest } = cabinGroups(style, faces.findLast(isSide) === 'left' ? 'l' : 'r');
+  const along = (face: Loop): Part[] =>
+    rule.insideAsPassed
+      ? withInsides(alongOutside(style, face, rule), doors)
+      : alongOutside(style, face, rule);
   switch (rule.order) {
     case 'wheel-as-met':
-      for (const face of faces) order.push(...along(style, face, rule), ...atTail(face));
+      for (const face of faces) order.push(...along(face), ...atTail(face));
       break;
     case 'panels-then-wheels':
       for (const face of faces) {
-        const here = along(style, face, rule);
+        const here = along(face);
         // Down the side for the panels, back along it for the wheels.
         order.push(...here.filter(isPanel), ...here.filter(isWheel).reverse(), ...atTail(face));
       }
       break;
     case 'low-then-high':
-      for (const face of faces) order.push(...along(style, face, rule).filter(isLow));
-      for (const face of faces) order.push(...along(style, face, rule).filter(isHigh), ...atTail(face));
+      for (const face of faces) order.push(...along(face).filter(isLow));
+      for (const face of faces) order.push(...along(face).filter(isHigh), ...atTail(face));
       break;
     case 'by-area':
-      for (const face of faces) order.push(...along(style, face, rule).filter(isPanel), ...atTail(face));
-      for (const face of faces) order.push(...along(style, face, rule).filter(isWheel));
+      for (const face of faces) order.push(...along(face).filter(isPanel), ...atTail(face));
+      for (const face of faces) order.push(...along(face).filter(isWheel));
       break;
     default:
       rule.order satisfies never;
   }
-  for (const area of rule.later) if (area !== 'boot' || !rule.bootAtTail) order.push(...partsAt(style, area));
+  const met = new Set(order);
+  const cabin = [...doors.flatMap(({ parts }) => parts), ...rest];
+  for (const area of rule.later) {
+    if (area === 'cabin') order.push(...cabin.filter((part) => !met.has(part)));
+    else if (area !== 'boot' || !rule.bootAtTail) order.push(...partsAt(style, area));
+  }
   order.push(...[...style.parts.values()].filter((part) => !part.face));
   return withReminders(order, rule);
 }
@@ -100,6 +111,23 @@ const isPanel = (part: Part) => !isWheel(part);
 const isLow = (part: Part) => lowKinds.has(part.kind);
 const isHigh = (part: Part) => !isLow(part);
 
+const isSide = (face: Loop) => face === 'left' || face === 'right';
+
+/** With each door, what is behind it; a seat without a door of its own is reached through the front one. */
+function withInsides(outside: readonly Part[], groups: readonly DoorGroup[]): Part[] {
+  const doors = outside.filter(({ kind }) => kind === 'door');
+  const isOf = ({ hand, row }: DoorGroup, { position }: Part) =>
+    position !== undefined && handOf(position) === hand && position[0] === row[0];
+  const behind = (door: Part): Part[] => {
+    const own = groups.filter((group) => isOf(group, door));
+    const shared = groups.filter(
+      (group) => own.some(({ hand }) => hand === group.hand) && !doors.some((other) => isOf(group, other)),
+    );
+    return [...own, ...shared].flatMap(({ parts }) => parts);
+  };
+  return outside.flatMap((part) => [part, ...(part.kind === 'door' ? behind(part) : [])]);
+}
+
 function loopOf({ start, direction }: RouteRule): Loop[] {
   const order = direction === 'anticlockwise' ? anticlockwise : anticlockwise.toReversed();
   const at = order.indexOf(firstFace[direction][start]);
@@ -107,7 +135,7 @@ function loopOf({ start, direction }: RouteRule): Loop[] {
 }
 
 /** Parts of an outside face in the order one passes them. */
-function along(style: BodyStyle, face: Loop, { direction }: RouteRule): Part[] {
+function alongOutside(style: BodyStyle, face: Loop, { direction }: RouteRule): Part[] {
   const parts = partsAt(style, face);
   const sense = direction === 'anticlockwise' ? 1 : -1;
   switch (face) {

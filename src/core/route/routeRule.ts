@@ -30,6 +30,8 @@ export const routeRuleSchema = z.strictObject({
     .refine((areas) => new Set(areas).size === areas.length, 'Name every area once.'),
   /** The boot or bed is looked at while standing at the tail. */
   bootAtTail: z.boolean(),
+  /** The inside of each door, with its seat, is looked at as the door is passed. */
+  insideAsPassed: z.boolean().optional(),
   /** Extra stops: something of one's own to do where an area begins. */
   reminders: z
     .array(

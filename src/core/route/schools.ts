@@ -8,7 +8,7 @@ export const schools = {
     direction: 'anticlockwise',
     order: 'wheel-as-met',
     later: ['top', 'boot', 'cabin', 'engine', 'under'],
-    bootAtTail: false,
+    bootAtTail: true,
     reminders: [],
   },
   'panel-run': {
@@ -17,7 +17,7 @@ export const schools = {
     direction: 'anticlockwise',
     order: 'panels-then-wheels',
     later: ['top', 'boot', 'cabin', 'engine', 'under'],
-    bootAtTail: false,
+    bootAtTail: true,
     reminders: [],
   },
   'corner-by-corner': {
@@ -29,13 +29,23 @@ export const schools = {
     bootAtTail: true,
     reminders: [],
   },
+  'door-by-door': {
+    name: 'Door by door, inside and out',
+    start: 'fl',
+    direction: 'anticlockwise',
+    order: 'wheel-as-met',
+    later: ['top', 'cabin', 'engine', 'under', 'boot'],
+    bootAtTail: true,
+    insideAsPassed: true,
+    reminders: [],
+  },
   'low-then-high': {
     name: 'Low, then high',
     start: 'fl',
     direction: 'anticlockwise',
     order: 'low-then-high',
     later: ['under', 'top', 'engine', 'boot', 'cabin'],
-    bootAtTail: false,
+    bootAtTail: true,
     reminders: [
       { at: 'left', words: 'Sight down the side from the corner.' },
       { at: 'right', words: 'Sight down the side from the corner.' },

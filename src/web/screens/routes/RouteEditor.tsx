@@ -98,6 +98,15 @@ export function RouteEditor({ rule: kept, style, pace, onKeep, onDone }: RouteEd
             />
             Open the boot or trunk while standing at the tail
           </label>
+          <label className="flex min-h-12 items-center gap-3">
+            <input
+              type="checkbox"
+              className="size-6 shrink-0 accent-accent"
+              checked={rule.insideAsPassed ?? false}
+              onChange={(event) => change({ insideAsPassed: event.target.checked })}
+            />
+            Open each door as you pass it: its inside, its sill and its seat
+          </label>
         </div>
       </div>
       <AreaOrder areas={rule.later} onAreas={(later) => change({ later })} />
