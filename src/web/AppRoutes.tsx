@@ -1,9 +1,10 @@
 import { useEffect } from 'react';
-import { Link, Route, Routes, useMatch } from 'react-router';
+import { Link, Route, Routes, useLocation, useMatch } from 'react-router';
 import { buttonLook } from './components/Button';
 import { StockScreen } from './screens/stock/StockScreen';
 import { WalkScreen } from './screens/walk/WalkScreen';
 import { Bar } from './shell/Bar';
+import { useBackButton } from './shell/backCloses';
 import { Fetched, fetchedScreen, RouteBoundary } from './shell/RouteBoundary';
 
 // The stock list and the walk must open at once, on a phone in the yard; the rest comes when it is asked for.
@@ -89,6 +90,7 @@ function useWalkScreens(): void {
 
 export function AppRoutes() {
   useWalkScreens();
+  useBackButton(useLocation().pathname);
   return (
     <Routes>
       <Route

@@ -13,6 +13,8 @@ export interface FunctionFacts {
   on?: (car: FunctionCar) => boolean;
   /** Most such cars have it: asked for at once. Others wait in the list of what may be fitted. */
   usual?: true;
+  /** One of the handful a buyer asks about and a walk tries before the rest. Common practice. */
+  first?: true;
   /** It takes so long to tell: a timer runs inside the walk. Seconds, or until the next morning. */
   takes?: number | 'overnight';
   caution?: string;

@@ -1,6 +1,7 @@
 import type { PartId } from '../car';
 import type { Stop } from '../route';
 import type { Finding } from '../walk';
+import { byText } from '../wording';
 import type { AskedQuestion, Question } from './questionSchema';
 
 /** The part one stands at to answer: the one named, or the one the finding or photo belongs to. */
@@ -28,7 +29,7 @@ export function secondLooks<Q extends AskedQuestion>(
   const rank = (question: Q) => rankOf.get(partOf(question) ?? '') ?? route.length;
   return questions
     .filter(isOpen)
-    .toSorted((a, b) => rank(a) - rank(b) || a.askedAt.localeCompare(b.askedAt) || a.id.localeCompare(b.id));
+    .toSorted((a, b) => rank(a) - rank(b) || byText(a.askedAt, b.askedAt) || byText(a.id, b.id));
 }
 
 const HOUR_MS = 3_600_000;

@@ -28,6 +28,10 @@ export interface FunctionTable {
   isBegun: boolean;
 }
 
+/** The handful that is tried before the rest; what was added by hand was added because it matters. */
+export const isTriedFirst = ({ facts }: Pick<FunctionRow, 'facts'>): boolean =>
+  !facts || facts.first === true;
+
 /** What there is to try on a car, and how it was found: the usual list for its build, and what was added. */
 export function functionTable(
   { functions }: Pick<WalkState, 'functions'>,

@@ -5,6 +5,7 @@ export {
   functionFault,
   functionTable,
   functionTitle,
+  isTriedFirst,
 } from './functionTable';
 export { countWords, type KitRow, type KitTable, kitTable } from './kitTable';
 export { papersLeft } from './othersLeft';

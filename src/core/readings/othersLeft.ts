@@ -48,6 +48,9 @@ const asked: readonly (readonly [words: string, isSaid: (papers: Papers) => bool
   ['identity number read', ({ numbers }) => numbers.size > 0],
 ];
 
+/** So many things are asked of the papers. */
+export const PAPERS_ASKED = asked.length;
+
 /** The same, as far as nobody has said it. */
 export const papersLeft = (papers: Papers): string[] =>
   asked.flatMap(([words, isSaid]) => (isSaid(papers) ? [] : [words]));

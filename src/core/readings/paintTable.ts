@@ -30,7 +30,7 @@ import {
   routeOf,
   type WalkState,
 } from '../walk';
-import { withinSentence } from '../wording';
+import { byText, withinSentence } from '../wording';
 
 export interface PaintRow extends PanelVerdict {
   /** Every reading, micrometres, in the order taken. */
@@ -138,7 +138,7 @@ const signWords = (note = ''): string => {
 function visitsTo({ paint }: WalkState): Map<PartId, number> {
   const inOrder = [...paint]
     .flatMap(([part, reads]) => reads.map(({ at, entry }) => ({ part, at, entry })))
-    .sort((a, b) => a.at.localeCompare(b.at) || a.entry.localeCompare(b.entry));
+    .sort((a, b) => byText(a.at, b.at) || byText(a.entry, b.entry));
   const visits = new Map<PartId, number>();
   inOrder.forEach(({ part }, i) => {
     if (inOrder[i - 1]?.part !== part) visits.set(part, (visits.get(part) ?? 0) + 1);

@@ -13,7 +13,7 @@ import {
   type ServiceStory,
 } from '../papers';
 import { type DatedFigure, type KeyState, numberPlaces, numberPlaceWords, type WalkState } from '../walk';
-import { isoDay } from '../wording';
+import { byText, isoDay } from '../wording';
 import type { WalkFigure } from './walkFigures';
 
 export interface PapersTable {
@@ -104,9 +104,7 @@ export function papersTable(
     services: [...services]
       .map(([id, entry]) => ({ id, entry }))
       .sort((a, b) => placeOf(a.id) - placeOf(b.id)),
-    figures: [...figures]
-      .map(([id, figure]) => ({ id, ...figure }))
-      .sort((a, b) => a.day.localeCompare(b.day)),
+    figures: [...figures].map(([id, figure]) => ({ id, ...figure })).sort((a, b) => byText(a.day, b.day)),
     story,
     odometer,
     interval: interval as ServiceInterval,

@@ -32,6 +32,7 @@ import {
   usualNewMm,
 } from '../tyres';
 import { isHeavy, routeOf, type TreadThird, type TyreDescribed, treadThirds, type WalkState } from '../walk';
+import { byText } from '../wording';
 
 export interface TyreRow {
   part: PartId;
@@ -198,7 +199,7 @@ function matching(
     running
       .filter(({ position }) => endOf(position) === end)
       // Left before right, so that twins side by side stand next to each other.
-      .sort((a, b) => handOf(a.position).localeCompare(handOf(b.position)))
+      .sort((a, b) => byText(handOf(a.position), handOf(b.position)))
       .flatMap(asMatched),
   );
   const endOfPart = (id: PartId) => {

@@ -1,3 +1,4 @@
+import '../schemasWithoutEval';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BuyerPage } from './BuyerPage';

@@ -2,6 +2,7 @@ import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { ChevronDown, RotateCcw, RotateCw } from 'lucide-react';
 import { type FaceId, faceName, vocabularyOf } from '#core/car';
 import { sentence } from '#core/wording';
+import { BackCloses } from '../shell/backCloses';
 import { faceAround, walkOrder } from './faceAround';
 import { PlanDrawing } from './PlanDrawing';
 import { places, TurnButton, type TurningPlanProps } from './TurningPlan';
@@ -36,6 +37,7 @@ export function PlaceRow({ style, face, speech, progress, route, here, onFace }:
         <PopoverPanel className="absolute inset-x-0 top-full z-20 mt-1 rounded-md border border-ink bg-ground p-1 shadow-lg">
           {({ close }) => (
             <div className="grid grid-cols-2 gap-1">
+              <BackCloses close={close} />
               {[...sides, ...others].map(([id, name]) => (
                 <button
                   key={id}

@@ -7,6 +7,7 @@ import type { Fact } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { usePhotoUrl } from '../components/usePhotoUrl';
+import { BackCloses } from '../shell/backCloses';
 import { useSessions } from '../sync/SyncContext';
 import type { OpenWalk } from '../sync/useWalk';
 import { usePictureFacts } from './judgements';
@@ -54,6 +55,7 @@ export function Viewfinder({
   };
   return (
     <Dialog open onClose={onClose} className="relative z-40">
+      <BackCloses close={onClose} />
       <DialogPanel className="fixed inset-0 flex flex-col bg-ink text-white">
         <div className="flex items-start gap-3 p-3">
           <DialogTitle className="min-w-0 flex-1 text-xl leading-tight font-bold">

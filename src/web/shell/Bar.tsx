@@ -1,5 +1,5 @@
 import { ChevronLeft } from 'lucide-react';
-import { type ReactNode, useEffect } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 
 interface BarProps {
@@ -11,9 +11,25 @@ interface BarProps {
   children?: ReactNode;
 }
 
+/** The page that was asked for first: the browser itself says where one is. */
+const first = location.pathname;
+let hasMoved = false;
+
+/** On another page the focus goes to its name, so that keys begin there and a reader tells it. */
+function useFocusOnPage() {
+  const name = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    hasMoved ||= location.pathname !== first;
+    const at = document.activeElement;
+    if (hasMoved && (!at || at === document.body)) name.current?.focus({ preventScroll: true });
+  }, []);
+  return name;
+}
+
 /** The strip at the top of every screen of the yard. */
 export function Bar({ title, pageTitle, back, children }: BarProps) {
   const named = pageTitle ?? (typeof title === 'string' ? title : '');
+  const name = useFocusOnPage();
   useEffect(() => {
     document.title = named ? `${named} · Zelk` : 'Zelk';
   }, [named]);
@@ -34,10 +50,16 @@ export function Bar({ title, pageTitle, back, children }: BarProps) {
         </Link>
       )}
       {typeof title === 'string' && title !== '' ? (
-        <h1 className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">{title}</h1>
+        <h1 ref={name} tabIndex={-1} className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">
+          {title}
+        </h1>
       ) : (
         <>
-          {named !== '' && <h1 className="sr-only">{named}</h1>}
+          {named !== '' && (
+            <h1 ref={name} tabIndex={-1} className="sr-only">
+              {named}
+            </h1>
+          )}
           <div className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">{title}</div>
         </>
       )}

@@ -4,6 +4,8 @@ import { Bar } from './Bar';
 
 interface BoundaryProps {
   children: ReactNode;
+  /** A piece of a screen: the screen itself stands and keeps its bar. */
+  isPiece?: boolean;
   /** Makes what failed anew. */
   onTryAgain: () => void;
 }
@@ -20,28 +22,32 @@ class Boundary extends Component<BoundaryProps, { failed?: Error }> {
     const { failed } = this.state;
     if (!failed) return this.props.children;
     const isUnfetched = /import|fetch|module|load/i.test(failed.message);
+    const says = (
+      <>
+        <p role="alert" className="text-lg">
+          {isUnfetched
+            ? 'This screen could not be fetched: there is no signal, or the server is away. Nothing you did is lost.'
+            : 'Something failed on this screen. Nothing you did is lost.'}
+        </p>
+        <div className="grid grid-cols-2 gap-2">
+          <Button
+            look="main"
+            onClick={() => {
+              this.props.onTryAgain();
+              this.setState({ failed: undefined });
+            }}
+          >
+            Try again
+          </Button>
+          <Button onClick={() => history.back()}>Back</Button>
+        </div>
+      </>
+    );
+    if (this.props.isPiece) return <div className="space-y-4 p-4">{says}</div>;
     return (
       <>
         <Bar title="This screen did not open" />
-        <main className="mx-auto max-w-md space-y-4 p-4">
-          <p role="alert" className="text-lg">
-            {isUnfetched
-              ? 'This screen could not be fetched: there is no signal, or the server is away. Nothing you did is lost.'
-              : 'Something failed on this screen. Nothing you did is lost.'}
-          </p>
-          <div className="grid grid-cols-2 gap-2">
-            <Button
-              look="main"
-              onClick={() => {
-                this.props.onTryAgain();
-                this.setState({ failed: undefined });
-              }}
-            >
-              Try again
-            </Button>
-            <Button onClick={() => history.back()}>Back</Button>
-          </div>
-        </main>
+        <main className="mx-auto max-w-md space-y-4 p-4">{says}</main>
       </>
     );
   }
@@ -77,10 +83,27 @@ export function Fetched<P extends object>({ screen, ...props }: { screen: Fetche
   );
 }
 
-function Shown<P extends object>({ screen, props }: { screen: FetchedScreen<P>; props: P }) {
+/** The same for a piece of a screen: nothing stands in its place meanwhile, and the rest of the screen stays when it cannot be had. */
+export function FetchedPiece<P extends object>({ screen, ...props }: { screen: FetchedScreen<P> } & P) {
+  return (
+    <Boundary onTryAgain={screen.again} isPiece>
+      <Shown screen={screen} props={props as unknown as P} meanwhile={null} />
+    </Boundary>
+  );
+}
+
+function Shown<P extends object>({
+  screen,
+  props,
+  meanwhile = <Opening />,
+}: {
+  screen: FetchedScreen<P>;
+  props: P;
+  meanwhile?: ReactNode;
+}) {
   const Screen = screen.shown;
   return (
-    <Suspense fallback={<Opening />}>
+    <Suspense fallback={meanwhile}>
       <Screen {...props} />
     </Suspense>
   );

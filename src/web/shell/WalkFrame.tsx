@@ -5,6 +5,7 @@ import { type OpenWalk, useWalk } from '../sync/useWalk';
 import { Bar } from './Bar';
 import { OutboxBadge } from './OutboxBadge';
 import { useWalker } from './person';
+import { useStayAwake } from './useStayAwake';
 import { WalkerList } from './WalkerPicker';
 
 interface WalkFrameProps {
@@ -19,6 +20,7 @@ export function WalkFrame({ title, name, children }: WalkFrameProps) {
   const { id = '' } = useParams();
   const walker = useWalker();
   const load = useWalk(id, walker);
+  useStayAwake();
   const car = load.status === 'open' ? load.walk.page.car.stockNumber : undefined;
   const screen = name ?? (typeof title === 'string' ? title : undefined);
   const pageTitle = screen && car ? { pageTitle: `${screen} · ${car}` } : {};

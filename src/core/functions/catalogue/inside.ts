@@ -2,7 +2,7 @@ import { type FunctionFacts, hasRearDoors, hasRearSeats, isTruck, since } from '
 
 /** Windows and mirrors. */
 export const windows = {
-  'front-windows': { wrong: 'Front windows', uk: 'Front windows, both ways', usual: true },
+  'front-windows': { first: true, wrong: 'Front windows', uk: 'Front windows, both ways', usual: true },
   'rear-windows': { wrong: 'Rear windows', uk: 'Rear windows, both ways', usual: true, on: hasRearDoors },
   'one-touch': { uk: 'One-touch windows' },
   'window-lock': { uk: 'Window lock', on: hasRearDoors },
@@ -16,6 +16,7 @@ export const windows = {
 /** Heat and cold. */
 export const climate = {
   'aircon-cold': {
+    first: true,
     wrong: 'Air-con does not blow cold',
     wrongUs: 'A/C does not blow cold',
     uk: 'Air-con blows cold',
@@ -118,7 +119,7 @@ export const aids = {
   cruise: { uk: 'Cruise control', on: since(1998) },
   'adaptive-cruise': { uk: 'Cruise control that keeps its distance', on: since(2008) },
   'speed-limiter': { uk: 'Speed limiter' },
-  'reversing-camera': { uk: 'Reversing camera', us: 'Backup camera', on: since(2008) },
+  'reversing-camera': { first: true, uk: 'Reversing camera', us: 'Backup camera', on: since(2008) },
   'round-cameras': { uk: 'Cameras all round', on: since(2012) },
   'rear-sensors': { uk: 'Rear parking sensors' },
   'front-sensors': { uk: 'Front parking sensors' },

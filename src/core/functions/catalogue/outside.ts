@@ -14,6 +14,7 @@ import {
 /** Locks and openings. */
 export const locks = {
   'remote-lock': {
+    first: true,
     wrong: 'Remote does not lock and unlock as it should',
     uk: 'Remote locks and unlocks',
     usual: true,
@@ -68,6 +69,7 @@ export const locks = {
 export const lamps = {
   'side-lamps': { uk: 'Side lamps', us: 'Parking lights', usual: true },
   'dipped-beam': {
+    first: true,
     wrong: 'Dipped beam',
     wrongUs: 'Low beam',
     uk: 'Dipped beam, both',
@@ -85,6 +87,7 @@ export const lamps = {
   'front-fog': { uk: 'Front fog lamps', us: 'Front fog lights' },
   'rear-fog': { uk: 'Rear fog lamp', us: 'Rear fog light', usual: true },
   'brake-lamps': {
+    first: true,
     wrong: 'Brake lamps',
     wrongUs: 'Brake lights',
     uk: 'Brake lamps, all',
@@ -92,6 +95,7 @@ export const lamps = {
     usual: true,
   },
   indicators: {
+    first: true,
     wrong: 'Indicators or repeaters',
     wrongUs: 'Turn signals',
     uk: 'Indicators, all, and repeaters',
@@ -128,12 +132,14 @@ export const wipe = {
 /** Roof, tow equipment, suspension, charging. */
 export const body = {
   sunroof: {
+    first: true,
     wrong: 'Glass roof does not open, tilt and close as it should',
     uk: 'Glass roof opens, tilts, closes',
     on: (car) => car.extras.includes('glass-roof'),
   },
   sunblind: { uk: 'Roof blind', us: 'Roof shade', on: (car) => car.extras.includes('glass-roof') },
   'soft-top-down': {
+    first: true,
     wrong: 'Roof does not open all the way',
     uk: 'Roof opens, all the way',
     usual: true,
@@ -141,6 +147,7 @@ export const body = {
     caution: 'Hands clear of the roof’s joints.',
   },
   'soft-top-up': {
+    first: true,
     wrong: 'Roof does not close and lock as it should',
     uk: 'Roof closes and locks',
     usual: true,
@@ -173,6 +180,7 @@ export const body = {
     caution: 'High voltage: a damaged cable is not plugged in.',
   },
   'charge-slow': {
+    first: true,
     wrong: 'Does not charge at a slow point',
     uk: 'Charges at a slow point',
     usual: true,

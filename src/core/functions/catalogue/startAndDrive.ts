@@ -21,6 +21,7 @@ export const start = {
     takes: 20,
   },
   'starts-cold': {
+    first: true,
     wrong: 'Does not start as it should from cold',
     uk: 'Starts cold',
     usual: true,
@@ -33,8 +34,15 @@ export const start = {
     usual: true,
     on: burns,
   },
-  'ready-lamp': { wrong: 'Does not come to “ready”', uk: 'Comes to “ready”', usual: true, on: isPlugged },
+  'ready-lamp': {
+    first: true,
+    wrong: 'Does not come to “ready”',
+    uk: 'Comes to “ready”',
+    usual: true,
+    on: isPlugged,
+  },
   'lamps-out': {
+    first: true,
     wrong: 'A warning lamp stays on',
     wrongUs: 'A warning light stays on',
     uk: 'Warning lamps go out',
@@ -81,6 +89,7 @@ export const start = {
     takes: 'overnight',
   },
   'air-pressure': {
+    first: true,
     wrong: 'Air pressure does not build and hold',
     uk: 'Air pressure builds and holds',
     usual: true,
@@ -96,14 +105,20 @@ export const drive = {
     uk: 'Clutch takes and lets go',
     on: burns,
   },
-  'gears-all': { wrong: 'Not every gear is as it should be', uk: 'All gears, reverse too', usual: true },
-  'pulls-straight': { wrong: 'Does not pull straight', uk: 'Pulls straight', usual: true },
+  'gears-all': {
+    first: true,
+    wrong: 'Not every gear is as it should be',
+    uk: 'All gears, reverse too',
+    usual: true,
+  },
+  'pulls-straight': { first: true, wrong: 'Does not pull straight', uk: 'Pulls straight', usual: true },
   'wheel-straight': {
     wrong: 'Steering wheel does not stand straight',
     uk: 'Steering wheel stands straight',
     usual: true,
   },
   'brakes-smooth': {
+    first: true,
     wrong: 'Brakes are not smooth and straight',
     uk: 'Brakes smooth and straight',
     usual: true,

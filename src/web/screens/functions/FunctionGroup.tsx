@@ -1,8 +1,8 @@
 import { CheckCheck } from 'lucide-react';
-import type { FunctionTable } from '#core/readings';
 import { type FunctionState, functionStateWords } from '#core/walk';
 import { Button } from '../../components/Button';
 import { timeLeftMs, timeLeftWords } from './timers';
+import type { TriedGroup } from './triedGroups';
 
 const looks: Record<FunctionState, string> = {
   works: 'bg-clear',
@@ -12,7 +12,7 @@ const looks: Record<FunctionState, string> = {
 };
 
 interface FunctionGroupProps {
-  group: FunctionTable['groups'][number];
+  group: TriedGroup;
   hand: string | undefined;
   now: number;
   onHand: (id: string) => void;

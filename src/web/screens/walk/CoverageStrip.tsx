@@ -20,8 +20,8 @@ export function CoverageStrip({
   const { left, photosLeft, unresolved, visited, total } = cover;
   const said = [
     `${plural(left.length, 'part')} left`,
-    ...(readings > 0 ? [plural(readings, 'reading')] : []),
-    ...(photosLeft.length > 0 ? [plural(photosLeft.length, 'photo')] : []),
+    ...(readings > 0 ? [plural(readings, 'reading to take', 'readings to take')] : []),
+    ...(photosLeft.length > 0 ? [plural(photosLeft.length, 'photo missing', 'photos missing')] : []),
     ...(unresolved.length > 0 ? [plural(unresolved.length, 'second look')] : []),
   ];
   // Full only when nothing is left anywhere: photos and readings count as much as parts.
@@ -40,9 +40,9 @@ export function CoverageStrip({
           className="absolute inset-y-0 left-0 bg-clear"
           style={{ width: `${total > 0 ? (100 * done) / all : 0}%` }}
         />
-        <span className="relative flex min-w-0 flex-1 flex-wrap gap-x-3">
+        <span className="relative flex min-w-0 flex-1 gap-x-3 overflow-hidden whitespace-nowrap">
           {said.map((words, i) => (
-            <span key={words} className={i === 0 ? 'font-bold' : ''}>
+            <span key={words} className={i === 0 ? 'shrink-0 font-bold' : 'min-w-0 truncate'}>
               {words}
             </span>
           ))}

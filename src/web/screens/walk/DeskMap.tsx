@@ -5,6 +5,8 @@ import { FaceMap } from '../../map/FaceMap';
 
 type DeskMapProps = Omit<ComponentProps<typeof FaceMap>, 'close' | 'className'> & {
   plan: ReactNode;
+  /** What was said last, with the way to take it back. */
+  said: ReactNode;
 };
 
 type OutsideFace = 'front' | 'left' | 'rear' | 'right' | 'top';
@@ -18,7 +20,7 @@ const places: Record<OutsideFace, string> = {
 const order: readonly OutsideFace[] = ['front', 'top', 'rear', 'left', 'right'];
 
 /** At a desk all outside faces lie round the plan; a place inside fills the room alone. */
-export function DeskMap({ plan, face, ...map }: DeskMapProps) {
+export function DeskMap({ plan, said, face, ...map }: DeskMapProps) {
   const isInside = insideFaces.some((each) => each === face);
   const figure = (each: FaceId, className: string) => (
     <figure key={each} className={`relative min-h-0 min-w-0 ${className}`}>
@@ -29,8 +31,9 @@ export function DeskMap({ plan, face, ...map }: DeskMapProps) {
     </figure>
   );
   return (
-    <section aria-label="The car" className="flex min-h-0 min-w-0 flex-1 flex-col p-3">
+    <section aria-label="The car" className="relative flex min-h-0 min-w-0 flex-1 flex-col p-3">
       <div className="mx-auto w-full max-w-xl">{plan}</div>
+      <div className="absolute inset-x-3 bottom-3">{said}</div>
       {isInside ? (
         <div className="mt-2 grid min-h-0 flex-1">{figure(face, '')}</div>
       ) : (

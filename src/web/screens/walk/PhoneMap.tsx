@@ -13,10 +13,12 @@ interface PhoneMapProps {
   onZoom: () => void;
   /** The way round the car, where it is shown. */
   plan: ReactNode;
+  /** What was said last, with the way to take it back. */
+  said: ReactNode;
 }
 
 /** The face of the car one stands at, as wide as the phone. */
-export function PhoneMap({ map, face, isDrawnClose, isClose, canZoom, onZoom, plan }: PhoneMapProps) {
+export function PhoneMap({ map, face, isDrawnClose, isClose, canZoom, onZoom, plan, said }: PhoneMapProps) {
   return (
     <section aria-label="The car" className="flex min-h-0 flex-1 flex-col px-2 pt-1">
       {plan}
@@ -27,6 +29,7 @@ export function PhoneMap({ map, face, isDrawnClose, isClose, canZoom, onZoom, pl
           close={isDrawnClose}
           className="absolute inset-0 size-full touch-none"
         />
+        {said}
         {canZoom && (
           <button
             type="button"

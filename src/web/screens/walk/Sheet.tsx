@@ -1,4 +1,5 @@
 import { type ReactNode, useRef, useState } from 'react';
+import { useBackCloses } from '../../shell/backCloses';
 
 /** How much of a phone the deck takes: its buttons alone, less than the car has, or most of it. */
 export const sheetHeights = ['low', 'half', 'full'] as const;
@@ -23,6 +24,7 @@ interface SheetProps {
 /** What to do at this stop, below the car: dragged higher or lower by its grip, tapped from one to the next; beside the car in landscape. */
 export function Sheet({ label, opensAt, children }: SheetProps) {
   const [height, setHeight] = useState(opensAt);
+  useBackCloses(height === 'full' && opensAt !== 'full', () => setHeight(opensAt));
   const from = useRef<number>(undefined);
   const at = sheetHeights.indexOf(height);
   const go = (to: number) => setHeight(sheetHeights[Math.max(0, Math.min(2, to))] as SheetHeight);

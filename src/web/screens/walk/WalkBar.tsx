@@ -12,7 +12,7 @@ interface WalkBarProps {
 }
 
 const tool =
-  'flex min-h-12 min-w-12 items-center justify-center gap-2 rounded-md font-bold sm:px-2 disabled:text-soft';
+  'flex min-h-12 min-w-12 items-center justify-center gap-x-2 rounded-md font-bold max-sm:flex-col max-sm:text-xs max-sm:leading-none max-sm:gap-y-1 sm:px-2 disabled:text-soft';
 
 // Made once: the bar is drawn anew with every tap.
 const icons = {
@@ -33,19 +33,13 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
       back={{ to: `/cars/${car.id}`, label: 'Back to the car' }}
     >
       <OutboxBadge />
-      <button
-        type="button"
-        className={tool}
-        onClick={onUndo}
-        disabled={walk.state.undoable.length === 0}
-        aria-label="Undo"
-      >
+      <button type="button" className={tool} onClick={onUndo} disabled={walk.state.undoable.length === 0}>
         {icons.undo}
-        <span className="max-sm:hidden">Undo</span>
+        Undo
       </button>
-      <button type="button" className={tool} onClick={onLog} aria-label="What was logged">
+      <button type="button" className={tool} onClick={onLog} aria-label="Log: what was logged">
         {icons.log}
-        <span className="max-sm:hidden">Log</span>
+        Log
       </button>
       <button
         type="button"
@@ -54,19 +48,19 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
         aria-label="Route, laps and conditions"
       >
         {icons.plan}
-        <span className="max-sm:hidden">Route</span>
+        Route
       </button>
       <Link to={`/walks/${id}/tyres`} className={`${tool} max-lg:hidden`}>
         {icons.readings}
         Readings
       </Link>
-      <Link to={`/walks/${id}/pictures`} className={tool} aria-label="Pictures">
+      <Link to={`/walks/${id}/pictures`} className={tool}>
         {icons.pictures}
-        <span className="max-sm:hidden">Pictures</span>
+        Pictures
       </Link>
-      <Link to={`/walks/${id}/report`} className={tool} aria-label="Report">
+      <Link to={`/walks/${id}/report`} className={tool}>
         {icons.report}
-        <span className="max-sm:hidden">Report</span>
+        Report
       </Link>
     </Bar>
   );

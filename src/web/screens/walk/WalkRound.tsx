@@ -4,11 +4,13 @@ import { coverage } from '#core/walk';
 import { sentence } from '#core/wording';
 import { PlaceRow } from '../../map/PlaceRow';
 import { TurningPlan } from '../../map/TurningPlan';
+import { FetchedPiece, fetchedScreen } from '../../shell/RouteBoundary';
+import { useStayAwake } from '../../shell/useStayAwake';
 import type { OpenWalk } from '../../sync/useWalk';
 import { CoverageStrip } from './CoverageStrip';
 import { DeckView } from './DeckView';
 import { DeskMap } from './DeskMap';
-import { KeyHelp } from './KeyHelp';
+import { JustSaid } from './JustSaid';
 import { PhoneMap } from './PhoneMap';
 import { middleHere } from './round';
 import { Sheet } from './Sheet';
@@ -22,6 +24,8 @@ import type { Deck } from './walkModel';
 /** Lists to read need the room more than the map does. */
 const reading: ReadonlySet<Deck['mode']> = new Set(['left', 'log', 'plan', 'conditions', 'statement']);
 
+const keyHelp = fetchedScreen(() => import('./KeyHelp').then((file) => file.KeyHelp));
+
 /** The walk itself: the car above, what to do at this stop below; beside each other on a desk. */
 export function WalkRound({ walk }: { walk: OpenWalk }) {
   const { state, style, page } = walk;
@@ -30,6 +34,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const { here, partHere, face, route } = standing;
   const cover = useMemo(() => coverage(state, style), [state, style]);
   const drawn = useDrawnMap({ walk, round, standing, act });
+  useStayAwake();
   const undo = useCallback(() => act({ does: 'undo' }), [act]);
   const zoom = useCallback(() => act({ does: 'zoom' }), [act]);
   const help = useCallback(() => act({ does: 'help', isOn: true }), [act]);
@@ -40,7 +45,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const hand = <DeckView {...actions} {...{ walk, deck, here, face, cover, route }} />;
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
-      {isHelping && <KeyHelp onClose={() => act({ does: 'help', isOn: false })} />}
+      {isHelping && <FetchedPiece screen={keyHelp} onClose={() => act({ does: 'help', isOn: false })} />}
       <WalkBar
         walk={walk}
         onPlan={() => actions.setDeck({ mode: 'plan' })}
@@ -55,7 +60,12 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
         />
         <div className="flex min-h-0 flex-1 max-lg:portrait:flex-col">
           {isDesk ? (
-            <DeskMap {...drawn.map} plan={<TurningPlan {...drawn.plan} />} face={drawn.face} />
+            <DeskMap
+              {...drawn.map}
+              plan={<TurningPlan {...drawn.plan} />}
+              said={<JustSaid walk={walk} here={here} onUndo={undo} />}
+              face={drawn.face}
+            />
           ) : (
             <PhoneMap
               map={drawn.map}
@@ -64,6 +74,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
               isClose={isClose}
               canZoom={face === partHere?.face && deck.mode !== 'step-back'}
               onZoom={zoom}
+              said={<JustSaid walk={walk} here={here} onUndo={undo} />}
               plan={<PlaceRow {...drawn.plan} />}
             />
           )}

@@ -1,4 +1,4 @@
-import { type PartId, partTitles, vocabularyOf } from '#core/car';
+import { partTitles, vocabularyOf } from '#core/car';
 import { functionTitle } from '#core/readings';
 import { entryWords, findingKindName, isSilent, type LogSpeech, ordered } from '#core/walk';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -13,33 +13,46 @@ export interface LogLine {
   undo: string;
 }
 
+type WalkTold = Pick<OpenWalk, 'entries' | 'state' | 'style' | 'page'>;
+
+function speechOf({ entries, state, style, page }: WalkTold): LogSpeech {
+  const vocabulary = vocabularyOf(page.car);
+  const nameOf = partTitles(style, page.car);
+  const nameFinding = (id: string) => {
+    // The last time it was noted: one that was taken back and said again is the later one.
+    const noted = entries.findLast((entry) => entry.kind === 'finding-noted' && entry.body.finding === id);
+    return noted?.kind === 'finding-noted'
+      ? `${nameOf(noted.body.part)}, ${findingKindName(noted.body.kind, vocabulary).toLowerCase()}`
+      : 'A finding';
+  };
+  const names = new Map<string, string>();
+  return {
+    vocabulary,
+    nameOf,
+    about: (id) => {
+      const name = names.get(id) ?? nameFinding(id);
+      names.set(id, name);
+      return name;
+    },
+    titleOf: (id) => functionTitle(state.functions, id, vocabulary),
+  };
+}
+
+/** One entry in the words of the log; undefined for moves and settings, and for what is not known here. */
+export function wordsOfEntry(walk: WalkTold, id: string): string | undefined {
+  const entry = walk.entries.findLast((each) => each.id === id);
+  return entry && !isSilent(entry.kind) ? entryWords(entry, speechOf(walk)) : undefined;
+}
+
 /** The log in words, latest first; moves between stops and undos themselves are not lines of their own. */
-export function logLines({ entries, state, style, page }: OpenWalk): LogLine[] {
+export function logLines({ entries, state, style, page }: WalkTold): LogLine[] {
   const inForce = new Set(state.undoable);
   const undos = new Set(state.redoable);
   const all = ordered(entries);
   const undoOf = new Map<string, string>();
   for (const entry of all)
     if (entry.kind === 'undone' && undos.has(entry.id)) undoOf.set(entry.body.entry, entry.id);
-  const names = new Map<string, { kind: string; part: PartId }>();
-  const vocabulary = vocabularyOf(page.car);
-  for (const entry of all) {
-    if (entry.kind !== 'finding-noted') continue;
-    names.set(entry.body.finding, {
-      kind: findingKindName(entry.body.kind, vocabulary),
-      part: entry.body.part,
-    });
-  }
-  const nameOf = partTitles(style, page.car);
-  const speech: LogSpeech = {
-    vocabulary,
-    nameOf,
-    about: (id) => {
-      const finding = names.get(id);
-      return finding ? `${nameOf(finding.part)}, ${finding.kind.toLowerCase()}` : 'A finding';
-    },
-    titleOf: (id) => functionTitle(state.functions, id, vocabulary),
-  };
+  const speech = speechOf({ entries, state, style, page });
   return all
     .filter((entry) => !isSilent(entry.kind))
     .map((entry) => ({

@@ -146,7 +146,7 @@ describe('undo', () => {
 
 describe('looking about', () => {
   it.each<[RoundAction, Partial<Round>]>([
-    [{ does: 'turn', to: 'cabin' }, { turnedTo: 'cabin' }],
+    [{ does: 'turn', to: style.parts.get(first)?.face }, {}],
     [{ does: 'zoom' }, { isClose: false }],
     [{ does: 'help', isOn: true }, { isHelping: true }],
     [{ does: 'open', deck: { mode: 'photos' } }, { deck: { mode: 'photos' } }],
@@ -157,13 +157,45 @@ describe('looking about', () => {
     });
   });
 
-  it('swipes walk round the car and back to where one began', () => {
-    const walk = walkOf(at('door-fl'));
+  it('turning at a stop takes the part along, so that map and large button speak of one part', () => {
+    const walk = walkOf(at('door-fl'), clear('dashboard'));
+    const { round, facts } = afterAction(beginning, { does: 'turn', to: 'cabin' }, walk);
+    const [moved] = facts;
+    const there = moved?.kind === 'stop-reached' ? style.parts.get(moved.body.part) : undefined;
+    expect(there?.face).toBe('cabin');
+    expect(there?.id).not.toBe('dashboard');
+    expect(round).toEqual(beginning);
+    expect(standingOf(seen(entriesOf([begun, ...facts])), round)).toMatchObject({
+      here: there?.id,
+      face: 'cabin',
+    });
+  });
+
+  it('takes along a part that is done where all there are done', () => {
+    const done = [...style.parts.values()].filter(({ face }) => face === 'boot').map(({ id }) => clear(id));
+    const { facts } = afterAction(beginning, { does: 'turn', to: 'boot' }, walkOf(...done));
+    expect(facts).toHaveLength(1);
+  });
+
+  it('only looks while something else is in hand, and looks at its part again at the stop', () => {
+    const walk = walkOf(at('door-fl'), noted(1));
+    const refining: Round = { ...beginning, deck: { mode: 'refine', finding: idOf(0xf001) } };
+    const { round, facts } = afterAction(refining, { does: 'turn', to: 'rear' }, walk);
+    expect(facts).toEqual([]);
+    expect(standingOf(walk, round)).toMatchObject({ here: 'door-fl', face: 'rear' });
+    const back = afterAction(round, { does: 'open', deck: { mode: 'stop' } }, walk);
+    expect(standingOf(walk, back.round)).toMatchObject({ here: 'door-fl', face: 'left' });
+  });
+
+  it('swipes walk round the car and back to the side where one began', () => {
+    const facts: Fact[] = [at('door-fl')];
     let round = beginning;
     const faces: string[] = [];
     for (let i = 0; i < 4; i++) {
-      ({ round } = afterAction(round, { does: 'swipe', way: 'left' }, walk));
-      faces.push(standingOf(walk, round).face);
+      const outcome = afterAction(round, { does: 'swipe', way: 'left' }, walkOf(...facts));
+      round = outcome.round;
+      facts.push(...outcome.facts);
+      faces.push(standingOf(walkOf(...facts), round).face);
     }
     expect(faces).toEqual(['rear', 'right', 'front', 'left']);
   });

@@ -7,6 +7,7 @@ import {
   measureExtent,
   nextLeft,
   oneMoreAt,
+  partStatus,
   routeOf,
   type Spot,
 } from '#core/walk';
@@ -103,11 +104,14 @@ export function afterAction(round: Round, action: RoundAction, walk: WalkSeen): 
   const standing = standingOf(walk, round);
   switch (action.does) {
     case 'open':
-      return quiet({ ...round, deck: action.deck });
+      // Back at the stop one looks at its part: the large button must clear what the map shows.
+      return quiet(
+        action.deck.mode === 'stop' ? facing(round, action.deck) : { ...round, deck: action.deck },
+      );
     case 'turn':
-      return quiet(turned(round, action.to));
+      return turn(round, standing, walk, action.to);
     case 'swipe':
-      return quiet(turned(round, faceAround(standing.face, action.way === 'left' ? 1 : -1)));
+      return turn(round, standing, walk, faceAround(standing.face, action.way === 'left' ? 1 : -1));
     case 'zoom':
       return quiet({ ...round, isClose: !round.isClose });
     case 'help':
@@ -133,6 +137,15 @@ const quiet = (round: Round): Outcome => ({ round, facts: [] });
 
 function turned({ turnedTo: _, ...round }: Round, to: FaceId | undefined): Round {
   return to === undefined ? round : { ...round, turnedTo: to };
+}
+
+/** Turning at a stop is walking there: the first part not looked at comes into the hand, so that map and deck speak of one part. With something else in hand one only looks. */
+function turn(round: Round, standing: Standing, { state }: WalkSeen, to: FaceId | undefined): Outcome {
+  if (to === undefined || round.deck.mode !== 'stop' || to === standing.partHere?.face)
+    return quiet(turned(round, to === standing.partHere?.face ? undefined : to));
+  const there = standing.route.filter(({ face }) => face === to);
+  const next = there.find(({ part }) => partStatus(state, part) === 'not-looked-at') ?? there[0];
+  return next ? goTo(round, standing, next.part) : quiet(turned(round, to));
 }
 
 /** Looks at where one stands again, with this deck. */

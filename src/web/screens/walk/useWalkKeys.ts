@@ -27,6 +27,7 @@ interface WalkKeys {
 export const walkKeyHelp: readonly [key: string, does: string][] = [
   ['c', 'this part is clear, walk on'],
   ['f', 'log a finding in the middle of this part'],
+  ['1 – 9', 'what kind it is, once it is asked; 0 is the same again'],
   ['n', 'could not see this part'],
   ['p', 'photos of this part'],
   ['← →', 'stop before, stop after'],

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 
 /** Title of a deck, with the way back to the stop. */
 export function DeckHead({
@@ -13,10 +13,23 @@ export function DeckHead({
   onClose: () => void;
   closeLabel?: string;
 }) {
+  const heading = useRef<HTMLHeadingElement>(null);
+  // Keys and readers begin in the deck that was opened, and are back where they were once it is closed.
+  useEffect(() => {
+    const before = document.activeElement;
+    heading.current?.focus({ preventScroll: true });
+    return () => {
+      const at = document.activeElement;
+      if ((!at || at === document.body) && before instanceof HTMLElement && before.isConnected)
+        before.focus({ preventScroll: true });
+    };
+  }, []);
   return (
     <div className="flex items-start gap-2 border-b border-line py-1 pr-1 pl-3">
       <div className="min-w-0 flex-1 py-2">
-        <h2 className="text-lg leading-tight">{title}</h2>
+        <h2 ref={heading} tabIndex={-1} className="text-lg leading-tight outline-none">
+          {title}
+        </h2>
         {note && <p className="text-sm text-soft">{note}</p>}
       </div>
       <button

@@ -26,16 +26,6 @@ export function FindingPhotos({
   const role = chosen && (isPutRight || chosen !== 'after') ? chosen : missing;
   return (
     <section className="space-y-2">
-      <Choice<PhotoRole>
-        legend="Next photo shows"
-        value={role}
-        options={[
-          { value: 'what', label: 'the thing, close' },
-          { value: 'where', label: 'where it is' },
-          ...(isPutRight ? [{ value: 'after' as const, label: 'how it is now' }] : []),
-        ]}
-        onChange={setChosen}
-      />
       <PhotoInputs walk={walk} shows={role} part={finding.part} finding={finding.id} say={say} />
       {photos.length > 0 && (
         <div className="flex gap-2 overflow-x-auto">
@@ -49,6 +39,16 @@ export function FindingPhotos({
           ))}
         </div>
       )}
+      <Choice<PhotoRole>
+        legend="Next photo shows"
+        value={role}
+        options={[
+          { value: 'what', label: 'the thing, close' },
+          { value: 'where', label: 'where it is' },
+          ...(isPutRight ? [{ value: 'after' as const, label: 'how it is now' }] : []),
+        ]}
+        onChange={setChosen}
+      />
     </section>
   );
 }

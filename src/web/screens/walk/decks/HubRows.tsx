@@ -11,18 +11,28 @@ const names: Record<PlaceOfWalk, { uk: string; us?: string }> = {
   boot: { uk: 'Boot', us: 'Trunk' },
   engine: { uk: 'Under the bonnet', us: 'Under the hood' },
   under: { uk: 'Underneath' },
+  pictures: { uk: 'Pictures' },
   tyres: { uk: 'Tyres', us: 'Tires' },
   paint: { uk: 'Paint depth' },
+  glass: { uk: 'Glass and lamps' },
   functions: { uk: 'Does it work' },
+  papers: { uk: 'Papers' },
   kit: { uk: 'What comes with it, smell' },
+  story: { uk: 'Its story' },
+  equipment: { uk: 'Equipment' },
   'step-back': { uk: 'Step-back lap' },
 };
 /** Those that are screens of their own. */
 const screens: Partial<Record<PlaceOfWalk, string>> = {
+  pictures: 'pictures',
   tyres: 'tyres',
   paint: 'paint',
+  glass: 'glass',
   functions: 'functions',
+  papers: 'papers',
   kit: 'kit',
+  story: 'story',
+  equipment: 'story',
 };
 const look = 'flex w-full items-center gap-3 border-b border-line px-1 text-left';
 const onward = <ChevronRight aria-hidden size={20} className="shrink-0" />;

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import {
   type PartId,
@@ -23,6 +23,7 @@ import {
   sameAgain,
 } from '#core/walk';
 import { Fold } from '../../../components/Fold';
+import { type KeyAction, useKeys } from '../useKeys';
 import { formOf } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
@@ -69,8 +70,14 @@ export function KindsDeck({
     });
     setDeck({ mode: 'refine', finding });
   };
+  const kinds = kindsFor(on, used);
+  const byDigit: KeyAction[] = [
+    ...(again ? [{ key: '0', run: () => log(again.kind, repeated) }] : []),
+    ...kinds.slice(0, 9).map((kind, i) => ({ key: String(i + 1), run: () => log(kind, {}) })),
+  ];
   return (
     <>
+      <Digits actions={byDigit} />
       <DeckHead
         title="What is it?"
         note={`On the ${partNameForAnyone(part, page.car)}`}
@@ -89,14 +96,16 @@ export function KindsDeck({
           </div>
         )}
         <div className="grid grid-cols-2 gap-2 p-2">
-          {kindsFor(on, used).map((kind) => (
+          {kinds.map((kind, i) => (
             <button
               key={kind}
               type="button"
               onClick={() => log(kind, {})}
-              className="min-h-13 rounded-md border border-soft bg-sheet px-2 text-left font-bold leading-tight active:bg-tape"
+              aria-keyshortcuts={i < 9 ? String(i + 1) : undefined}
+              className="flex min-h-13 items-center justify-between gap-1 rounded-md border border-soft bg-sheet px-2 text-left font-bold leading-tight active:bg-tape"
             >
               {findingKindName(kind, vocabulary)}
+              {i < 9 && <Digit>{i + 1}</Digit>}
             </button>
           ))}
         </div>
@@ -149,3 +158,16 @@ export function KindsDeck({
     </>
   );
 }
+
+/** The keys of this deck, while it is shown. */
+function Digits({ actions }: { actions: readonly KeyAction[] }) {
+  useKeys(actions);
+  return null;
+}
+
+/** At a desk a kind is chosen by its digit. */
+const Digit = ({ children }: { children: ReactNode }) => (
+  <span aria-hidden className="text-sm font-normal text-soft max-lg:hidden">
+    {children}
+  </span>
+);

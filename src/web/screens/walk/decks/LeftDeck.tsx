@@ -1,6 +1,15 @@
 import { Link } from 'react-router';
 import { partTitles } from '#core/car';
-import { type LeftCode, type LeftScreen, leftOf, type WhatIsLeft, whatIsLeft } from '#core/readings';
+import {
+  type FunctionRow,
+  functionTable,
+  isTriedFirst,
+  type LeftCode,
+  type LeftScreen,
+  leftOf,
+  type WhatIsLeft,
+  whatIsLeft,
+} from '#core/readings';
 import { WHOLE_CAR_PHOTOS } from '#core/walk';
 import { buttonLook } from '../../../components/Button';
 import { timeLeftMs } from '../../functions/timers';
@@ -10,8 +19,12 @@ import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 
 /** What is left of functions, things and papers, a line each, with the way there. */
-function furtherLeft(left: WhatIsLeft, now: number): { to: string; says: string }[] {
-  const functions = leftOf(left, 'function').length;
+function furtherLeft(
+  left: WhatIsLeft,
+  functionsLeft: readonly FunctionRow[],
+  now: number,
+): { to: string; says: string }[] {
+  const functions = functionsLeft.filter(isTriedFirst).length;
   const items = leftOf(left, 'item').length;
   const papers = leftOf(left, 'papers');
   return [
@@ -50,7 +63,7 @@ export function LeftDeck({ walk, here, setDeck, goTo }: DeckProps) {
   const { state, style, page } = walk;
   const left = whatIsLeft(state, style, page.car, { today: todayIs() });
   const { cover } = left;
-  const further = furtherLeft(left, Date.now());
+  const further = furtherLeft(left, functionTable(state, page.car).left, Date.now());
   const name = partTitles(style, page.car);
   const partsOf = (code: LeftCode) =>
     code === 'part'

@@ -1,11 +1,4 @@
-import {
-  BookOpenText,
-  CloudSun,
-  ListOrdered,
-  MessageCircleQuestion,
-  MessageSquareText,
-  ScrollText,
-} from 'lucide-react';
+import { CloudSun, ListOrdered, MessageCircleQuestion, MessageSquareText, ScrollText } from 'lucide-react';
 import { Link } from 'react-router';
 import { type RouteRule, usualRoute } from '#core/route';
 import { conditionLine, estimateSeconds } from '#core/walk';
@@ -19,6 +12,7 @@ import { conditionsAt } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 import { HubRows } from './HubRows';
+import { ThisDevice } from './ThisDevice';
 
 /** How this walk goes: its route, its laps, and what can be seen today. */
 export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
@@ -69,26 +63,16 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
           <CloudSun aria-hidden size={20} />
           {conditions ? conditionLine(conditions) : 'Note light, wet and dirt'}
         </Button>
-        <div className="grid grid-cols-2 gap-2">
-          <Link to={`/walks/${page.walk}/glass`} className={`${buttonLook()} px-2!`}>
-            Glass
-          </Link>
-          <Link to={`/walks/${page.walk}/papers`} className={`${buttonLook()} px-2!`}>
-            <ScrollText aria-hidden size={20} /> Papers
-          </Link>
-          <Link to={`/walks/${page.walk}/story`} className={`${buttonLook()} col-span-2 px-2!`}>
-            <BookOpenText aria-hidden size={20} /> Story, equipment, how it drove
-          </Link>
-          <Link to={`/walks/${page.walk}/questions`} className={`${buttonLook()} col-span-2 px-2!`}>
-            <MessageCircleQuestion aria-hidden size={20} /> Second looks and worries
-          </Link>
-        </div>
+        <Link to={`/walks/${page.walk}/questions`} className={`${buttonLook()} w-full`}>
+          <MessageCircleQuestion aria-hidden size={20} /> Second looks and worries
+        </Link>
         <Link to={`/walks/${page.walk}/cues`} className={`${buttonLook()} w-full`}>
           <ScrollText aria-hidden size={20} /> Cue sheet
         </Link>
         <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>
           <MessageSquareText aria-hidden size={20} /> How to say a finding in one line
         </Link>
+        <ThisDevice />
       </div>
     </>
   );

@@ -28,7 +28,7 @@ import { Doubt } from './Doubt';
 import type { DeckProps } from './deckProps';
 import { FindingPhotos } from './FindingPhotos';
 import { PutRight } from './PutRight';
-import { SeverityEntry } from './SeverityEntry';
+import { DecidingTests, HowBad } from './SeverityEntry';
 
 /** A logged finding made more exact. Every change is logged as it is made. */
 export function RefineDeck({
@@ -72,6 +72,9 @@ export function RefineDeck({
       />
       <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
         {caution && <Notice look="warn">{caution}</Notice>}
+        <FindingPhotos walk={walk} finding={finding} say={say} />
+        <HowBad {...{ finding, vocabulary, amend }} />
+        <CountAndSize finding={finding} part={part} amend={amend} walk={walk} />
         <Choice
           legend="Noticed from"
           value={details.notice}
@@ -84,8 +87,7 @@ export function RefineDeck({
           onChange={(notice) => amend({ notice })}
           onClear={() => amend({ notice: null })}
         />
-        <CountAndSize finding={finding} part={part} amend={amend} walk={walk} />
-        <SeverityEntry {...{ finding, vocabulary, amend }} underFilm={part?.underFilm ?? false} />
+        <DecidingTests {...{ finding, amend }} underFilm={part?.underFilm ?? false} />
         {standing.status !== 'put-right' && (
           <Doubt
             shapes={part ? meantToBeSo(part, vocabulary) : []}
@@ -106,7 +108,6 @@ export function RefineDeck({
           onDecision={(decision) => amend({ decision })}
         />
         <PutRight key={standing.status} finding={finding} vocabulary={vocabulary} amend={amend} say={say} />
-        <FindingPhotos walk={walk} finding={finding} say={say} />
         {twin && (
           <Button className="w-full" onClick={() => mirror(twin)}>
             <FlipHorizontal2 aria-hidden size={20} /> The same on the{' '}

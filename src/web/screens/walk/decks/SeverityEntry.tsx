@@ -21,19 +21,29 @@ interface SeverityEntryProps {
   amend: (changes: FindingChanges) => void;
 }
 
-/** How bad it is, in the words of its kind, and what the tests that decide have said. */
-export function SeverityEntry({ finding, vocabulary, underFilm, amend }: SeverityEntryProps) {
+/** How bad it is, in the words of its kind. */
+export function HowBad({
+  finding: { details, kind },
+  vocabulary,
+  amend,
+}: Omit<SeverityEntryProps, 'underFilm'>) {
+  return (
+    <Choice
+      legend="How bad"
+      value={details.severity}
+      options={severities.map((value) => ({ value, label: severityWords(kind, value, vocabulary) }))}
+      onChange={(severity) => amend({ severity })}
+      onClear={() => amend({ severity: null })}
+    />
+  );
+}
+
+/** What the tests that decide have said. */
+export function DecidingTests({ finding, underFilm, amend }: Omit<SeverityEntryProps, 'vocabulary'>) {
   const { details, kind } = finding;
   const facts = findingKindOf(kind);
   return (
     <>
-      <Choice
-        legend="How bad"
-        value={details.severity}
-        options={severities.map((value) => ({ value, label: severityWords(kind, value, vocabulary) }))}
-        onChange={(severity) => amend({ severity })}
-        onClear={() => amend({ severity: null })}
-      />
       {facts.asksFirm && (
         <>
           <Choice

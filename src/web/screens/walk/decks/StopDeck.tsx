@@ -1,5 +1,5 @@
 import { Brush, Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { middleOf, partNameForAnyone, vocabularyOf } from '#core/car';
 import { contradictions, partConcerns } from '#core/readings';
 import { findingCaution, findingLine, isStanding, type LookId, looksFor, partStatus } from '#core/walk';
@@ -34,6 +34,12 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
   const part = style.parts.get(here);
   const before = state.looks.get(here);
   const [chosen, setChosen] = useState<readonly LookId[]>(before?.status === 'clear' ? before.absent : []);
+  const heading = useRef<HTMLHeadingElement>(null);
+  // The button one pressed is gone with the stop before: keys and readers go on at this one.
+  useEffect(() => {
+    const at = document.activeElement;
+    if (!at || at === document.body) heading.current?.focus({ preventScroll: true });
+  }, []);
   if (!part) return null;
   const at = route.findIndex((stop) => stop.part === here) + 1;
   const findings = state.findings.filter((finding) => finding.part === here);
@@ -50,7 +56,9 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
     <>
       <div className="min-h-0 flex-1 space-y-2 overflow-y-auto p-3">
         <div>
-          <h2 className="text-xl leading-tight">{sentence(partNameForAnyone(part, page.car))}</h2>
+          <h2 ref={heading} tabIndex={-1} className="text-xl leading-tight outline-none">
+            {sentence(partNameForAnyone(part, page.car))}
+          </h2>
           <p className="text-sm text-soft tabular-nums">
             Stop {at} of {route.length} · {statusWords[status]}
             {look?.status === 'not-seen' && `: ${look.why}`}
