@@ -64,7 +64,7 @@ test(
     await page.getByRole('button', { name: 'Done' }).click();
     await goTo(page, 'tyre-fl', "Driver's side front tire (left)");
     await page.getByLabel('Tread depth, 32nds of an inch').fill('6');
-    await page.getByRole('button', { name: 'Read', exact: true }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText('Read: 6/32 in')).toBeVisible();
   },
 );
@@ -116,11 +116,11 @@ test(
     await beginWalk();
     await goTo(page, 'tyre-fl', 'Nearside front tyre (left)');
     await page.getByLabel('Tread depth, mm').fill('deep');
-    await page.getByRole('button', { name: 'Read', exact: true }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText(/not a depth Zelk can read/)).toBeVisible();
     await expect(page.getByLabel('Tread depth, mm')).toHaveValue('deep');
     await page.getByLabel('Tread depth, mm').fill('1');
-    await page.getByRole('button', { name: 'Read', exact: true }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText(/Do not drive until a qualified person/)).toBeVisible();
   },
 );

@@ -9,7 +9,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { NELL } from './begin';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { goTo, openYard, saved } from './steps';
+import { goTo, openYard, saved, tapPart } from './steps';
 import { hatchPictures, walkTimedBy } from './timedWalk';
 
 const stateOf = async (server: RunningServer, walk: string) => {
@@ -225,7 +225,7 @@ test('marks are drawn, something is hidden, and what a buyer gets has it painted
 
   await page.getByRole('button', { name: 'Look', exact: true }).click();
   await page.getByLabel('Caption of your own').fill('Dent seen against the light');
-  await page.getByRole('button', { name: 'Keep the caption' }).click();
+  await page.keyboard.press('Tab');
   await saved(page);
 
   const report = await (
@@ -433,6 +433,11 @@ test('the screens of pictures are free of axe findings and never scroll sideways
   await expect(page.locator('[data-frame]')).toHaveCount(1);
   await check();
   await page.getByTestId('bring').setInputFiles('demo/pictures/hatch-roof-swirls-where.jpg');
+  // On a phone the new one comes into the hand; all of them are a tap away.
+  const all = page.getByRole('button', { name: 'All 2' });
+  await expect(all.or(page.locator('[data-frame]').nth(1))).toBeVisible();
+  await check();
+  if (await all.isVisible()) await all.click();
   await expect(page.locator('[data-frame]')).toHaveCount(2);
   await check();
 });
@@ -490,5 +495,67 @@ test(
     await drop();
     await expect(page.locator('[data-frame]')).toHaveCount(pictures.length, { timeout: 60_000 });
     await expect(page.getByText(`${there} were here already.`)).toBeVisible();
+  },
+);
+
+test(
+  'on a phone pictures come up one by one: 20 find their places in at most 45 taps',
+  onlyAt('phone', 'at a desk they lie side by side'),
+  async ({ page, server, beginWalk }) => {
+    test.setTimeout(180_000);
+    const { walk } = await beginWalk();
+    const all = (await hatchPictures()).filter(
+      ({ part }) => part === null || !/^(smell|odometer)/.test(part),
+    );
+    // Those of one face together, as they were shot.
+    const pictures = all.slice(0, 20);
+    await page.goto(`${server.origin}/walks/${walk}/pictures`);
+    await page.evaluate(() => {
+      const counter = window as unknown as { taps: number };
+      counter.taps = 0;
+      document.addEventListener('pointerdown', () => counter.taps++, true);
+    });
+    const heic = {
+      name: 'IMG_1.HEIC',
+      mimeType: '',
+      buffer: Buffer.from('\0\0\0\x18ftypheic\0\0\0\0', 'latin1'),
+    };
+    const files = pictures.map(({ path }) => ({
+      name: path.split('/').at(-1) ?? '',
+      mimeType: 'image/jpeg',
+      buffer: readFileSync(path),
+    }));
+    await page.getByTestId('bring').setInputFiles([...files, heic]);
+    await expect(page.getByText(/IMG_1.HEIC is a HEIC photo.*most compatible/)).toBeVisible({
+      timeout: 60_000,
+    });
+    const inHand = page.getByRole('region', { name: 'The picture in hand' });
+    await expect(inHand.getByText('1 of 20')).toBeVisible({ timeout: 60_000 });
+    const order = pictures.toSorted((a, b) => a.takenMs - b.takenMs);
+    for (const [i, { part }] of order.entries()) {
+      await expect(inHand.getByText(`1 of ${20 - i}`)).toBeVisible();
+      if (part === null) await page.getByRole('button', { name: 'Whole car' }).click();
+      else {
+        const target = page.locator(`[data-part="${part}"]`);
+        for (let turns = 0; turns < 9 && (await target.count()) === 0; turns++)
+          await page.getByRole('button', { name: 'Turn on' }).click();
+        await tapPart(page, part);
+      }
+      if (i === 0) {
+        await expect(page.getByText(/^Put: /)).toBeVisible();
+        await noAxeFindings(page);
+      }
+    }
+    await expect(inHand).toBeHidden();
+    const taps = await page.evaluate(() => (window as unknown as { taps: number }).taps);
+    console.log(`Taps for 20 pictures: ${taps}`);
+    expect(taps).toBeLessThanOrEqual(45);
+    await saved(page);
+    const { photos } = await stateOf(server, walk);
+    for (const { path, part } of order)
+      expect(
+        photos.find(({ sha256 }) => sha256 === hashOf(path)),
+        path,
+      ).toMatchObject(part === null ? { role: 'whole-car' } : { part });
   },
 );

@@ -58,7 +58,7 @@ test('a person adds a car, walks it, freezes it, and a buyer reads it', async ({
   ] as const) {
     await goTo(page, tyre, name);
     await page.getByLabel(/^Tread depth/).fill(depth);
-    await page.getByRole('button', { name: 'Read', exact: true }).click();
+    await page.getByRole('button', { name: 'Save', exact: true }).click();
     await expect(page.getByText(/^Read: /)).toBeVisible();
   }
   await goTo(page, 'roof', 'Roof');
@@ -74,7 +74,7 @@ test('a person adds a car, walks it, freezes it, and a buyer reads it', async ({
   await page.getByRole('button', { name: /parts left/ }).click();
   await page.getByRole('button', { name: 'Odometer', exact: true }).first().click();
   await page.getByRole('textbox', { name: /^Odometer/ }).fill('48,213');
-  await page.getByRole('button', { name: 'Read', exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Read: 48,213 miles (77,591 km)')).toBeVisible();
 
   await page.getByRole('link', { name: 'Report' }).click();

@@ -49,7 +49,7 @@ export function AskDialog({ asked, path, photoUrl, onAsked, onClose }: AskDialog
   };
   return (
     <Dialog open onClose={onClose} className="relative z-40">
-      <div className="fixed inset-0 bg-ink/60" aria-hidden />
+      <div className="fixed inset-0 bg-night/60" aria-hidden />
       <div className="fixed inset-0 grid place-items-end sm:place-items-center">
         <DialogPanel className="max-h-dvh w-full max-w-lg overflow-y-auto border-t-8 border-tape bg-sheet p-4 sm:rounded-md">
           <DialogTitle className="text-xl leading-tight">Ask about {asked.title}</DialogTitle>

@@ -32,5 +32,13 @@ export default function Chart({ label, option, heightPx }: ChartProps) {
   useEffect(() => {
     chart.current?.setOption(option, { notMerge: true });
   }, [option]);
-  return <div ref={box} role="img" aria-label={label} style={{ height: heightPx }} className="w-full" />;
+  return (
+    <div
+      ref={box}
+      role="img"
+      aria-label={label}
+      style={{ height: heightPx }}
+      className="w-full rounded-md bg-paper text-night"
+    />
+  );
 }

@@ -2,9 +2,9 @@ import clsx from 'clsx';
 import type { ButtonHTMLAttributes } from 'react';
 
 const looks = {
-  main: 'bg-accent text-white border-accent',
+  main: 'bg-accent text-on-accent border-accent',
   plain: 'bg-sheet text-ink border-line',
-  tape: 'bg-tape text-ink border-ink',
+  tape: 'bg-tape border-ink',
   warn: 'bg-sheet text-warn border-warn',
 } as const;
 

@@ -39,7 +39,7 @@ export function Choice<T extends string>({
               aria-pressed={option.value === value}
               data-guess={option === guessed || undefined}
               onClick={() => option.value !== value && onChange(option.value)}
-              className="flex min-h-12 flex-col items-center justify-center gap-1 border-line px-1 py-1 text-center leading-tight not-first:border-l aria-pressed:bg-accent aria-pressed:text-white data-guess:outline-2 data-guess:-outline-offset-4 data-guess:outline-accent data-guess:outline-dashed"
+              className="flex min-h-12 flex-col items-center justify-center gap-1 border-line px-1 py-1 text-center leading-tight not-first:border-l aria-pressed:bg-accent aria-pressed:text-on-accent data-guess:outline-2 data-guess:-outline-offset-4 data-guess:outline-accent data-guess:outline-dashed"
             >
               {option.mark}
               {option.label}

@@ -37,7 +37,7 @@ export function TypedReading({ id, label, hint, inputMode = 'text', onText }: Ty
             onChange={(event) => setText(event.target.value)}
           />
           <Button type="submit" look="tape">
-            Read
+            Save
           </Button>
         </div>
       </Field>

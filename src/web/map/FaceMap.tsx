@@ -75,6 +75,8 @@ interface FaceMapProps {
   /** Places on a part where something was read. */
   dots?: { part: PartId; spots: readonly Spot[] };
   onPart?: (part: PartId, spot: Spot) => void;
+  /** A tap on the strip of a finding, or within a thumb of it. */
+  onFinding?: (id: string) => void;
   /** Walks on to a part without looking for a spot on it: the arrow keys. */
   onStep?: (part: PartId) => void;
   onSwipe?: (way: 'left' | 'right') => void;
@@ -97,7 +99,7 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     tints,
     dots,
   } = props;
-  const { onPart, onStep, onSwipe, className } = props;
+  const { onPart, onFinding, onStep, onSwipe, className } = props;
   const face = style.faces[faceId];
   const svg = useRef<SVGSVGElement>(null);
   const size = useSize(svg);
@@ -154,6 +156,11 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     if (!part || !matrix || !onPart || wasDragged()) return;
     event.stopPropagation();
     const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse());
+    const strip = onFinding && stripAt(style, faceId, findings, [x, y], unit * THUMB_PX);
+    if (strip) {
+      onFinding(strip);
+      return;
+    }
     onPart(part.id, spotAt(style.faces[part.face ?? faceId], part, [x, y]));
   };
   const press = useCallback(
@@ -291,6 +298,27 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
     </svg>
   );
 });
+
+/** So far from a strip a thumb still means it. */
+const THUMB_PX = 22;
+
+/** The strip under a thumb: the nearest, where several are. */
+function stripAt(
+  style: BodyStyle,
+  faceId: FaceId,
+  findings: readonly MapFinding[],
+  [x, y]: readonly [number, number],
+  reach: number,
+): string | undefined {
+  const near = findings.flatMap(({ id, part: partId, spot, standing }) => {
+    const part = style.parts.get(partId);
+    if (part?.face !== faceId || standing === 'dismissed') return [];
+    const [atX, atY] = pointOf(style.faces[faceId], part, spot);
+    const apart = Math.hypot(atX - x, atY - y);
+    return apart <= reach ? [{ id, apart }] : [];
+  });
+  return near.sort((a, b) => a.apart - b.apart)[0]?.id;
+}
 
 /** A stroke may begin a little beside its part: a rim's edge is hard to hit. */
 function isNear({ box }: Part, [x, y]: readonly [number, number]): boolean {

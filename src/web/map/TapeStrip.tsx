@@ -58,7 +58,13 @@ export function TapeStrip({ number, notice, standing, isGuess, warns, x, y, heig
         textAnchor="middle"
         fontSize={h * 0.78}
         fontWeight={700}
-        className={standing === 'dismissed' || standing === 'put-right' ? 'fill-soft' : 'fill-ink'}
+        className={
+          standing === 'dismissed' || standing === 'put-right'
+            ? 'fill-soft'
+            : standing === 'confirmed' && !isOpen
+              ? 'fill-night'
+              : 'fill-ink'
+        }
       >
         {text}
       </text>

@@ -5,6 +5,7 @@ import { Button, buttonLook } from '../components/Button';
 import { useSessions } from '../sync/SyncContext';
 import type { OpenWalk } from '../sync/useWalk';
 import { twinAmong, usePictureFacts } from './judgements';
+import { PHOTO_ACCEPT } from './photoFiles';
 import { RetakeNotice } from './RetakeNotice';
 import { type Purpose, useTakePhoto } from './useTakePhoto';
 
@@ -73,7 +74,7 @@ export function PhotoInputs({ walk, say, ...purpose }: PhotoInputsProps) {
             data-testid="photo-file"
             className="sr-only"
             type="file"
-            accept="image/jpeg,image/png,image/webp,image/heic"
+            accept={PHOTO_ACCEPT}
             multiple
             onChange={choose}
           />

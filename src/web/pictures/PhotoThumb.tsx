@@ -46,7 +46,7 @@ export function PhotoThumb({
         onClick={onRemove}
         className="absolute top-0 right-0 grid size-12 place-items-start justify-end p-1"
       >
-        <span className="rounded-md bg-ink p-1 text-white">
+        <span className="rounded-md bg-night p-1 text-white">
           <X aria-hidden size={16} />
         </span>
       </button>

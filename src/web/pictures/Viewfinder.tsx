@@ -56,7 +56,7 @@ export function Viewfinder({
   return (
     <Dialog open onClose={onClose} className="relative z-40">
       <BackCloses close={onClose} />
-      <DialogPanel className="fixed inset-0 flex flex-col bg-ink text-white">
+      <DialogPanel className="fixed inset-0 flex flex-col bg-night text-white">
         <div className="flex items-start gap-3 p-3">
           <DialogTitle className="min-w-0 flex-1 text-xl leading-tight font-bold">
             {purpose.function
@@ -70,7 +70,7 @@ export function Viewfinder({
             </span>
           </DialogTitle>
           {part?.position && (
-            <span className="bg-tape px-2 py-1 text-lg font-bold text-ink uppercase">
+            <span className="bg-tape px-2 py-1 text-lg font-bold uppercase">
               {plainHand(handOf(part.position))}
             </span>
           )}
@@ -135,7 +135,7 @@ function Strip({
               <button
                 type="button"
                 onClick={() => say({ kind: 'undone', body: { entry: photo.entry } })}
-                className="block min-h-8 w-full bg-tape px-1 font-bold text-ink"
+                className="block min-h-8 w-full bg-tape px-1 font-bold"
               >
                 {faultWords[worst].name}: take off
               </button>

@@ -4,11 +4,10 @@ import type { Fact, PhotoRole } from '#core/walk';
 import { hashPhoto } from '../sync/hashPhoto';
 import { useSessions } from '../sync/SyncContext';
 import { keepJudgement } from './judgements';
+import { photoProblem } from './photoFiles';
 import { judgePhoto } from './pictureWorker';
 
 type PhotoFunction = NonNullable<Extract<Fact, { kind: 'photo-attached' }>['body']['function']>;
-
-const LIMIT = 40 * 1024 * 1024;
 
 /** What a photo is taken for. */
 export interface Purpose {
@@ -26,7 +25,7 @@ export function useTakePhoto(say: (fact: Fact) => void) {
   const { outbox } = useSessions();
   return useCallback(
     async (file: Blob, name: string, { shows, part, finding, function: works }: Purpose): Promise<Taken> => {
-      const problem = photoProblem(file, name);
+      const problem = await photoProblem(file, name);
       if (problem) return { ok: false, problem };
       const sha256 = await hashPhoto(file);
       // Kept before anything is said about it: an entry must not name a photo that a crash can take away.
@@ -46,13 +45,4 @@ export function useTakePhoto(say: (fact: Fact) => void) {
     },
     [outbox, say],
   );
-}
-
-/** Why a file cannot be taken, in words that say what to do; undefined when it can. */
-export function photoProblem(file: Blob, name: string): string | undefined {
-  if (file.size === 0) return `${name} is empty. Choose the file again.`;
-  if (file.size > LIMIT) return `${name} has more than 40 MB. Set the camera to a smaller size.`;
-  if (/heic|heif/i.test(file.type))
-    return 'HEIC photos cannot be read. Set the camera to “most compatible” (JPEG).';
-  return undefined;
 }

@@ -19,7 +19,7 @@ export function Player({ of, url, label }: PlayerProps) {
       playsInline
       src={url}
       aria-label={label}
-      className="max-h-80 w-full bg-ink"
+      className="max-h-80 w-full bg-night"
     />
   );
 }

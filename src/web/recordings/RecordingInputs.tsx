@@ -95,7 +95,7 @@ function Live({ stream }: { stream: MediaStream }) {
   useEffect(() => {
     if (video.current) video.current.srcObject = stream;
   }, [stream]);
-  return <video ref={video} autoPlay playsInline muted className="max-h-56 w-full bg-ink object-contain" />;
+  return <video ref={video} autoPlay playsInline muted className="max-h-56 w-full bg-night object-contain" />;
 }
 
 function Seconds({ from }: { from: number }) {

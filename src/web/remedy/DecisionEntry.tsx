@@ -58,7 +58,7 @@ function PromiseEntry({
             key={label}
             type="button"
             aria-pressed={stored.by === dayIn(days)}
-            className="min-h-12 rounded-md border border-line px-1 leading-tight aria-pressed:bg-accent aria-pressed:text-white"
+            className="min-h-12 rounded-md border border-line px-1 leading-tight aria-pressed:bg-accent aria-pressed:text-on-accent"
             onClick={() => change(dayIn(days), owner)}
           >
             {label}

@@ -33,7 +33,7 @@ export default function FindingSheet({ finding, report, photoUrl, onFinding, onC
   };
   return (
     <Dialog open onClose={onClose} className="relative z-40">
-      <div className="fixed inset-0 bg-ink/60" aria-hidden />
+      <div className="fixed inset-0 bg-night/60" aria-hidden />
       <div className="fixed inset-0 grid items-end justify-items-stretch sm:place-items-center">
         <DialogPanel className="max-h-[92dvh] w-full max-w-2xl overflow-y-auto border-t-8 border-tape bg-sheet p-4 sm:rounded-md">
           <div className="flex items-start gap-3">

@@ -21,7 +21,7 @@ export default function PhotoViewer({ photo, photoUrl, onClose }: PhotoViewerPro
   const [widthPx, setWidthPx] = useState<number>();
   return (
     <Dialog open onClose={onClose} className="relative z-50">
-      <DialogPanel className="fixed inset-0 flex flex-col bg-ink text-white">
+      <DialogPanel className="fixed inset-0 flex flex-col bg-night text-white">
         <TransformWrapper minScale={1} maxScale={CLOSEST} doubleClick={{ mode: 'toggle', step: 2 }}>
           {({ zoomIn, zoomOut }) => (
             <>

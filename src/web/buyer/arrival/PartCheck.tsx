@@ -1,11 +1,12 @@
 import { Camera, X } from 'lucide-react';
-import { type ChangeEvent, useId } from 'react';
+import { type ChangeEvent, useId, useState } from 'react';
 import { MOST_PHOTOS_A_PART, verdicts, verdictWords } from '#core/arrival';
 import type { ReportDocument } from '#core/report';
 import { buttonLook } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { inputLook } from '../../components/Field';
 import { Strip } from '../../components/Strip';
+import { PHOTO_ACCEPT, photoProblem } from '../../pictures/photoFiles';
 import type { PhotoUrl } from '../../report/photoUrl';
 import { hashPhoto } from '../../sync/hashPhoto';
 import { DraftPhoto } from './DraftPhoto';
@@ -25,12 +26,19 @@ interface PartCheckProps {
 export function PartCheck({ part, report, link, store, answer, photoUrl, onAnswer }: PartCheckProps) {
   const id = useId();
   const { verdict, note, photos } = answer ?? { note: '', photos: [] };
+  const [problem, setProblem] = useState<string>();
   const say = (more: Partial<DraftAnswer>) => onAnswer({ verdict, note, photos, ...more });
   const choose = async (event: ChangeEvent<HTMLInputElement>) => {
     const files = [...(event.target.files ?? [])];
     event.target.value = '';
     const added: string[] = [];
+    setProblem(undefined);
     for (const file of files) {
+      const why = await photoProblem(file, file.name);
+      if (why) {
+        setProblem(why);
+        continue;
+      }
       const sha256 = await hashPhoto(file);
       await store.putPhoto(link, sha256, file);
       added.push(sha256);
@@ -97,7 +105,7 @@ export function PartCheck({ part, report, link, store, answer, photoUrl, onAnswe
                 <button
                   type="button"
                   aria-label="Take this photo out"
-                  className="absolute top-0 right-0 grid size-8 place-items-center bg-ink text-white"
+                  className="absolute top-0 right-0 grid size-11 place-items-center bg-night text-white"
                   onClick={() => say({ photos: photos.filter((photo) => photo !== sha256) })}
                 >
                   <X aria-hidden size={18} />
@@ -110,13 +118,18 @@ export function PartCheck({ part, report, link, store, answer, photoUrl, onAnswe
                 <input
                   className="sr-only"
                   type="file"
-                  accept="image/jpeg,image/png,image/webp"
+                  accept={PHOTO_ACCEPT}
                   capture="environment"
                   onChange={choose}
                 />
               </label>
             )}
           </div>
+          {problem && (
+            <p role="alert" className="mt-1 font-bold text-warn">
+              {problem}
+            </p>
+          )}
         </div>
       )}
     </li>

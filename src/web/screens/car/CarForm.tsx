@@ -23,6 +23,8 @@ import { sendJson } from '../../api/client';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
+import { RestoredNote } from '../../components/RestoredNote';
+import { useTyped } from '../../components/useTyped';
 import {
   type CarFormValues,
   emptyForm,
@@ -52,7 +54,8 @@ const americanNames: typeof names = { colour: 'Color', plate: 'License plate' };
 export function CarForm({ car }: { car?: Car }) {
   const navigate = useNavigate();
   const client = useQueryClient();
-  const [values, setValues] = useState(() => (car ? formOf(car) : emptyForm));
+  const begun = car ? formOf(car) : emptyForm;
+  const { value: values, setValue: setValues, isRestored, drop } = useTyped(`car.${car?.id ?? 'new'}`, begun);
   const [errors, setErrors] = useState<FormErrors>({});
   const { country } = values;
   const vocabulary = countryOf(country).vocabulary;
@@ -63,6 +66,7 @@ export function CarForm({ car }: { car?: Car }) {
         ? sendJson('PUT', `/api/cars/${car.id}`, details, carSchema)
         : sendJson('POST', '/api/cars', { id: newId(), details }, carSchema),
     onSuccess: async (saved) => {
+      drop();
       await client.invalidateQueries();
       navigate(`/cars/${saved.id}`, { replace: true });
     },
@@ -123,6 +127,14 @@ export function CarForm({ car }: { car?: Car }) {
 
   return (
     <form onSubmit={submit} noValidate className="space-y-6">
+      {isRestored && (
+        <RestoredNote
+          onAnew={() => {
+            setValues(begun);
+            drop();
+          }}
+        />
+      )}
       <fieldset className="grid gap-4 sm:grid-cols-3">
         <legend className="mb-2 text-lg font-bold">The car</legend>
         {text('stockNumber')}

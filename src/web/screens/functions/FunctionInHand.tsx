@@ -87,7 +87,7 @@ export function FunctionInHand({ walk, row, now, onTried, onTimer, onLamps }: Fu
                 onChange={(event) => setText(event.target.value)}
               />
               <Button type="submit" look="tape">
-                Keep
+                Save
               </Button>
             </div>
           </Field>

@@ -76,8 +76,8 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
     <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-[26rem_1fr] lg:overflow-hidden">
       <div ref={inHand} className="lg:min-h-0 lg:overflow-y-auto lg:border-r lg:border-ink lg:bg-sheet">
         <p role="status" className="px-3 py-2 font-bold tabular-nums">
-          {count('works')} work, {count('faulty')} faulty, {first.filter(({ tried }) => !tried).length} of
-          what matters first left
+          {count('works')} work, {count('faulty')} faulty, {first.filter((row) => !row.tried).length} left
+          {othersLeft > 0 && `; ${othersLeft} others not tried`}
         </p>
         {(isStarting || hand?.group === 'start') && (
           <Notice look="warn" className="mx-3 mb-2">

@@ -36,8 +36,7 @@ export function RoadTest({ walk, walker, onNobodyDrove }: RoadTestProps) {
     if (Object.keys(found).length > 0) return;
     record({ kind: 'drive-noted', body: { driver: driver.trim(), coverConfirmed: true } });
   };
-  const back = (event: FormEvent) => {
-    event.preventDefault();
+  const saveDistance = () => {
     if (!drive) return;
     const value = Number(distance.trim().replace(',', '.'));
     if (!/^\d{1,3}([.,]\d+)?$/.test(distance.trim()) || value <= 0 || value > 200) {
@@ -45,7 +44,11 @@ export function RoadTest({ walk, walker, onNobodyDrove }: RoadTestProps) {
       return;
     }
     setErrors({});
-    record({ kind: 'drive-noted', body: { ...drive, distance: value, unit } });
+    if (value !== drive.distance) record({ kind: 'drive-noted', body: { ...drive, distance: value, unit } });
+  };
+  const back = (event: FormEvent) => {
+    event.preventDefault();
+    saveDistance();
   };
   if (!drive)
     return (
@@ -113,19 +116,17 @@ export function RoadTest({ walk, walker, onNobodyDrove }: RoadTestProps) {
         away while driving; answer when parked.
       </p>
       <Field id="drive-distance" label={`How far, ${unit === 'mi' ? 'miles' : 'km'}`} error={errors.distance}>
-        <div className="flex gap-2">
-          <input
-            id="drive-distance"
-            className={inputLook}
-            inputMode="decimal"
-            autoComplete="off"
-            value={distance}
-            aria-invalid={errors.distance !== undefined}
-            aria-describedby="drive-distance-says"
-            onChange={(event) => setDistance(event.target.value)}
-          />
-          <Button type="submit">Keep</Button>
-        </div>
+        <input
+          id="drive-distance"
+          className={inputLook}
+          inputMode="decimal"
+          autoComplete="off"
+          value={distance}
+          aria-invalid={errors.distance !== undefined}
+          aria-describedby="drive-distance-says"
+          onChange={(event) => setDistance(event.target.value)}
+          onBlur={() => distance.trim() !== '' && saveDistance()}
+        />
       </Field>
     </form>
   );

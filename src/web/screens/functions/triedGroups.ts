@@ -1,3 +1,4 @@
+import { functionGroups } from '#core/functions';
 import { type FunctionRow, type FunctionTable, isTriedFirst } from '#core/readings';
 
 /** Functions that are shown, and said to work, together. */
@@ -24,10 +25,14 @@ export function triedGroups({ groups }: Pick<FunctionTable, 'groups'>): TriedGro
     groups.flatMap(({ id, rows }) => ((id === 'drive') === isDrive ? rows.filter(isTriedFirst) : []));
   const handful = [
     { id: 'first', name: 'What matters first', rows: firstOf(false) },
-    { id: 'drive', name: 'On the road', rows: firstOf(true) },
+    { id: 'drive', name: functionGroups.drive.name, rows: firstOf(true) },
   ].filter(({ rows }) => rows.length > 0);
   const others = groups
-    .map((group) => ({ ...group, rows: group.rows.filter((row) => !isTriedFirst(row)) }))
+    .map((group) => ({
+      ...group,
+      name: group.id === 'drive' ? 'More of the drive' : group.name,
+      rows: group.rows.filter((row) => !isTriedFirst(row)),
+    }))
     .filter(({ rows }) => rows.length > 0);
   const first = handful.flatMap(({ rows }) => rows);
   return { handful, others, first, rows: [...first, ...others.flatMap(({ rows }) => rows)] };

@@ -65,7 +65,7 @@ export function KitItem({ row, walk, say }: { row: KitRow; walk: OpenWalk; say: 
                   const { condition: was, ...rest } = counted;
                   keep({ ...rest, ...(was !== condition && { condition }) });
                 }}
-                className="min-h-12 border-line not-first:border-l aria-pressed:bg-accent aria-pressed:text-white"
+                className="min-h-12 border-line not-first:border-l aria-pressed:bg-accent aria-pressed:text-on-accent"
               >
                 {condition}
               </button>

@@ -1,39 +1,22 @@
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { countryOf } from '#core/car';
-import { dayProblemMessage, parseDay } from '#core/papers';
 import type { PapersTable } from '#core/readings';
 import {
   type Fact,
   type KeyState,
   keyStates,
   manualStates,
-  type NumberPlace,
   numberPlaces,
   numberPlaceWords,
   registrationStates,
 } from '#core/walk';
-import { Button } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { Field, inputLook } from '../../components/Field';
+import { useTyped } from '../../components/useTyped';
 import type { OpenWalk } from '../../sync/useWalk';
+import { type PapersErrors, type PapersKey, type PapersTyped, readPapers } from './readPapers';
 import { todayIs } from './today';
 
-type Key =
-  | 'keepers'
-  | 'keys'
-  | 'keysTried'
-  | 'stamps'
-  | 'certificateUntil'
-  | 'firstUse'
-  | 'recalls'
-  | 'registrationSays'
-  | 'certificateSays'
-  | 'keepersSays'
-  | 'every'
-  | 'months'
-  | 'beltEvery'
-  | 'beltMonths'
-  | NumberPlace;
 const titles = {
   original: 'Original',
   copy: 'Copy',
@@ -48,7 +31,11 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
   const { noted, numbers } = state.papers;
   const { distance, vocabulary } = countryOf(page.car.country);
   const text = (value: string | number | undefined) => (value === undefined ? '' : String(value));
-  const [values, setValues] = useState<Record<Key, string>>({
+  const {
+    value: values,
+    setValue: setValues,
+    drop,
+  } = useTyped<PapersTyped>(`papers.${page.walk}`, {
     keepers: text(noted.keepers),
     keys: text(noted.keys),
     keysTried: text(noted.keysTried),
@@ -68,67 +55,24 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     glass: text(numbers.get('glass')),
     paper: text(numbers.get('paper')),
   });
-  const [errors, setErrors] = useState<Partial<Record<Key, string>>>({});
+  const [errors, setErrors] = useState<PapersErrors>({});
   const note = (body: Extract<Fact, { kind: 'papers-noted' }>['body']) =>
     record({ kind: 'papers-noted', body });
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
-    const found: typeof errors = {};
-    const whole = (key: Key, least: number, most: number, says: string): number | null => {
-      const typed = values[key].trim().replace(/[\s,.]/g, '');
-      if (typed === '') return null;
-      const value = Number(typed);
-      if (!/^\d+$/.test(typed) || value < least || value > most) found[key] = says;
-      return value;
-    };
-    const day = (key: 'certificateUntil' | 'firstUse', mayBeAhead: boolean): string | null => {
-      if (values[key].trim() === '') return null;
-      const reading = parseDay(values[key], todayIs(), { monthFirst: vocabulary === 'us', mayBeAhead });
-      if (!reading.ok) found[key] = dayProblemMessage(reading.problem);
-      return reading.ok ? reading.day : null;
-    };
-    const keepers = whole('keepers', 1, 99, 'A used car has had 1 to 99 keepers.');
-    const keys = whole('keys', 0, 10, 'At most 10 keys: check the count.');
-    const keysTried = whole('keysTried', 0, keys ?? 10, 'Not more than there are.');
-    const stamps = whole('stamps', 0, 99, 'At most 99 stamps: check the count.');
-    const every = whole('every', 1000, 100_000, 'Between 1,000 and 100,000.');
-    const months = whole('months', 3, 60, 'Between 3 and 60 months.');
-    if ((every === null) !== (months === null))
-      found[every === null ? 'every' : 'months'] = 'Give both, or neither.';
-    const beltEvery = whole('beltEvery', 10_000, 500_000, 'Between 10,000 and 500,000.');
-    const beltMonths = whole('beltMonths', 12, 240, 'Between 12 and 240 months.');
-    if ((beltEvery ?? beltMonths) !== null && every === null && months === null)
-      found.every = 'Enter the service interval too.';
-    const certificateUntil = day('certificateUntil', true);
-    const firstUse = day('firstUse', false);
-    setErrors(found);
-    if (Object.keys(found).length > 0) return;
-    note({
-      keepers,
-      keys,
-      keysTried,
-      stamps,
-      certificateUntil,
-      firstUse,
-      recalls: values.recalls.trim() || null,
-      registrationSays: values.registrationSays.trim() || null,
-      certificateSays: values.certificateSays.trim() || null,
-      keepersSays: values.keepersSays.trim() || null,
-      interval:
-        every !== null && months !== null
-          ? {
-              distance: every,
-              months,
-              ...(beltEvery !== null && { beltDistance: beltEvery }),
-              ...(beltMonths !== null && { beltMonths }),
-            }
-          : null,
+  /** Every field saves by itself as one leaves it; what cannot be read stays, and says why. */
+  const save = (onTo?: string) => {
+    const { errors: found, changed } = readPapers(values, noted, {
+      today: todayIs(),
+      isMonthFirst: vocabulary === 'us',
+      isBusy: (key) => onTo === `papers-${key}`,
     });
+    setErrors(found);
+    if (Object.keys(changed).length > 0) note(changed);
     for (const where of numberPlaces)
       if (values[where].trim() !== (numbers.get(where) ?? ''))
         record({ kind: 'number-read', body: { where, text: values[where].trim() } });
+    if (Object.keys(found).length === 0) drop();
   };
-  const field = (key: Key, label: string, hint?: string) => (
+  const field = (key: PapersKey, label: string, hint?: string) => (
     <Field id={`papers-${key}`} label={label} hint={hint} error={errors[key]}>
       <input
         id={`papers-${key}`}
@@ -145,7 +89,14 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     </Field>
   );
   return (
-    <form onSubmit={submit} className="space-y-3">
+    <form
+      className="space-y-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+      onBlur={(event) => event.target instanceof HTMLInputElement && save(event.relatedTarget?.id)}
+    >
       <Choice
         legend="Registration paper"
         value={noted.registration}
@@ -193,9 +144,7 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
           ))}
         </div>
       </fieldset>
-      <Button type="submit" look="tape" className="w-full">
-        Save
-      </Button>
+      <p className="text-sm text-soft">Each field is saved as you leave it.</p>
     </form>
   );
 }

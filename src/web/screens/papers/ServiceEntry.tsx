@@ -9,6 +9,7 @@ import { shortDay } from '#core/wording';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
+import { useTyped } from '../../components/useTyped';
 import type { OpenWalk } from '../../sync/useWalk';
 import { type LinesRead, readServiceLines } from './serviceLines';
 import { todayIs } from './today';
@@ -17,7 +18,7 @@ import { todayIs } from './today';
 export function ServiceEntry({ walk, table }: { walk: OpenWalk; table: PapersTable }) {
   const { page, record } = walk;
   const { distance, vocabulary } = countryOf(page.car.country);
-  const [text, setText] = useState('');
+  const { value: text, setValue: setText } = useTyped(`services.${page.walk}`, '');
   const [read, setRead] = useState<LinesRead>();
   const keep = (...entries: Service[]) =>
     record(
@@ -67,7 +68,7 @@ export function ServiceEntry({ walk, table }: { walk: OpenWalk; table: PapersTab
           />
         </Field>
         <Button type="submit" look="tape" className="mt-2 w-full">
-          Read these lines
+          Enter these lines
         </Button>
       </form>
       {read?.doubtful.map(({ line, entry, doubts }) => (
@@ -81,7 +82,7 @@ export function ServiceEntry({ walk, table }: { walk: OpenWalk; table: PapersTab
                 settle(line);
               }}
             >
-              Keep it so
+              Enter it so
             </Button>
             <Button
               onClick={() => {

@@ -102,7 +102,7 @@ export function PictureStage(props: PictureStageProps) {
       data-zoom={view.zoom}
       data-left={view.left}
       data-top={view.top}
-      className="relative size-full touch-none overflow-hidden bg-ink select-none"
+      className="relative size-full touch-none overflow-hidden bg-night select-none"
       {...pointers}
     >
       {size.width > 0 && (

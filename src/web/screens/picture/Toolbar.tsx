@@ -25,7 +25,7 @@ export function Toolbar({ tool, onTool }: { tool: Tool; onTool: (tool: Tool) => 
           onClick={() => onTool(each)}
           className={clsx(
             'flex min-h-14 flex-col items-center justify-center gap-0.5 text-xs lg:text-sm',
-            each === tool && 'bg-accent text-white',
+            each === tool && 'bg-accent text-on-accent',
           )}
         >
           {icons[each]}

@@ -17,11 +17,13 @@ export function BringingStrip({ progress, refused, known, cancel }: Bringing) {
       )}
       {known > 0 && <p>{known} were here already.</p>}
       {refused.length > 0 && (
-        <ul role="alert" className="max-h-24 overflow-y-auto text-warn">
-          {refused.map((line) => (
-            <li key={line}>{line}</li>
-          ))}
-        </ul>
+        <div role="alert" className="max-h-24 overflow-y-auto text-warn">
+          <ul>
+            {refused.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </ul>
+        </div>
       )}
     </div>
   );

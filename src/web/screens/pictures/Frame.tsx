@@ -63,12 +63,12 @@ export function Frame(props: FrameProps) {
           </span>
         )}
         <span className="absolute top-1 right-1 flex gap-1">
-          {isCover && <Star aria-label="Cover" size={18} className="rounded-sm bg-ink p-0.5 text-tape" />}
+          {isCover && <Star aria-label="Cover" size={18} className="rounded-sm bg-night p-0.5 text-tape" />}
           {isHidden && (
             <EyeOff
               aria-label="Something is hidden"
               size={18}
-              className="rounded-sm bg-ink p-0.5 text-white"
+              className="rounded-sm bg-night p-0.5 text-white"
             />
           )}
         </span>

@@ -8,6 +8,7 @@ import { FaceMap } from '../../map/FaceMap';
 import { faceAround } from '../../map/faceAround';
 import { TurningPlan } from '../../map/TurningPlan';
 import { usePictureFacts } from '../../pictures/judgements';
+import { useBackCloses } from '../../shell/backCloses';
 import type { OpenWalk } from '../../sync/useWalk';
 import { useIsDesk } from '../walk/useIsDesk';
 import { progressOf, toMapFinding } from '../walk/walkModel';
@@ -15,6 +16,7 @@ import { BringingStrip } from './BringingStrip';
 import { DragGhost } from './DragGhost';
 import { FaceTurner } from './FaceTurner';
 import { Filmstrip } from './Filmstrip';
+import { OneByOne } from './OneByOne';
 import { PicturesBar } from './PicturesBar';
 import { PlaceEditor } from './PlaceEditor';
 import { filmOf } from './pictureList';
@@ -31,6 +33,9 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
   const [chosen, setChosen] = useState<string>();
   const [dragged, setDragged] = useState<string>();
   const [isOver, setOver] = useState(false);
+  /** On a phone: all of them, instead of the one in hand. */
+  const [isAll, setAll] = useState(false);
+  useBackCloses(isAll, () => setAll(false));
   const pointer = useRef({ x: 0, y: 0 });
   const frame = film.find(({ sha256 }) => sha256 === chosen) ?? film[0];
   const part = style.parts.get((frame?.placed ? frame.placed.part : frame?.proposal?.part) ?? '');
@@ -91,6 +96,15 @@ export function Pictures({ walk }: { walk: OpenWalk }) {
       onOpen={(sha256) => navigate(`/walks/${page.walk}/pictures/${sha256}`)}
     />
   );
+  const waiting = film.filter(({ placed }) => !placed);
+  if (!isDesk && waiting.length > 0 && !isAll)
+    return (
+      <main className="relative flex min-h-0 flex-1 flex-col">
+        <PicturesBar walk={walk} film={film} onBring={bringing.bring} onAll={() => setAll(true)} />
+        <BringingStrip {...bringing} />
+        <OneByOne walk={walk} waiting={waiting} />
+      </main>
+    );
   return (
     <main
       className="relative flex min-h-0 flex-1 flex-col"

@@ -1,5 +1,6 @@
 import { CheckCheck, Download, FolderInput } from 'lucide-react';
 import { Button, buttonLook } from '../../components/Button';
+import { PHOTO_ACCEPT } from '../../pictures/photoFiles';
 import type { OpenWalk } from '../../sync/useWalk';
 import type { filmOf } from './pictureList';
 import { acceptFacts } from './placing';
@@ -8,10 +9,12 @@ interface PicturesBarProps {
   walk: OpenWalk;
   film: ReturnType<typeof filmOf>;
   onBring: (files: File[]) => void;
+  /** Shows all of them, where one is in hand. */
+  onAll?: () => void;
 }
 
 /** Brings pictures in, takes all proposals at once, hands all pictures out. */
-export function PicturesBar({ walk, film, onBring }: PicturesBarProps) {
+export function PicturesBar({ walk, film, onBring, onAll }: PicturesBarProps) {
   const { state, page, record } = walk;
   const proposals = film.filter(({ proposal }) => proposal);
   return (
@@ -22,7 +25,7 @@ export function PicturesBar({ walk, film, onBring }: PicturesBarProps) {
           className="sr-only"
           type="file"
           data-testid="bring"
-          accept="image/jpeg,image/png,image/webp"
+          accept={PHOTO_ACCEPT}
           multiple
           onChange={(event) => {
             onBring([...(event.target.files ?? [])]);
@@ -35,6 +38,7 @@ export function PicturesBar({ walk, film, onBring }: PicturesBarProps) {
           <CheckCheck aria-hidden size={20} /> Accept all {proposals.length}
         </Button>
       )}
+      {onAll && <Button onClick={onAll}>All {film.length}</Button>}
       <a href={`/api/walks/${page.walk}/pictures.zip`} download className={buttonLook()}>
         <Download aria-hidden size={18} />
         <span className="max-sm:sr-only">Pictures as ZIP</span>

@@ -13,7 +13,11 @@ export function PicturesScreen() {
   const load = useWalk(id, useWalker());
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
-      <Bar title="Pictures" back={{ to: `/walks/${id}`, label: 'Back to the walk' }}>
+      <Bar
+        title="Pictures"
+        {...(load.status === 'open' && { pageTitle: `Pictures · ${load.walk.page.car.stockNumber}` })}
+        back={{ to: `/walks/${id}`, label: 'Back to the walk' }}
+      >
         <OutboxBadge />
         <WalkerPicker />
       </Bar>

@@ -30,6 +30,16 @@ export function placeFacts(
   ];
 }
 
+/** Puts a picture on a finding: its close-up first, then where it is; once it is put right, how it is now. */
+export function placeOnFinding(state: WalkState, frame: Pick<FilmFrame, 'sha256'>, finding: string): Fact[] {
+  const found = state.findings.find(({ id }) => id === finding);
+  if (!found) return [];
+  const has = (role: PhotoRole) =>
+    state.photos.some((photo) => photo.finding === finding && photo.role === role);
+  const role = found.standing.status === 'put-right' ? 'after' : has('what') ? 'where' : 'what';
+  return placeFacts(state, frame, { part: found.part, finding, role });
+}
+
 /** All proposals at once, as they stand. */
 export const acceptFacts = (state: WalkState, frames: readonly FilmFrame[]): Fact[] =>
   frames.flatMap((frame) => (frame.proposal ? placeFacts(state, frame, placeOf(frame.proposal)) : []));

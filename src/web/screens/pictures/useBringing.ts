@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { keepJudgement } from '../../pictures/judgements';
+import { photoProblem } from '../../pictures/photoFiles';
 import { judgePhoto } from '../../pictures/pictureWorker';
-import { photoProblem } from '../../pictures/useTakePhoto';
 import { hashPhoto } from '../../sync/hashPhoto';
 import { useSessions } from '../../sync/SyncContext';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -38,7 +38,7 @@ export function useBringing(walk: OpenWalk): Bringing {
       for (const [i, file] of files.entries()) {
         if (isCancelled.current) break;
         setProgress({ done: i, of: files.length });
-        const problem = photoProblem(file, file.name) ?? (await readable(file));
+        const problem = await photoProblem(file, file.name);
         if (problem) {
           setRefused((before) => [...before, problem]);
           continue;
@@ -80,12 +80,3 @@ const isKnown = ({ state }: OpenWalk, sha256: string): boolean =>
   state.photos.some((photo) => photo.sha256 === sha256) ||
   state.brought.some((photo) => photo.sha256 === sha256) ||
   state.setAside.has(sha256);
-
-/** A folder holds all sorts: what is no picture by its first bytes is left out here, not sent and refused. */
-async function readable(file: File): Promise<string | undefined> {
-  const head = new Uint8Array(await file.slice(0, 12).arrayBuffer());
-  const isJpeg = head[0] === 0xff && head[1] === 0xd8;
-  const isPng = head[0] === 0x89 && head[1] === 0x50;
-  const isWebp = head[8] === 0x57 && head[9] === 0x45 && head[10] === 0x42;
-  return isJpeg || isPng || isWebp ? undefined : `${file.name} is no JPEG, PNG or WebP; it was left out.`;
-}

@@ -43,7 +43,7 @@ export function RoutePlan({ style, stops, start, onStart }: RoutePlanProps) {
           aria-label={`Start at the ${cornerNames[corner]}`}
           onClick={() => onStart(corner)}
           className={clsx(
-            'absolute min-h-12 w-16 rounded-md border border-line bg-sheet px-1 text-sm leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-white',
+            'absolute min-h-12 w-16 rounded-md border border-line bg-sheet px-1 text-sm leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent',
             corners[corner],
           )}
         >

@@ -37,6 +37,7 @@ export function CoverageStrip({
       >
         <span
           aria-hidden
+          data-fills
           className="absolute inset-y-0 left-0 bg-clear"
           style={{ width: `${total > 0 ? (100 * done) / all : 0}%` }}
         />

@@ -42,7 +42,7 @@ export function JustSaid({ walk, here, onUndo }: JustSaidProps) {
         {aloud && (movedOn && part ? `${aloud} Next: ${partNameForAnyone(part, walk.page.car)}` : aloud)}
       </p>
       {says && (
-        <div className="absolute bottom-1 left-0 z-10 flex max-w-[calc(100%-3.5rem)] items-stretch rounded-md border border-ink bg-ink text-white shadow-lg">
+        <div className="absolute bottom-1 left-0 z-10 flex max-w-[calc(100%-3.5rem)] items-stretch rounded-md border border-ink bg-night text-white shadow-lg">
           <span className="min-w-0 self-center truncate py-1 pl-3 text-sm">{sentence(says)}</span>
           <button
             type="button"

@@ -9,7 +9,7 @@ export function KeyHelp({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} className="relative z-40">
       <BackCloses close={onClose} />
-      <div className="fixed inset-0 grid place-items-center bg-ink/40 p-4">
+      <div className="fixed inset-0 grid place-items-center bg-night/40 p-4">
         <DialogPanel className="w-full max-w-md rounded-md border border-ink bg-sheet p-4">
           <DialogTitle className="mb-2 text-xl font-bold">Keys</DialogTitle>
           <dl>

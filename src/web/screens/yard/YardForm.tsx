@@ -6,6 +6,8 @@ import { putFile, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
+import { RestoredNote } from '../../components/RestoredNote';
+import { useTyped } from '../../components/useTyped';
 import { YardBand } from '../../report/YardBand';
 
 const OWN_COLOUR = '#0b4a5c';
@@ -13,7 +15,7 @@ const OWN_COLOUR = '#0b4a5c';
 /** Name, address, telephone, mail, colour and logo, with the head of the report as it will look. */
 export function YardForm({ yard }: { yard: Yard }) {
   const client = useQueryClient();
-  const [draft, setDraft] = useState<Yard>(yard);
+  const { value: draft, setValue: setDraft, isRestored, drop } = useTyped<Yard>('yard', yard);
   const [errors, setErrors] = useState<Record<string, string>>({});
   const change = (more: Partial<Yard>) => {
     setDraft({ ...draft, ...more });
@@ -22,7 +24,10 @@ export function YardForm({ yard }: { yard: Yard }) {
   };
   const save = useMutation({
     mutationFn: (wanted: Yard) => sendJson('PUT', '/api/yard', wanted, yardSchema),
-    onSuccess: (kept) => client.setQueryData(['yard'], kept),
+    onSuccess: (kept) => {
+      drop();
+      client.setQueryData(['yard'], kept);
+    },
   });
   const upload = useMutation({
     mutationFn: (file: File) => putFile('/api/yard/logo', file, keptPictureSchema),
@@ -55,6 +60,14 @@ export function YardForm({ yard }: { yard: Yard }) {
   const { logo: _l, ...withoutLogo } = draft;
   return (
     <form noValidate onSubmit={submit} className="space-y-4">
+      {isRestored && (
+        <RestoredNote
+          onAnew={() => {
+            setDraft(yard);
+            drop();
+          }}
+        />
+      )}
       <section aria-label="How the report begins" className="border border-line bg-sheet">
         <YardBand yard={draft} logoUrl={(sha256) => `/api/logos/${sha256}`} />
         <p className="px-4 py-3 text-soft">A report begins like this.</p>

@@ -5,7 +5,6 @@ import type { PictureSpot } from '#core/picture';
 import { photoCaption } from '#core/report';
 import { type AttachedPhoto, coverage, pictureOf } from '#core/walk';
 import { sentence } from '#core/wording';
-import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
 import type { PictureFacts } from '../../../pictures/judgements';
@@ -70,14 +69,12 @@ export function AboutPanel({
               className={`${inputLook} py-2`}
               value={text}
               onChange={(event) => setText(event.target.value)}
+              onBlur={() =>
+                text.trim() !== (own ?? '') &&
+                record({ kind: 'photo-captioned', body: { photo: sha256, caption: text.trim() } })
+              }
             />
           </Field>
-          <Button
-            disabled={text.trim() === (own ?? '')}
-            onClick={() => record({ kind: 'photo-captioned', body: { photo: sha256, caption: text.trim() } })}
-          >
-            Keep the caption
-          </Button>
         </>
       ) : (
         <p>This picture has no place yet. Go back and say what it shows.</p>

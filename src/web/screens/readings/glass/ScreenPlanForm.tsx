@@ -85,7 +85,7 @@ export function ScreenPlanForm({ planned, say }: { planned: ScreenPlanned; say: 
       </div>
       <p className="text-sm text-soft">Lengths are taken from the left edge, as seen from outside.</p>
       <Button type="submit" look="tape" className="w-full">
-        Keep for this car
+        Save for this car
       </Button>
     </form>
   );

@@ -18,6 +18,7 @@ import { PanelInHand } from './PanelInHand';
 import { PanelList } from './PanelList';
 import { PanelRanking } from './PanelRanking';
 import { PracticePress } from './PracticePress';
+import { SteppedOn } from './SteppedOn';
 import { usePaintReader } from './usePaintReader';
 
 type Side = 'read' | 'ranked' | 'earlier';
@@ -124,13 +125,14 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
         {(refused ?? notMetal) && <Notice look={refused ? 'warn' : 'info'}>{refused ?? notMetal}</Notice>}
       </PanelInHand>
       {gauge.state.status === 'on' && gauge.state.isPractice && <PracticePress gauge={gauge} probe={probe} />}
+      {reader.stepped && <SteppedOn walk={walk} route={route} stepped={reader.stepped} unit={table.unit} />}
       <PaintTyped
         unit={table.unit}
         onRead={(um) => {
           if (notMetal) setRefused(`${notMetal} Nothing was stored.`);
           else {
             setRefused(undefined);
-            record({ kind: 'paint-read', body: { part: hand, um, source: 'typed', ...(spot && { spot }) } });
+            reader.takeTyped(um);
           }
         }}
       />

@@ -25,6 +25,10 @@ export interface PaintReader {
   inHand: () => PartId;
   /** A reading that came in: it belongs to the part in hand at this moment. */
   take: (um: number, source: PaintSource) => void;
+  /** Readings typed for the part in hand: they step on like those of a gauge. */
+  takeTyped: (um: readonly number[]) => void;
+  /** The part it stepped on from by itself, and the readings it had before; until the next move. */
+  stepped: { from: PartId; before: ReadonlySet<string> } | undefined;
 }
 
 /** Keeps readings on the part they were taken on, however fast they come, and steps on along the route. */
@@ -39,7 +43,18 @@ export function usePaintReader(
   const [hand, setHand] = useState<PartId>(from ?? firstLeft ?? route[0] ?? '');
   const [after, setAfter] = useState<number | undefined>(FEWEST_READINGS);
   const [spot, showSpot] = useState<Spot>();
-  const held = useRef<{ part: PartId; taken: number; spot?: Spot }>({ part: hand, taken: 0 });
+  const [stepped, setStepped] = useState<PaintReader['stepped']>();
+  const reads = useRef(state.paint);
+  reads.current = state.paint;
+  const readsOf = useCallback(
+    (part: PartId) => new Set((reads.current.get(part) ?? []).map(({ entry }) => entry)),
+    [],
+  );
+  const held = useRef<{ part: PartId; taken: number; before: ReadonlySet<string>; spot?: Spot }>({
+    part: hand,
+    taken: 0,
+    before: readsOf(hand),
+  });
   const gathered = useRef<{ part: PartId; um: number[]; source: PaintSource; spot?: Spot } | undefined>(
     undefined,
   );
@@ -53,15 +68,43 @@ export function usePaintReader(
     if (body) record({ kind: 'paint-read', body });
   }, [record]);
   // What was gathered keeps its own part: a tap need not wait for it to be written.
-  const moveTo = useCallback((part: PartId) => {
-    held.current = { part, taken: 0 };
-    setHand(part);
-    showSpot(undefined);
-  }, []);
+  const moveTo = useCallback(
+    (part: PartId) => {
+      held.current = { part, taken: 0, before: readsOf(part) };
+      setHand(part);
+      showSpot(undefined);
+      setStepped(undefined);
+    },
+    [readsOf],
+  );
   const setSpot = useCallback((at: Spot) => {
     held.current = { ...held.current, spot: at };
     showSpot(at);
   }, []);
+  const stepOn = useCallback(() => {
+    const { part, taken, before } = held.current;
+    if (after === undefined || taken < after) return;
+    const at = route.indexOf(part);
+    const onward = [...route.slice(at + 1), ...route.slice(0, Math.max(0, at))];
+    const next = onward.find((id) => (have.current.get(id) ?? 0) < FEWEST_READINGS);
+    if (!next) return;
+    moveTo(next);
+    setStepped({ from: part, before });
+  }, [after, route, moveTo]);
+  const takeTyped = useCallback(
+    (um: readonly number[]) => {
+      flush();
+      const { part, spot: place } = held.current;
+      record({
+        kind: 'paint-read',
+        body: { part, um: [...um], source: 'typed', ...(place && { spot: place }) },
+      });
+      have.current.set(part, (have.current.get(part) ?? 0) + um.length);
+      held.current.taken += um.length;
+      stepOn();
+    },
+    [flush, record, stepOn],
+  );
   const take = useCallback(
     (um: number, source: PaintSource) => {
       const { part, spot: place } = held.current;
@@ -73,13 +116,9 @@ export function usePaintReader(
       timer.current ??= setTimeout(flush, GATHER_MS);
       have.current.set(part, (have.current.get(part) ?? 0) + 1);
       held.current.taken++;
-      if (after === undefined || held.current.taken < after) return;
-      const at = route.indexOf(part);
-      const onward = [...route.slice(at + 1), ...route.slice(0, Math.max(0, at))];
-      const next = onward.find((id) => (have.current.get(id) ?? 0) < FEWEST_READINGS);
-      if (next) moveTo(next);
+      stepOn();
     },
-    [after, route, flush, moveTo],
+    [flush, stepOn],
   );
   // What was taken back meanwhile is wanted again.
   useEffect(() => {
@@ -97,5 +136,5 @@ export function usePaintReader(
     };
   }, [flush]);
   const inHand = useCallback(() => held.current.part, []);
-  return { hand, after, setAfter, moveTo, take, inHand, spot, setSpot };
+  return { hand, after, setAfter, moveTo, take, takeTyped, stepped, inHand, spot, setSpot };
 }

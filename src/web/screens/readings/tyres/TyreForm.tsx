@@ -1,4 +1,4 @@
-import { type FormEvent, useState } from 'react';
+import { useState } from 'react';
 import { countryOf, type PartId } from '#core/car';
 import {
   dateCodeProblemMessage,
@@ -11,6 +11,7 @@ import {
 import type { Fact, TyreDescribed } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { useTyped } from '../../../components/useTyped';
 import type { OpenWalk } from '../../../sync/useWalk';
 
 const flagNames: Record<TyreFlag, string> = {
@@ -39,7 +40,11 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
   const { distance } = countryOf(walk.page.car.country);
   const written = (code: TyreDescribed['made']) =>
     code ? `${String(code.week).padStart(2, '0')}${String(code.year % 100).padStart(2, '0')}` : '';
-  const [values, setValues] = useState({
+  const {
+    value: values,
+    setValue: setValues,
+    drop,
+  } = useTyped(`tyre.${walk.page.walk}.${part}`, {
     brand: described?.brand ?? '',
     size: described?.size ?? '',
     made: written(described?.made),
@@ -55,29 +60,32 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
   const size = parseTyreSize(values.size);
   const flags = described?.flags ?? [];
 
-  const submit = (event: FormEvent) => {
-    event.preventDefault();
+  /** Every field saves by itself as one leaves it; what cannot be read stays, and says why. */
+  const save = (typed = values) => {
     const found: typeof errors = {};
-    if (values.size.trim() && !size.ok) found.size = tyreSizeProblemMessage(size.problem);
-    const made = values.made.trim() ? parseDateCode(values.made, new Date()) : undefined;
+    const sized = parseTyreSize(typed.size);
+    if (typed.size.trim() && !sized.ok) found.size = tyreSizeProblemMessage(sized.problem);
+    const made = typed.made.trim() ? parseDateCode(typed.made, new Date()) : undefined;
     if (made && !made.ok) found.made = dateCodeProblemMessage(made.problem);
-    const fitted = values.fittedAt.replace(/[\s,.]/g, '');
+    const fitted = typed.fittedAt.replace(/[\s,.]/g, '');
     if (fitted && !/^\d{1,7}$/.test(fitted))
       found.fittedAt = `Type the odometer when it was fitted, in ${distance === 'mi' ? 'miles' : 'km'}, like 42000.`;
     setErrors(found);
-    if (Object.keys(found).length > 0) return;
-    say({
-      kind: 'tyre-described',
-      body: {
-        part,
-        brand: values.brand.trim() || null,
-        size: values.size.trim() || null,
-        made: made?.ok ? made.made : null,
-        fittedAt: fitted ? Number(fitted) : null,
-        treadMaker: values.treadMaker.trim() || null,
-        casingMaker: values.casingMaker.trim() || null,
-      },
-    });
+    const wanted = {
+      brand: typed.brand.trim() || null,
+      size: typed.size.trim() || null,
+      made: made?.ok ? made.made : null,
+      fittedAt: fitted ? Number(fitted) : null,
+      treadMaker: typed.treadMaker.trim() || null,
+      casingMaker: typed.casingMaker.trim() || null,
+    };
+    const changed = Object.entries(wanted).filter(
+      ([key, value]) =>
+        found[key as keyof typeof found] === undefined &&
+        JSON.stringify(value) !== JSON.stringify(described?.[key as keyof typeof wanted] ?? null),
+    );
+    if (changed.length > 0) say({ kind: 'tyre-described', body: { part, ...Object.fromEntries(changed) } });
+    if (Object.keys(found).length === 0) drop();
   };
   const text = (key: keyof typeof values, label: string, hint: string, inputMode?: 'numeric') => (
     <Field id={`tyre-${key}`} label={label} hint={hint} error={errors[key]}>
@@ -94,7 +102,14 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
     </Field>
   );
   return (
-    <form onSubmit={submit} className="space-y-3">
+    <form
+      className="space-y-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        save();
+      }}
+      onBlur={(event) => event.target instanceof HTMLInputElement && save()}
+    >
       <fieldset>
         <legend className="mb-1 text-sm font-bold text-soft">Seen on it</legend>
         <div className="flex flex-wrap gap-2">
@@ -136,26 +151,24 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
           </>
         )}
       </div>
-      <div className="flex gap-2">
-        <Button type="submit" look="tape" className="flex-1">
-          Keep
+      {like && (
+        <Button
+          className="w-full"
+          onClick={() => {
+            const same = {
+              ...values,
+              brand: like.brand ?? '',
+              size: like.size ?? '',
+              made: written(like.made),
+            };
+            setValues(same);
+            save(same);
+          }}
+        >
+          Same as the last
         </Button>
-        {like && (
-          <Button
-            className="flex-1"
-            onClick={() =>
-              setValues((now) => ({
-                ...now,
-                brand: like.brand ?? '',
-                size: like.size ?? '',
-                made: written(like.made),
-              }))
-            }
-          >
-            Same as the last
-          </Button>
-        )}
-      </div>
+      )}
+      <p className="text-sm text-soft">Each field is saved as you leave it.</p>
     </form>
   );
 }

@@ -96,7 +96,7 @@ function Pick<T extends string>({
             type="button"
             aria-pressed={each === value}
             onClick={() => onPick(each)}
-            className="min-h-12 rounded-md border border-line px-2 leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-white"
+            className="min-h-12 rounded-md border border-line px-2 leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent"
           >
             {words[each]}
           </button>

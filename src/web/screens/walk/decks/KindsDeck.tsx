@@ -118,7 +118,7 @@ export function KindsDeck({
                     key={id}
                     type="button"
                     aria-pressed={id === sub}
-                    className="min-h-12 rounded-md border border-line px-2 text-left leading-tight aria-pressed:bg-accent aria-pressed:text-white"
+                    className="min-h-12 rounded-md border border-line px-2 text-left leading-tight aria-pressed:bg-accent aria-pressed:text-on-accent"
                     onClick={() => setSub(id === sub ? undefined : id)}
                   >
                     {subPartName(id, vocabulary)}

@@ -72,7 +72,7 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
                   aria-label={`Finding ${finding.number}: ${noticeWords[notice].name}`}
                   aria-pressed={finding.details.notice === notice}
                   onClick={() => answer(finding, notice)}
-                  className="min-h-12 rounded-md border border-line px-1 leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-white"
+                  className="min-h-12 rounded-md border border-line px-1 leading-tight aria-pressed:border-accent aria-pressed:bg-accent aria-pressed:text-on-accent"
                 >
                   {noticeWords[notice].name}
                 </button>
