@@ -31,7 +31,7 @@ export function Choice<T extends string>({
         {guessed && <span className="font-normal"> (dashed: our guess, tap to confirm)</span>}
       </legend>
       <div className="flex overflow-hidden rounded-md border border-line">
-        <div className="grid min-w-0 flex-1 auto-cols-fr grid-flow-col">
+        <div className="grid min-w-0 flex-1 grid-cols-[repeat(auto-fit,minmax(min(100%,3.6rem),1fr))]">
           {options.map((option) => (
             <button
               key={option.value}
@@ -39,7 +39,7 @@ export function Choice<T extends string>({
               aria-pressed={option.value === value}
               data-guess={option === guessed || undefined}
               onClick={() => option.value !== value && onChange(option.value)}
-              className="flex min-h-12 flex-col items-center justify-center gap-1 border-line px-1 py-1 text-center leading-tight not-first:border-l aria-pressed:bg-accent aria-pressed:text-on-accent data-guess:outline-2 data-guess:-outline-offset-4 data-guess:outline-accent data-guess:outline-dashed"
+              className="flex min-h-12 flex-col items-center justify-center gap-1 border-line px-1 py-1 text-center leading-tight wrap-anywhere not-first:border-l aria-pressed:bg-accent aria-pressed:text-on-accent data-guess:outline-2 data-guess:-outline-offset-4 data-guess:outline-accent data-guess:outline-dashed"
             >
               {option.mark}
               {option.label}

@@ -8,6 +8,8 @@ interface BarProps {
   pageTitle?: string;
   /** Where the arrow leads; the stock list has none. */
   back?: { to: string; label: string };
+  /** It goes with the page: where the page scrolls, large letters need its room. */
+  scrolls?: boolean;
   children?: ReactNode;
 }
 
@@ -27,14 +29,16 @@ function useFocusOnPage() {
 }
 
 /** The strip at the top of every screen of the yard. */
-export function Bar({ title, pageTitle, back, children }: BarProps) {
+export function Bar({ title, pageTitle, back, scrolls, children }: BarProps) {
   const named = pageTitle ?? (typeof title === 'string' ? title : '');
   const name = useFocusOnPage();
   useEffect(() => {
     document.title = named ? `${named} · Zelk` : 'Zelk';
   }, [named]);
   return (
-    <header className="sticky top-0 z-20 flex min-h-14 items-center border-b border-ink bg-ground px-1 sm:gap-1 sm:px-4">
+    <header
+      className={`${scrolls ? '' : 'sticky top-0'} z-20 flex min-h-14 shrink-0 flex-wrap items-center border-b border-ink bg-ground px-1 sm:gap-1 sm:px-4`}
+    >
       {back ? (
         <Link
           to={back.to}
@@ -50,7 +54,11 @@ export function Bar({ title, pageTitle, back, children }: BarProps) {
         </Link>
       )}
       {typeof title === 'string' && title !== '' ? (
-        <h1 ref={name} tabIndex={-1} className="min-w-0 flex-1 truncate text-base font-bold sm:text-lg">
+        <h1
+          ref={name}
+          tabIndex={-1}
+          className="min-w-[min(6rem,30%)] flex-1 truncate text-base font-bold sm:text-lg"
+        >
           {title}
         </h1>
       ) : (

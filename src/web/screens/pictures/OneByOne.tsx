@@ -1,4 +1,4 @@
-import { Car, Check, Ellipsis, Trash2, Undo2 } from 'lucide-react';
+import { Check, Ellipsis, Undo2 } from 'lucide-react';
 import { useCallback, useMemo, useState } from 'react';
 import { type FaceId, partTitles } from '#core/car';
 import { partStatus, pictureOf } from '#core/walk';
@@ -91,7 +91,7 @@ export function OneByOne({ walk, waiting }: OneByOneProps) {
       {/* Its place is kept, so that nothing moves when there is something to take back. */}
       <div className="flex min-h-12 items-center gap-2 border-t border-line px-3">
         <p role="status" className="min-w-0 flex-1 truncate">
-          {lastSays ? `Put: ${lastSays}.` : 'Tap the part, or the strip of the finding, it belongs to.'}
+          {lastSays ? `Put: ${lastSays}.` : 'Tap its part, or the strip of its finding.'}
         </p>
         {placed && (
           <Button
@@ -113,7 +113,7 @@ export function OneByOne({ walk, waiting }: OneByOneProps) {
             put(...placeFacts(state, frame, { part: undefined, finding: undefined, role: 'whole-car' }))
           }
         >
-          <Car aria-hidden size={20} /> Whole car
+          Whole car
         </Button>
         <Button
           look={frame.proposal ? 'main' : 'plain'}
@@ -134,7 +134,7 @@ export function OneByOne({ walk, waiting }: OneByOneProps) {
           <Check aria-hidden size={20} /> It is so
         </Button>
         <Button look="warn" className="px-1!" onClick={() => record(...setAsideFacts(frame.sha256))}>
-          <Trash2 aria-hidden size={18} /> Set aside
+          Set aside
         </Button>
         <Button
           className="px-0!"

@@ -9,7 +9,7 @@ export function StockRow({ summary: { car, walk } }: { summary: CarSummary }) {
     <li className="border-b border-line">
       <Link
         to={`/cars/${car.id}`}
-        className="grid min-h-18 grid-cols-[6rem_1fr] items-center gap-x-3 px-1 py-2.5 hover:bg-fill sm:grid-cols-[6rem_minmax(0,5fr)_minmax(0,3fr)_10rem]"
+        className="grid min-h-18 grid-cols-[6rem_minmax(0,1fr)] items-center gap-x-3 px-1 py-2.5 hover:bg-fill sm:grid-cols-[6rem_minmax(0,5fr)_minmax(0,3fr)_10rem]"
       >
         <Silhouette bodyStyle={car.bodyStyle} paintTone={car.paintTone} />
         <span className="min-w-0">
@@ -39,7 +39,7 @@ function Stage({ walk }: Pick<CarSummary, 'walk'>) {
       ? `${walk.parts - walk.visited} parts left`
       : 'Walked';
   return (
-    <span className="whitespace-nowrap text-sm tabular-nums max-sm:col-start-2 max-sm:flex max-sm:items-center max-sm:gap-2 sm:text-right">
+    <span className="min-w-0 text-sm tabular-nums max-sm:col-start-2 max-sm:flex max-sm:flex-wrap sm:whitespace-nowrap max-sm:items-center max-sm:gap-2 sm:text-right">
       <span className="font-bold sm:block">{says}</span>
       <span className="text-soft sm:block">
         {walk.findings} {walk.findings === 1 ? 'finding' : 'findings'}

@@ -24,16 +24,18 @@ export function CoverageStrip({
     ...(photosLeft.length > 0 ? [plural(photosLeft.length, 'photo missing', 'photos missing')] : []),
     ...(unresolved.length > 0 ? [plural(unresolved.length, 'second look')] : []),
   ];
+  // The one number that matters next stands first; the others as far as there is room.
+  const [next, ...others] = left.length > 0 || said.length === 1 ? said : said.slice(1);
   // Full only when nothing is left anywhere: photos and readings count as much as parts.
   const open = readings + photosLeft.length + unresolved.length;
   const [done, all] = [visited, total + open];
   return (
-    <div className="flex shrink-0 border-b border-line">
+    <div className="flex shrink-0 flex-wrap border-b border-line">
       <button
         type="button"
         onClick={onOpen}
         aria-label={said.join(', ')}
-        className="relative flex min-h-12 min-w-0 flex-1 items-center gap-x-3 bg-sheet px-3 text-left text-sm leading-tight tabular-nums sm:text-base"
+        className="relative flex min-h-12 min-w-[min(100%,11rem)] flex-1 items-center gap-x-3 bg-sheet px-3 text-left text-sm leading-tight tabular-nums sm:text-base"
       >
         <span
           aria-hidden
@@ -42,11 +44,8 @@ export function CoverageStrip({
           style={{ width: `${total > 0 ? (100 * done) / all : 0}%` }}
         />
         <span className="relative flex min-w-0 flex-1 gap-x-3 overflow-hidden whitespace-nowrap">
-          {said.map((words, i) => (
-            <span key={words} className={i === 0 ? 'shrink-0 font-bold' : 'min-w-0 truncate'}>
-              {words}
-            </span>
-          ))}
+          <span className="shrink-0 font-bold">{next}</span>
+          <span className="min-w-0 truncate">{others.join(' · ')}</span>
         </span>
         {onward}
       </button>

@@ -43,7 +43,9 @@ export function JustSaid({ walk, here, onUndo }: JustSaidProps) {
       </p>
       {says && (
         <div className="absolute bottom-1 left-0 z-10 flex max-w-[calc(100%-3.5rem)] items-stretch rounded-md border border-ink bg-night text-white shadow-lg">
-          <span className="min-w-0 self-center truncate py-1 pl-3 text-sm">{sentence(says)}</span>
+          <span className="min-w-0 line-clamp-2 self-center py-1 pl-3 text-sm leading-tight">
+            {sentence(says)}
+          </span>
           <button
             type="button"
             onClick={onUndo}

@@ -8,8 +8,8 @@ export type SheetHeight = (typeof sheetHeights)[number];
 /** The car keeps 45 of 100 of the height, 40 on small phones: bar, strip and place row take ten rem. */
 const looks: Record<SheetHeight, string> = {
   low: 'portrait:max-h-54',
-  half: 'portrait:max-h-[calc(55dvh-10rem)] portrait:[@media(max-height:700px)]:max-h-[calc(60dvh-10rem)]',
-  full: 'portrait:max-h-[72dvh]',
+  half: 'portrait:max-h-[max(14rem,calc(55dvh-10rem))] portrait:[@media(max-height:700px)]:max-h-[max(14rem,calc(60dvh-10rem))]',
+  full: 'portrait:max-h-[max(14rem,72dvh)]',
 };
 /** So far a thumb must go to mean a drag. */
 const DRAG_PX = 24;
@@ -32,7 +32,7 @@ export function Sheet({ label, opensAt, children }: SheetProps) {
   return (
     <section
       aria-label={label}
-      className={`contain-content flex flex-col border-ink bg-sheet portrait:border-t landscape:w-[48%] landscape:border-l ${looks[height]}`}
+      className={`contain-content flex shrink-0 flex-col overflow-y-auto border-ink bg-sheet portrait:border-t landscape:w-[48%] landscape:border-l ${looks[height]}`}
     >
       <button
         type="button"

@@ -12,7 +12,7 @@ interface WalkBarProps {
 }
 
 const tool =
-  'flex min-h-12 min-w-12 items-center justify-center gap-x-2 rounded-md font-bold max-sm:flex-col max-sm:text-xs max-sm:leading-none max-sm:gap-y-1 sm:px-2 disabled:text-soft';
+  'flex min-h-12 min-w-12 items-center max-[359px]:min-w-11 justify-center gap-x-2 rounded-md font-bold max-sm:flex-col max-sm:text-xs max-sm:leading-none max-sm:gap-y-1 sm:px-2 disabled:text-soft';
 
 // Made once: the bar is drawn anew with every tap.
 const icons = {
@@ -30,6 +30,7 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
     <Bar
       title={<span title={`${car.make} ${car.model}`}>{car.stockNumber}</span>}
       pageTitle={`Walk-round · ${car.stockNumber}`}
+      scrolls
       back={{ to: `/cars/${car.id}`, label: 'Back to the car' }}
     >
       <OutboxBadge />

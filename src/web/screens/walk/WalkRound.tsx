@@ -44,7 +44,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const label = partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop';
   const hand = <DeckView {...actions} {...{ walk, deck, here, face, cover, route }} />;
   return (
-    <div className="flex h-dvh flex-col overflow-hidden">
+    <div className="flex h-dvh flex-col overflow-x-hidden overflow-y-auto">
       {isHelping && <FetchedPiece screen={keyHelp} onClose={() => act({ does: 'help', isOn: false })} />}
       <WalkBar
         walk={walk}
@@ -52,7 +52,8 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
         onLog={() => actions.setDeck({ mode: 'log' })}
         onUndo={undo}
       />
-      <main className="flex min-h-0 flex-1 flex-col">
+      {/* With large letters, or enlarged, it is higher than the screen, and scrolls as a whole. */}
+      <main className="flex min-h-0 flex-1 flex-col max-lg:portrait:min-h-[32rem] max-lg:landscape:min-h-[17rem]">
         <CoverageStrip
           cover={cover}
           onOpen={() => actions.setDeck({ mode: 'left' })}

@@ -31,7 +31,7 @@ export function ConditionsDeck({ walk, face, say, setDeck }: DeckProps) {
         note="They decide what can be seen. The report says what they may have hidden."
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+      <div className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         <Pick legend="Light" values={lights} words={conditionWords.light} value={light} onPick={setLight} />
         <Pick legend="Wet" values={wetStates} words={conditionWords.wet} value={wet} onPick={setWet} />
         <Pick legend="Dirt" values={dirtStates} words={conditionWords.dirt} value={dirt} onPick={setDirt} />

@@ -80,7 +80,7 @@ export function LeftDeck({ walk, here, setDeck, goTo }: DeckProps) {
         note={`${cover.visited} of ${cover.total} parts visited`}
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <div className="min-h-0 flex-1 overflow-y-auto p-2">
+      <div className="min-h-12 flex-1 overflow-y-auto p-2">
         {groups.map((group) => (
           <section key={group.title} className="mb-3">
             <h3 className="px-1 text-sm text-soft">

@@ -17,7 +17,7 @@ export function LogDeck({ walk, setDeck, say }: DeckProps) {
         note={`${lines.length} entries, latest first`}
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <ol className="min-h-0 flex-1 overflow-y-auto px-3">
+      <ol className="min-h-12 flex-1 overflow-y-auto px-3">
         {lines.map((line) => (
           <li key={line.id} className="flex items-center gap-2 border-b border-line py-1">
             <div className={`min-w-0 flex-1 ${line.undone ? 'text-soft line-through' : ''}`}>

@@ -22,8 +22,8 @@ export function NotSeenDeck({ walk, here, setDeck, sayAndWalkOn }: DeckProps) {
         note={part && `The ${partNameForAnyone(part, walk.page.car)}`}
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <div className="min-h-0 flex-1 overflow-y-auto p-2">
-        <div className="grid grid-cols-2 gap-2">
+      <div className="min-h-12 flex-1 overflow-y-auto p-2">
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2">
           {notSeenReasons.map((why) => (
             <Button key={why} onClick={() => say(why)}>
               {why}

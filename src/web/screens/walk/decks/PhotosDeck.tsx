@@ -17,7 +17,7 @@ export function PhotosDeck({ walk, here, setDeck, say }: DeckProps) {
   return (
     <>
       <DeckHead title="Photos" onClose={() => setDeck({ mode: 'stop' })} />
-      <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+      <div className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         <Choice
           legend="They show"
           value={of}

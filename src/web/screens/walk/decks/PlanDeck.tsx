@@ -32,7 +32,7 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
         note={cover.left.length > 0 ? `About ${minutesWords(left)} left` : 'Every part was visited'}
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+      <div className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         <HubRows {...{ walk, goTo, say, setDeck }} />
         <Field
           id="route"

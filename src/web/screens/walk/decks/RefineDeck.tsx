@@ -70,7 +70,7 @@ export function RefineDeck({
         note={`Logged${part ? ` on the ${partNameForAnyone(part, page.car)}` : ''}`}
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+      <div className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         {caution && <Notice look="warn">{caution}</Notice>}
         <FindingPhotos walk={walk} finding={finding} say={say} />
         <HowBad {...{ finding, vocabulary, amend }} />
@@ -117,7 +117,7 @@ export function RefineDeck({
         )}
         <NoteEntry value={details.note ?? ''} onNote={(note) => amend({ note: note || null })} />
       </div>
-      <div className="grid grid-cols-2 gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <Button onClick={() => setDeck({ mode: 'stop' })}>Done</Button>
         <Button
           look="main"

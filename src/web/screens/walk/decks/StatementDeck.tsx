@@ -55,7 +55,7 @@ export function StatementDeck({ walk, face, setDeck, say }: DeckProps) {
         note="Told in the report as you say it."
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <form onSubmit={submit} className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+      <form onSubmit={submit} className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         {[...state.statements.values()].map((made) => (
           <div
             key={made.statement}

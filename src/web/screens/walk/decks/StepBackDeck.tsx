@@ -49,7 +49,7 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
         closeLabel="Back to the close lap"
         onClose={finish}
       />
-      <ul className="min-h-0 flex-1 overflow-y-auto">
+      <ul className="min-h-12 flex-1 overflow-y-auto">
         {here.map((finding) => (
           <li key={finding.id} className="border-b border-line p-2">
             <p className="flex items-center gap-2 pb-1 leading-tight">
@@ -81,7 +81,7 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
           </li>
         ))}
       </ul>
-      <div className="grid grid-cols-2 gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+      <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <Button
           disabled={unsaid.length === 0}
           onClick={() =>

@@ -54,7 +54,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
   const vocabulary = vocabularyOf(page.car);
   return (
     <>
-      <div className="min-h-0 flex-1 space-y-2 overflow-y-auto p-3">
+      <div className="min-h-12 flex-1 space-y-2 overflow-y-auto p-3">
         <div>
           <h2 ref={heading} tabIndex={-1} className="text-xl leading-tight outline-none">
             {sentence(partNameForAnyone(part, page.car))}
@@ -119,7 +119,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
         <ThisPart walk={walk} part={part} />
       </div>
       <div className="space-y-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
-        <div className="grid grid-cols-[1fr_1.15fr_1fr] gap-2">
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,5.6rem),1fr))] gap-2">
           <Button className="px-1! whitespace-nowrap" onClick={() => setDeck({ mode: 'photos' })}>
             {icons.photo} Photo
             {photos.length > 0 && <span className="tabular-nums">{photos.length}</span>}
@@ -134,13 +134,13 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
             {icons.finding} Finding
           </Button>
         </div>
-        <div className="grid grid-cols-[3.5rem_1fr_3.5rem] gap-2">
-          <Button className="min-h-16 px-0" aria-label="Stop before" onClick={() => step(-1)}>
+        <div className="grid grid-cols-[minmax(2.75rem,3.5rem)_minmax(0,1fr)_minmax(2.75rem,3.5rem)] gap-2">
+          <Button className="min-h-16 min-w-0 px-0!" aria-label="Stop before" onClick={() => step(-1)}>
             {icons.before}
           </Button>
           <Button
             look="main"
-            className="min-h-16 text-xl"
+            className="min-h-16 px-1! text-xl"
             onClick={() =>
               sayAndWalkOn({
                 kind: 'part-cleared',
@@ -150,7 +150,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
           >
             {icons.clear} {findings.length + known.length > 0 ? 'Rest is clear' : 'Clear'}
           </Button>
-          <Button className="min-h-16 px-0" aria-label="Next stop" onClick={() => step(1)}>
+          <Button className="min-h-16 min-w-0 px-0!" aria-label="Next stop" onClick={() => step(1)}>
             {icons.after}
           </Button>
         </div>

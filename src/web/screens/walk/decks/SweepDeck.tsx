@@ -35,7 +35,7 @@ export function SweepDeck({ walk, face, setDeck, say }: DeckProps) {
         note="As seen from where you stand. The report says that it was a sweep."
         onClose={() => setDeck({ mode: 'stop' })}
       />
-      <div className="min-h-0 flex-1 space-y-3 overflow-y-auto p-3">
+      <div className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         <Choice
           legend="How far"
           isLegendHidden
