@@ -114,3 +114,65 @@ test('another page takes the focus to its name', desk, async ({ page, beginWalk 
   await page.getByRole('link', { name: 'Back to the walk' }).click();
   await expect(page.locator('h1').first()).toBeFocused();
 });
+
+test(
+  'a walk can be followed by ear: what a screen reader has to read tells the stop, the way on and what was said',
+  onlyAt('phone', 'the reading is the same at both widths; a phone is what one walks with'),
+  async ({ page, beginWalk }) => {
+    test.setTimeout(120_000);
+    await beginWalk();
+    const read = (name: 'main' | 'banner') => page.getByRole(name).ariaSnapshot();
+    const bar = await read('banner');
+    for (const line of ['link "Back to the car"', 'button "Undo"', 'link "Pictures"', 'link "Report"'])
+      expect(bar).toContain(line);
+    const stop = await read('main');
+    for (const line of [
+      'button "105 parts left, 5 readings to take, 2 photos missing"',
+      'button "Where to: route, laps and conditions"',
+      'button "Places: at Front, 0 of 9 visited"',
+      'group "The car: front"',
+      'button "Front bumper: not looked at"',
+      'region "Front bumper"',
+      'heading "Front bumper" [level=2]',
+      'Stop 1 of 105 · not looked at',
+      'button "Clear"',
+      'button "Next stop"',
+    ])
+      expect(stop).toContain(line);
+    // From stop to stop by name alone: what is told aloud is where one then stands.
+    const aloud = page.getByTestId('aloud');
+    const told: string[] = [];
+    for (let i = 0; i < 12; i++) {
+      const before = await page.getByRole('heading', { level: 2 }).first().textContent();
+      await page.getByRole('button', { name: 'Clear', exact: true }).click();
+      await expect(page.getByRole('heading', { level: 2 }).first()).not.toHaveText(before ?? '');
+      const next = (await page.getByRole('heading', { level: 2 }).first().textContent()) ?? '';
+      await expect(aloud).toHaveText(`Clear. Next: ${next[0]?.toLowerCase()}${next.slice(1)}`);
+      told.push(next);
+      await page.waitForTimeout(330);
+    }
+    expect(new Set(told).size).toBe(12);
+    // A finding without looking: its kind by name, its answers as groups that say what is chosen.
+    await page.getByRole('button', { name: 'Finding', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'What is it?' })).toBeFocused();
+    await page.locator('[aria-keyshortcuts="1"]').click();
+    await expect(aloud).toHaveText(/: logged\.$/);
+    await page.getByRole('group', { name: 'How bad' }).getByRole('button').first().click();
+    await page
+      .getByRole('group', { name: /^Noticed from/ })
+      .getByRole('button', { name: 'Up close' })
+      .click();
+    const deck = await page.getByRole('region', { name: told.at(-1) ?? '' }).ariaSnapshot();
+    expect(deck).toMatch(/group "How bad":\n\s+- text: How bad\n\s+- button "[^"]+" \[pressed\]/);
+    expect(deck).toMatch(/button "Up close" \[pressed\]/);
+    await page.getByRole('button', { name: 'Done' }).click();
+    // What is left, and every place with how far it is.
+    await page.getByRole('button', { name: /^92 parts left/ }).click();
+    expect(await read('main')).toMatch(/heading "Not looked at \(9\d\)" \[level=3\]/);
+    await page.getByRole('button', { name: 'Back to the stop' }).click();
+    await page.getByRole('button', { name: /^Where to/ }).click();
+    const hub = await read('main');
+    for (const line of [/button "Outside 13 of 49"/, /link "Tyres 0 of 4"/, /link "Papers 0 of 7"/])
+      expect(hub).toMatch(line);
+  },
+);
