@@ -71,6 +71,13 @@ test(
       mimeType: 'image/jpeg',
       buffer: Buffer.from('<svg onload=alert(1)>'),
     });
+    await expect(page.getByText('page.jpg is no JPEG, PNG or WebP; it was left out.')).toBeVisible();
+    // It begins as a photo does, and is none: the server looks closer.
+    await page.getByTestId('photo-file').setInputFiles({
+      name: 'half.jpg',
+      mimeType: 'image/jpeg',
+      buffer: Buffer.concat([Buffer.from([0xff, 0xd8]), Buffer.from('<svg onload=alert(1)>')]),
+    });
     await expect(page.getByTestId('outbox')).toHaveAccessibleName(/refused/);
     await page.getByTestId('outbox').click();
     await expect(page.getByText(/not a photo, whatever its name says/)).toBeVisible();

@@ -127,7 +127,7 @@ test(
       expect(bar).toContain(line);
     const stop = await read('main');
     for (const line of [
-      'button "105 parts left, 5 readings to take, 2 photos missing"',
+      'button "105 parts left, 5 readings to take, 2 photos missing, ',
       'button "Where to: route, laps and conditions"',
       'button "Places: at Front, 0 of 9 visited"',
       'group "The car: front"',

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { fitsSideways, noAxeFindings } from './screenChecks';
+import { fitsSideways, fitsThumbs, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { tapPart, turnTo } from './steps';
 
@@ -157,6 +157,7 @@ test('every screen of a walk works 320 pixels wide', here, async ({ page, server
     await expect(page.locator('h1').first()).toBeAttached();
     await page.waitForLoadState('networkidle');
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(320);
+    await fitsThumbs(page);
   }
 });
 

@@ -14,3 +14,35 @@ export const fitsSideways = (page: Page) =>
   expect
     .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth))
     .toBeLessThanOrEqual(0);
+
+/** A thumb needs 44 × 44 pixels (WCAG 2.2, 2.5.5). Links within a sentence are as high as its line, and what a label stands for is pressed by the label. */
+export async function fitsThumbs(page: Page): Promise<void> {
+  const small = await page.evaluate(() => {
+    const thumb = 43.5;
+    const shown = (element: Element) =>
+      element.checkVisibility({ checkOpacity: true, checkVisibilityCSS: true });
+    return [
+      ...document.querySelectorAll(
+        'button, a[href], summary, select, input, textarea, [role="button"]:not(path)',
+      ),
+    ]
+      .filter((element) => shown(element) && !element.closest('svg'))
+      .map((element) =>
+        element instanceof HTMLInputElement ? (element.closest('label') ?? element) : element,
+      )
+      .filter((element) => {
+        const { width, height } = element.getBoundingClientRect();
+        if (width < 2 || height < 2) return false;
+        const isInline =
+          element.tagName === 'A' &&
+          getComputedStyle(element).display === 'inline' &&
+          element.closest('p, li, dd, td, figcaption');
+        return !isInline && (width < thumb || height < thumb);
+      })
+      .map((element) => {
+        const { width, height } = element.getBoundingClientRect();
+        return `${Math.round(width)} × ${Math.round(height)}: ${element.outerHTML.slice(0, 140)}`;
+      });
+  });
+  expect.soft([...new Set(small)]).toEqual([]);
+}

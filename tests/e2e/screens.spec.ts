@@ -1,4 +1,4 @@
-import { fitsSideways, noAxeFindings } from './screenChecks';
+import { fitsSideways, fitsThumbs, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { addCar, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
 
@@ -11,6 +11,7 @@ test('every screen is free of axe findings and never scrolls sideways', async ({
   const check = async () => {
     await noAxeFindings(page);
     await fitsSideways(page);
+    await fitsThumbs(page);
   };
   await expect(page.getByText('No cars yet.')).toBeVisible();
   await check();
@@ -27,7 +28,7 @@ test('every screen is free of axe findings and never scrolls sideways', async ({
   await page.getByRole('button', { name: 'Scuff', exact: true }).click();
   await check();
   await page.getByRole('button', { name: 'Done' }).click();
-  for (const deck of [/parts left/, /What was logged/, 'Route, laps and conditions', 'Step-back lap']) {
+  for (const deck of [/parts left/, /what was logged/i, 'Route, laps and conditions', 'Step-back lap']) {
     await page.getByRole('button', { name: deck }).click();
     await check();
   }

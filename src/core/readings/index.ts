@@ -8,6 +8,7 @@ export {
   isTriedFirst,
 } from './functionTable';
 export { countWords, type KitRow, type KitTable, kitTable } from './kitTable';
+export { leftElsewhere } from './leftElsewhere';
 export { papersLeft } from './othersLeft';
 export {
   CHANGED,

@@ -20,7 +20,7 @@ export function Button({ look = 'plain', className, ...props }: ButtonProps) {
 /** The same look for links. */
 export const buttonLook = (look: keyof typeof looks = 'plain') =>
   clsx(
-    'inline-flex min-h-12 items-center justify-center gap-2 rounded-md border px-4 font-bold leading-tight',
+    'inline-flex min-h-12 min-w-11 items-center justify-center gap-2 rounded-md border px-4 font-bold leading-tight',
     'disabled:border-line disabled:bg-fill disabled:text-soft',
     looks[look],
   );

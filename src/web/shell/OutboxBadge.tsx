@@ -18,7 +18,7 @@ export function OutboxBadge() {
   return (
     <Popover className="relative">
       <PopoverButton
-        className={`flex min-h-12 items-center gap-2 rounded-md px-2 ${refused > 0 || isLost ? 'bg-warn-fill font-bold text-warn' : ''}`}
+        className={`flex min-h-12 min-w-11 items-center justify-center gap-2 rounded-md px-2 ${refused > 0 || isLost ? 'bg-warn-fill font-bold text-warn' : ''}`}
         aria-label={`${says}. Show what is waiting`}
         data-testid="outbox"
       >

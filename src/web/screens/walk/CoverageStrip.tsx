@@ -9,10 +9,13 @@ const onward = <ChevronRight aria-hidden size={20} className="relative shrink-0"
 /** What is left, always in sight: parts, readings, photos, second looks. One tap opens the list. */
 export function CoverageStrip({
   cover,
+  elsewhere,
   onOpen,
   onPlan,
 }: {
   cover: Coverage;
+  /** Things left that are no part, reading or picture. */
+  elsewhere: number;
   onOpen: () => void;
   onPlan: () => void;
 }) {
@@ -23,11 +26,12 @@ export function CoverageStrip({
     ...(readings > 0 ? [plural(readings, 'reading to take', 'readings to take')] : []),
     ...(photosLeft.length > 0 ? [plural(photosLeft.length, 'photo missing', 'photos missing')] : []),
     ...(unresolved.length > 0 ? [plural(unresolved.length, 'second look')] : []),
+    ...(elsewhere > 0 ? [`${elsewhere} to try, count or read`] : []),
   ];
   // The one number that matters next stands first; the others as far as there is room.
   const [next, ...others] = left.length > 0 || said.length === 1 ? said : said.slice(1);
-  // Full only when nothing is left anywhere: photos and readings count as much as parts.
-  const open = readings + photosLeft.length + unresolved.length;
+  // Full only when nothing is left anywhere: photos, readings, functions, things and papers count as much as parts.
+  const open = readings + photosLeft.length + unresolved.length + elsewhere;
   const [done, all] = [visited, total + open];
   return (
     <div className="flex shrink-0 flex-wrap border-b border-line">

@@ -37,7 +37,8 @@ export function Sheet({ label, opensAt, children }: SheetProps) {
       <button
         type="button"
         aria-label={height === 'full' ? 'More room for the car' : 'More room for what there is to do'}
-        className="grid h-7 w-full shrink-0 touch-none place-items-center landscape:hidden"
+        // As high as a thumb; its lower part lies over the blank head of the deck.
+        className="z-10 mx-auto -mb-4 grid h-11 w-1/2 shrink-0 touch-none justify-items-center pt-2.5 landscape:hidden"
         onPointerDown={(event) => {
           from.current = event.clientY;
           event.currentTarget.setPointerCapture(event.pointerId);

@@ -1,5 +1,6 @@
-import { useCallback, useMemo } from 'react';
+import { useCallback, useDeferredValue, useMemo } from 'react';
 import { partNameForAnyone } from '#core/car';
+import { leftElsewhere } from '#core/readings';
 import { coverage } from '#core/walk';
 import { sentence } from '#core/wording';
 import { PlaceRow } from '../../map/PlaceRow';
@@ -33,6 +34,9 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const { deck, isClose, isHelping } = round;
   const { here, partHere, face, route } = standing;
   const cover = useMemo(() => coverage(state, style), [state, style]);
+  // A tap does not wait for it.
+  const settled = useDeferredValue(state);
+  const elsewhere = useMemo(() => leftElsewhere(settled, page.car), [settled, page.car]);
   const drawn = useDrawnMap({ walk, round, standing, act });
   useStayAwake();
   const undo = useCallback(() => act({ does: 'undo' }), [act]);
@@ -56,6 +60,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
       <main className="flex min-h-0 flex-1 flex-col max-lg:portrait:min-h-[32rem] max-lg:landscape:min-h-[17rem]">
         <CoverageStrip
           cover={cover}
+          elsewhere={elsewhere}
           onOpen={() => actions.setDeck({ mode: 'left' })}
           onPlan={() => actions.setDeck({ mode: 'plan' })}
         />

@@ -1,9 +1,9 @@
 import { useCallback, useDeferredValue, useMemo } from 'react';
 import type { FaceId, PartId } from '#core/car';
-import { partConcerns } from '#core/readings';
 import { partStatus } from '#core/walk';
 import type { Drawing } from '../../map/FaceMap';
 import type { OpenWalk } from '../../sync/useWalk';
+import { concernsOf } from './concernsOf';
 import type { Round, RoundAction, Standing } from './round';
 import { progressOf, toMapFinding } from './walkModel';
 
@@ -24,7 +24,7 @@ export function useDrawnMap({ walk, round, standing, act }: DrawnMapInputs) {
     [state, style],
   );
   const progress = useMemo(() => progressOf(state, style), [state, style]);
-  const concerns = useMemo(() => partConcerns(state, style, page.car, new Date()), [state, style, page.car]);
+  const concerns = concernsOf(walk);
   const statusOf = useCallback((part: PartId) => partStatus(state, part, concerns), [state, concerns]);
   const drawing = useMemo(
     (): Drawing | undefined =>

@@ -73,10 +73,11 @@ export function LeftDeck({ walk, here, setDeck, goTo }: DeckProps) {
     .map(([code, title, to]) => ({ title, to, parts: partsOf(code) }))
     .filter(({ parts }) => parts.length > 0);
   const [wholeCar] = leftOf(left, 'whole-car-photo');
+  const isAnything = groups.length > 0 || further.length > 0 || wholeCar !== undefined;
   return (
     <>
       <DeckHead
-        title={groups.length > 0 ? 'What is left' : 'Nothing is left'}
+        title={isAnything ? 'What is left' : 'Nothing is left'}
         note={`${cover.visited} of ${cover.total} parts visited`}
         onClose={() => setDeck({ mode: 'stop' })}
       />
@@ -132,9 +133,7 @@ export function LeftDeck({ walk, here, setDeck, goTo }: DeckProps) {
             </ul>
           </section>
         )}
-        {groups.length === 0 && further.length === 0 && !wholeCar && (
-          <p className="p-2">Every part was looked at and every reading taken.</p>
-        )}
+        {!isAnything && <p className="p-2">Every part was looked at and every reading taken.</p>}
       </div>
       <div className="border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <Link

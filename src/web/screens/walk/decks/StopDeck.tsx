@@ -1,13 +1,14 @@
 import { Brush, Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import { middleOf, partNameForAnyone, vocabularyOf } from '#core/car';
-import { contradictions, partConcerns } from '#core/readings';
+import { contradictions } from '#core/readings';
 import { findingCaution, findingLine, isStanding, type LookId, looksFor, partStatus } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Notice } from '../../../components/Notice';
 import { Strip } from '../../../components/Strip';
 import { statusWords } from '../../../map/partMarks';
+import { concernsOf } from '../concernsOf';
 import type { DeckProps } from './deckProps';
 import { LookedFor } from './LookedFor';
 import { OdometerEntry } from './OdometerEntry';
@@ -46,7 +47,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
   const photos = state.photos.filter(
     (photo) => photo.part === here || findings.some((finding) => finding.id === photo.finding),
   );
-  const concerns = partConcerns(state, style, page.car, new Date());
+  const concerns = concernsOf(walk);
   const known = concerns.get(here) ?? [];
   const status = partStatus(state, here, concerns);
   const look = state.looks.get(here);
