@@ -22,7 +22,7 @@ test(
 
     await server.start();
     await saved(page);
-    const id = page.url().split('/').at(-1);
+    const id = new URL(page.url()).pathname.split('/').at(-1);
     const { entries } = await (await fetch(`${server.origin}/api/walks/${id}`)).json();
     const kinds = entries.map((entry: { kind: string }) => entry.kind);
     expect(kinds.filter((kind: string) => kind === 'part-cleared')).toHaveLength(1);

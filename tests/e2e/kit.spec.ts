@@ -89,7 +89,7 @@ test('the stop for the smell of the cabin leads there, and is visited once it is
   await expect(page.getByRole('link', { name: /^Papers: service record, keys counted/ })).toBeVisible();
 
   // Before the report is frozen every hole leads to where it is closed.
-  const walk = page.url().split('/').at(-1) as string;
+  const walk = new URL(page.url()).pathname.split('/').at(-1) as string;
   const holes = `${server.origin}/walks/${walk}/report`;
   await page.goto(holes);
   await page.getByRole('button', { name: 'Go to: What comes with it, not counted' }).click();

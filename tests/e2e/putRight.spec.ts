@@ -28,7 +28,7 @@ test('a promise is kept: the finding is put right, shown as it is now, and told 
 
   // The report says what is still missing, and leads there.
   await saved(page);
-  const walk = page.url();
+  const walk = page.url().split('?')[0] ?? '';
   await page.goto(`${walk}/report`);
   await expect(page.getByText('Put right, and no photo of how it is now (1)')).toBeVisible();
   await page.goto(walk);

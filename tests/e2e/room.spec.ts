@@ -158,6 +158,8 @@ test('every screen of a walk works 320 pixels wide', here, async ({ page, server
     await page.waitForLoadState('networkidle');
     expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(320);
     await fitsThumbs(page);
+    // The name of the page says the screen and the car.
+    if (path.startsWith('/walks/')) await expect(page).toHaveTitle(/^.+ · E-\w+ · Zelk$/);
   }
 });
 

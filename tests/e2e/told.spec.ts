@@ -16,7 +16,7 @@ test(
   here,
   async ({ page, server, beginWalk }) => {
     await beginWalk();
-    const walk = page.url();
+    const walk = page.url().split('?')[0] ?? '';
     await page.getByRole('button', { name: 'no scratches or scuffs', exact: true }).click();
     await page.getByRole('button', { name: 'Clear', exact: true }).click();
     await goTo(page, 'door-fl', 'Nearside front door (left)');
@@ -55,7 +55,7 @@ test(
   here,
   async ({ page, server, beginWalk }) => {
     await beginWalk();
-    const walk = page.url();
+    const walk = page.url().split('?')[0] ?? '';
     await goTo(page, 'door-fl', 'Nearside front door (left)');
     await tapPart(page, 'door-fl');
     await page.getByRole('button', { name: 'Scratch', exact: true }).click();
@@ -108,7 +108,7 @@ test(
   here,
   async ({ page, server, beginWalk }) => {
     await beginWalk();
-    const walk = page.url();
+    const walk = page.url().split('?')[0] ?? '';
     // What can hardly be meant is asked once.
     await goTo(page, 'windscreen', 'Windscreen');
     await tapPart(page, 'windscreen');
@@ -151,7 +151,7 @@ test(
   here,
   async ({ page, server, beginWalk }) => {
     await beginWalk();
-    const walk = page.url();
+    const walk = page.url().split('?')[0] ?? '';
     await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
     await page.getByRole('link', { name: 'Story, equipment, how it drove' }).click();
     await page.getByRole('button', { name: 'Add to its story' }).click();

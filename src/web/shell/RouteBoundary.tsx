@@ -83,11 +83,15 @@ export function Fetched<P extends object>({ screen, ...props }: { screen: Fetche
   );
 }
 
-/** The same for a piece of a screen: nothing stands in its place meanwhile, and the rest of the screen stays when it cannot be had. */
-export function FetchedPiece<P extends object>({ screen, ...props }: { screen: FetchedScreen<P> } & P) {
+/** The same for a piece of a screen: its place is kept meanwhile where it has one, and the rest of the screen stays when it cannot be had. */
+export function FetchedPiece<P extends object>({
+  screen,
+  meanwhile = null,
+  ...props
+}: { screen: FetchedScreen<P>; meanwhile?: ReactNode } & P) {
   return (
     <Boundary onTryAgain={screen.again} isPiece>
-      <Shown screen={screen} props={props as unknown as P} meanwhile={null} />
+      <Shown screen={screen} props={props as unknown as P} meanwhile={meanwhile} />
     </Boundary>
   );
 }

@@ -21,6 +21,7 @@ export function CarFormScreen() {
     <>
       <Bar
         title={id ? 'Edit car' : 'Add a car'}
+        {...(page.data && { pageTitle: `Edit car · ${page.data.car.stockNumber}` })}
         back={id ? { to: `/cars/${id}`, label: 'Back to the car' } : { to: '/', label: 'Stock list' }}
       />
       <main className="mx-auto max-w-3xl p-4">

@@ -14,7 +14,11 @@ export function CompareScreen() {
   const page = useQuery({ queryKey: ['car', id], queryFn: () => getJson(`/api/cars/${id}`, carPageSchema) });
   return (
     <>
-      <Bar title="Walk against walk" back={{ to: `/cars/${id}`, label: 'Back to the car' }} />
+      <Bar
+        title="Walk against walk"
+        {...(page.data && { pageTitle: `Walk against walk · ${page.data.car.stockNumber}` })}
+        back={{ to: `/cars/${id}`, label: 'Back to the car' }}
+      />
       <main className="mx-auto max-w-4xl space-y-4 p-4">
         {page.error && <Notice look="warn">{page.error.message}</Notice>}
         {page.data &&

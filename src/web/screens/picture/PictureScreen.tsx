@@ -13,7 +13,11 @@ export function PictureScreen() {
   const load = useWalk(id, useWalker());
   return (
     <div className="flex h-dvh flex-col overflow-hidden">
-      <Bar title="Picture" back={{ to: `/walks/${id}/pictures`, label: 'Back to the pictures' }}>
+      <Bar
+        title="Picture"
+        {...(load.status === 'open' && { pageTitle: `Picture · ${load.walk.page.car.stockNumber}` })}
+        back={{ to: `/walks/${id}/pictures`, label: 'Back to the pictures' }}
+      >
         <OutboxBadge />
         <WalkerPicker />
       </Bar>

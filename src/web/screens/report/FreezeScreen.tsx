@@ -23,7 +23,11 @@ export function FreezeScreen() {
   const load = useWalk(id, useWalker());
   return (
     <>
-      <Bar title="Report" back={{ to: `/walks/${id}`, label: 'Back to the walk' }}>
+      <Bar
+        title="Report"
+        {...(load.status === 'open' && { pageTitle: `Report · ${load.walk.page.car.stockNumber}` })}
+        back={{ to: `/walks/${id}`, label: 'Back to the walk' }}
+      >
         <WalkerPicker />
       </Bar>
       <main className="mx-auto max-w-2xl space-y-6 p-4">

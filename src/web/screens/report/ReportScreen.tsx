@@ -33,6 +33,7 @@ export function ReportScreen() {
     <>
       <Bar
         title={report ? `Report, revision ${report.revision}` : 'Report'}
+        {...(report && { pageTitle: `Report, revision ${report.revision} · ${report.car.stockNumber}` })}
         back={{ to: report ? `/walks/${report.walk}/report` : '/', label: 'Back' }}
       />
       {page.error && (

@@ -9,5 +9,5 @@ export const fetchDecks = laterDeck.fetch;
 /** Shows the deck that is on: the stop's is there with the walk, the others come after it. */
 export function DeckView(props: DeckProps) {
   if (props.deck.mode === 'stop') return <StopDeck key={props.here} {...props} />;
-  return <FetchedPiece screen={laterDeck} {...props} />;
+  return <FetchedPiece screen={laterDeck} meanwhile={<div className="min-h-96" />} {...props} />;
 }

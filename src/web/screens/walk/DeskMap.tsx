@@ -31,7 +31,7 @@ export function DeskMap({ plan, said, face, ...map }: DeskMapProps) {
     </figure>
   );
   return (
-    <section aria-label="The car" className="relative flex min-h-0 min-w-0 flex-1 flex-col p-3">
+    <section aria-label="The car" className="relative flex min-h-0 min-w-0 flex-1 flex-col p-3 pb-16">
       <div className="mx-auto w-full max-w-xl">{plan}</div>
       <div className="absolute inset-x-3 bottom-3">{said}</div>
       {isInside ? (

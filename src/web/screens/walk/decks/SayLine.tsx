@@ -78,8 +78,12 @@ export function SayLine({
           id={id}
           className={inputLook}
           value={line}
+          // As it is dictated: nothing is corrected into other words, and the line is entered by the keyboard’s own key.
           enterKeyHint="done"
           autoComplete="off"
+          autoCapitalize="none"
+          autoCorrect="off"
+          spellCheck={false}
           placeholder={
             vocabularyOf(page.car) === 'us'
               ? 'driver side fender scratch 5 in'
