@@ -61,7 +61,6 @@ async function everythingSaid(car: typeof testCar): Promise<string[]> {
     state: replay(WALK, entries),
     style: styleOf(car),
     page: { walk: WALK, car, entries, photos: [], reports: [] },
-    record: () => undefined,
   });
   const texts = [
     ...textsIn(report),

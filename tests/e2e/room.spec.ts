@@ -185,7 +185,7 @@ test('nothing moves under a finger between one tap and the next', here, async ({
     }).observe({ type: 'layout-shift', buffered: true });
   });
   await beginWalk();
-  const placed = async () =>
+  const placed = async (): Promise<Record<string, { x: number; y: number } | null>> =>
     Object.fromEntries(
       await Promise.all(
         ['Stop before', /^(Clear|Rest is clear)$/, 'Next stop', 'Photo', 'Finding'].map(async (name) => [

@@ -3,7 +3,7 @@ import { styleOf } from '#core/car';
 import { type Fact, replay } from '#core/walk';
 import { testCar } from '../../../../tests/builders/car';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../../tests/builders/entries';
-import { logLines } from './logLines';
+import { logLines, wordsOfEntry } from './logLines';
 
 const linesOf = (...facts: Fact[]) => {
   const entries = entriesOf([begun, ...facts]);
@@ -12,7 +12,6 @@ const linesOf = (...facts: Fact[]) => {
     state: replay(WALK, entries),
     style: styleOf(testCar),
     page: { walk: WALK, car: testCar, entries, photos: [], reports: [] },
-    record: () => undefined,
   });
 };
 
@@ -42,5 +41,18 @@ describe('the log in words', () => {
     );
     expect(lines).toHaveLength(1);
     expect(lines[0]).toMatchObject({ says: 'Roof: clear', undone: true, undo: idOf(3) });
+  });
+
+  it('tells one entry by itself in the same words, and nothing of a move', () => {
+    const entries = entriesOf([begun, { kind: 'stop-reached', body: { part: 'door-fl' } }, noted(1)]);
+    const walk = {
+      entries,
+      state: replay(WALK, entries),
+      style: styleOf(testCar),
+      page: { walk: WALK, car: testCar, entries, photos: [], reports: [] },
+    };
+    expect(wordsOfEntry(walk, idOf(3))).toBe('Nearside front door (left), dent: logged');
+    expect(wordsOfEntry(walk, idOf(2))).toBeUndefined();
+    expect(wordsOfEntry(walk, idOf(99))).toBeUndefined();
   });
 });
