@@ -10,6 +10,8 @@ test(
   async ({ page, ownServer: server }) => {
     await beginWalk(page, server);
     await saved(page);
+    // A breath after it opened, all of the walk is on the phone.
+    await page.waitForLoadState('networkidle');
     await server.end('SIGKILL');
 
     await page.getByRole('button', { name: 'Clear', exact: true }).click();

@@ -153,7 +153,7 @@ test(
     await beginWalk();
     const walk = page.url().split('?')[0] ?? '';
     await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
-    await page.getByRole('link', { name: 'Story, equipment, how it drove' }).click();
+    await page.getByRole('link', { name: /^Its story/ }).click();
     await page.getByRole('button', { name: 'Add to its story' }).click();
     await expect(page.getByText('Say what there is to tell.')).toBeVisible();
     await page.getByLabel('About').selectOption({ label: 'Work done before the walk' });

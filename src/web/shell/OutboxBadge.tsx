@@ -1,5 +1,6 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { CloudAlert, CloudCheck, CloudUpload } from 'lucide-react';
+import { CloudAlert, CloudCheck, CloudUpload, type LucideIcon } from 'lucide-react';
+import { memo } from 'react';
 import { useOutbox } from '../sync/SyncContext';
 import { OutboxPanel } from './OutboxPanel';
 
@@ -15,10 +16,23 @@ export function OutboxBadge() {
       : waiting > 0
         ? [CloudUpload, stalled ? `${waiting} kept here` : `${waiting} sending`]
         : [CloudCheck, 'Saved'];
+  return <Badge says={says} Icon={Icon} isWarning={refused > 0 || isLost} />;
+}
+
+/** Its look; drawn anew only when that changes, not with everything that is sent. */
+const Badge = memo(function Badge({
+  says,
+  Icon,
+  isWarning,
+}: {
+  says: string;
+  Icon: LucideIcon;
+  isWarning: boolean;
+}) {
   return (
     <Popover className="relative">
       <PopoverButton
-        className={`flex min-h-12 min-w-11 items-center justify-center gap-2 rounded-md px-2 ${refused > 0 || isLost ? 'bg-warn-fill font-bold text-warn' : ''}`}
+        className={`flex min-h-12 min-w-11 items-center justify-center gap-2 rounded-md px-2 ${isWarning ? 'bg-warn-fill font-bold text-warn' : ''}`}
         aria-label={`${says}. Show what is waiting`}
         data-testid="outbox"
       >
@@ -33,4 +47,4 @@ export function OutboxBadge() {
       </PopoverPanel>
     </Popover>
   );
-}
+});

@@ -1,11 +1,15 @@
 import { FileText, Gauge, History, Images, Signpost, Undo2 } from 'lucide-react';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { Bar } from '../../shell/Bar';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import type { OpenWalk } from '../../sync/useWalk';
 
 interface WalkBarProps {
-  walk: OpenWalk;
+  /** Only what the bar shows of it: it is not drawn anew with every tap. */
+  walk: string;
+  car: OpenWalk['page']['car'];
+  canUndo: boolean;
   onPlan: () => void;
   onLog: () => void;
   onUndo: () => void;
@@ -24,8 +28,14 @@ const icons = {
   report: <FileText aria-hidden size={22} />,
 };
 
-export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
-  const { car, walk: id } = walk.page;
+export const WalkBar = memo(function WalkBar({
+  walk: id,
+  car,
+  canUndo,
+  onPlan,
+  onLog,
+  onUndo,
+}: WalkBarProps) {
   return (
     <Bar
       title={<span title={`${car.make} ${car.model}`}>{car.stockNumber}</span>}
@@ -34,7 +44,7 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
       back={{ to: `/cars/${car.id}`, label: 'Back to the car' }}
     >
       <OutboxBadge />
-      <button type="button" className={tool} onClick={onUndo} disabled={walk.state.undoable.length === 0}>
+      <button type="button" className={tool} onClick={onUndo} disabled={!canUndo}>
         {icons.undo}
         Undo
       </button>
@@ -65,4 +75,4 @@ export function WalkBar({ walk, onPlan, onLog, onUndo }: WalkBarProps) {
       </Link>
     </Bar>
   );
-}
+});

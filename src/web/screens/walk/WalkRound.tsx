@@ -1,4 +1,4 @@
-import { useCallback, useDeferredValue, useMemo } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo } from 'react';
 import { partNameForAnyone } from '#core/car';
 import { leftElsewhere } from '#core/readings';
 import { coverage } from '#core/walk';
@@ -9,7 +9,7 @@ import { FetchedPiece, fetchedScreen } from '../../shell/RouteBoundary';
 import { useStayAwake } from '../../shell/useStayAwake';
 import type { OpenWalk } from '../../sync/useWalk';
 import { CoverageStrip } from './CoverageStrip';
-import { DeckView } from './DeckView';
+import { DeckView, fetchDecks } from './DeckView';
 import { DeskMap } from './DeskMap';
 import { JustSaid } from './JustSaid';
 import { PhoneMap } from './PhoneMap';
@@ -27,6 +27,9 @@ const reading: ReadonlySet<Deck['mode']> = new Set(['left', 'log', 'plan', 'cond
 
 const keyHelp = fetchedScreen(() => import('./KeyHelp').then((file) => file.KeyHelp));
 
+/** A frame or two after the first picture. */
+const AFTER_OPENING_MS = 100;
+
 /** The walk itself: the car above, what to do at this stop below; beside each other on a desk. */
 export function WalkRound({ walk }: { walk: OpenWalk }) {
   const { state, style, page } = walk;
@@ -38,7 +41,15 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const settled = useDeferredValue(state);
   const elsewhere = useMemo(() => leftElsewhere(settled, page.car), [settled, page.car]);
   const drawn = useDrawnMap({ walk, round, standing, act });
+  // Once the walk stands: until then they would only take its time.
+  useEffect(() => {
+    const timer = setTimeout(fetchDecks, AFTER_OPENING_MS);
+    return () => clearTimeout(timer);
+  }, []);
   useStayAwake();
+  const { setDeck } = actions;
+  const toPlan = useCallback(() => setDeck({ mode: 'plan' }), [setDeck]);
+  const toLog = useCallback(() => setDeck({ mode: 'log' }), [setDeck]);
   const undo = useCallback(() => act({ does: 'undo' }), [act]);
   const zoom = useCallback(() => act({ does: 'zoom' }), [act]);
   const help = useCallback(() => act({ does: 'help', isOn: true }), [act]);
@@ -51,9 +62,11 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     <div className="flex h-dvh flex-col overflow-x-hidden overflow-y-auto">
       {isHelping && <FetchedPiece screen={keyHelp} onClose={() => act({ does: 'help', isOn: false })} />}
       <WalkBar
-        walk={walk}
-        onPlan={() => actions.setDeck({ mode: 'plan' })}
-        onLog={() => actions.setDeck({ mode: 'log' })}
+        walk={page.walk}
+        car={page.car}
+        canUndo={state.undoable.length > 0}
+        onPlan={toPlan}
+        onLog={toLog}
         onUndo={undo}
       />
       {/* With large letters, or enlarged, it is higher than the screen, and scrolls as a whole. */}
@@ -62,7 +75,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
           cover={cover}
           elsewhere={elsewhere}
           onOpen={() => actions.setDeck({ mode: 'left' })}
-          onPlan={() => actions.setDeck({ mode: 'plan' })}
+          onPlan={toPlan}
         />
         <div className="flex min-h-0 flex-1 max-lg:portrait:flex-col">
           {isDesk ? (

@@ -1,18 +1,15 @@
-import { useEffect } from 'react';
 import { useParams } from 'react-router';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
 import { useWalker } from '../../shell/person';
 import { WalkerList } from '../../shell/WalkerPicker';
 import { useWalk } from '../../sync/useWalk';
-import { fetchDecks } from './DeckView';
 import { WalkRound } from './WalkRound';
 
 export function WalkScreen() {
   const { id = '' } = useParams();
   const walker = useWalker();
   const load = useWalk(id, walker);
-  useEffect(fetchDecks, []);
   if (load.status === 'open' && walker) return <WalkRound walk={load.walk} />;
   return (
     <>

@@ -1,5 +1,6 @@
 import { X } from 'lucide-react';
 import { type ReactNode, useEffect, useRef } from 'react';
+import { afterPaint } from '../../../shell/afterPaint';
 
 /** Title of a deck, with the way back to the stop. */
 export function DeckHead({
@@ -17,8 +18,9 @@ export function DeckHead({
   // Keys and readers begin in the deck that was opened, and are back where they were once it is closed.
   useEffect(() => {
     const before = document.activeElement;
-    heading.current?.focus({ preventScroll: true });
+    const callOff = afterPaint(() => heading.current?.focus({ preventScroll: true }));
     return () => {
+      callOff();
       const at = document.activeElement;
       if ((!at || at === document.body) && before instanceof HTMLElement && before.isConnected)
         before.focus({ preventScroll: true });

@@ -8,6 +8,7 @@ import { Button } from '../../../components/Button';
 import { Notice } from '../../../components/Notice';
 import { Strip } from '../../../components/Strip';
 import { statusWords } from '../../../map/partMarks';
+import { afterPaint } from '../../../shell/afterPaint';
 import { concernsOf } from '../concernsOf';
 import type { DeckProps } from './deckProps';
 import { LookedFor } from './LookedFor';
@@ -37,10 +38,14 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
   const [chosen, setChosen] = useState<readonly LookId[]>(before?.status === 'clear' ? before.absent : []);
   const heading = useRef<HTMLHeadingElement>(null);
   // The button one pressed is gone with the stop before: keys and readers go on at this one.
-  useEffect(() => {
-    const at = document.activeElement;
-    if (!at || at === document.body) heading.current?.focus({ preventScroll: true });
-  }, []);
+  useEffect(
+    () =>
+      afterPaint(() => {
+        const at = document.activeElement;
+        if (!at || at === document.body) heading.current?.focus({ preventScroll: true });
+      }),
+    [],
+  );
   if (!part) return null;
   const at = route.findIndex((stop) => stop.part === here) + 1;
   const findings = state.findings.filter((finding) => finding.part === here);
