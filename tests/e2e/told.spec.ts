@@ -177,6 +177,7 @@ test(
     await page.getByRole('button', { name: 'Fitted', exact: true }).click();
     await noAxeFindings(page);
     await page.goto(`${walk}/functions`);
+    await page.getByText(/^Everything else/).click();
     await page
       .getByRole('button', { name: /^Cruise control/ })
       .first()
