@@ -37,6 +37,15 @@ test(
     await page.getByLabel('What shows it').fill('haze over both');
     await page.getByRole('button', { name: 'Say so' }).click();
     await expect(page.getByText(/One repair over nearside rear door \(left\) and/)).toBeVisible();
+    // A fault that stands is not offered as not there.
+    await goTo(page, 'bonnet', 'Bonnet');
+    const notThere = page.getByRole('button', { name: 'no scratches or scuffs', exact: true });
+    await expect(notThere).toBeVisible();
+    await page.getByRole('button', { name: 'Finding', exact: true }).click();
+    await page.getByRole('button', { name: 'Scratch', exact: true }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByRole('button', { name: 'no stone chips', exact: true })).toBeVisible();
+    await expect(notThere).toHaveCount(0);
     await saved(page);
     const entries = await entriesOf(server.origin, walk);
     expect(entries.find(({ kind }) => kind === 'part-cleared')?.body).toEqual({

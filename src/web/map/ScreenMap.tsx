@@ -107,7 +107,7 @@ function Damage({ mark: { number, at, to, acrossMm, fails }, flip, isCurrent }: 
           className={`fill-tape ${isCurrent ? 'stroke-accent' : 'stroke-ink'}`}
           strokeWidth={isCurrent ? 8 : 3}
         />
-        <text x={14} y={49} fontSize={52} className="fill-ink font-bold">
+        <text x={14} y={49} fontSize={52} className="fill-night font-bold">
           {number}
         </text>
       </g>

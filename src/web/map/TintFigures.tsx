@@ -23,7 +23,7 @@ interface TintFiguresProps {
 /** The figures on the parts; colour alone says nothing. */
 export function TintFigures({ face, parts, tints, unit }: TintFiguresProps) {
   return parts.map(({ id, mark }) => {
-    const figure = tints.get(id)?.figure;
+    const { figure, fill } = tints.get(id) ?? {};
     if (!figure) return null;
     return (
       <text
@@ -32,7 +32,8 @@ export function TintFigures({ face, parts, tints, unit }: TintFiguresProps) {
         y={mark.at[1] + SIZE_PX * 0.35 * unit}
         textAnchor="middle"
         fontSize={Math.max(LEAST_PX * unit, Math.min(SIZE_PX * unit, mark.radius * 1.1))}
-        className="fill-ink font-bold"
+        // Tape is yellow by night too.
+        className={`${fill === 'fill-tape' ? 'fill-night' : 'fill-ink'} font-bold`}
         pointerEvents="none"
         aria-hidden
       >

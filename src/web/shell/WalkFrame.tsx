@@ -1,5 +1,6 @@
+import { Signpost } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { useParams } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { Notice } from '../components/Notice';
 import { type OpenWalk, useWalk } from '../sync/useWalk';
 import { Bar } from './Bar';
@@ -31,6 +32,13 @@ export function WalkFrame({ title, name, children }: WalkFrameProps) {
           <span className="pr-2 text-soft max-sm:hidden">{load.walk.page.car.stockNumber}</span>
         )}
         <OutboxBadge />
+        <Link
+          to={`/walks/${id}?deck=where-to`}
+          className="flex min-h-12 min-w-12 items-center justify-center gap-x-2 rounded-md font-bold max-sm:flex-col max-sm:gap-y-1 max-sm:text-xs max-sm:leading-none sm:px-2"
+        >
+          <Signpost aria-hidden size={22} />
+          Where to
+        </Link>
       </Bar>
       {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
       {load.status === 'open' &&

@@ -59,7 +59,7 @@ export function Sheet({ label, opensAt, children }: SheetProps) {
           event.stopPropagation();
         }}
       >
-        <span aria-hidden className="h-1.5 w-12 rounded-full bg-line" />
+        <span aria-hidden className="h-1.5 w-12 rounded-full bg-line forced-colors:border-2" />
       </button>
       {children}
     </section>

@@ -2,7 +2,15 @@ import { Brush, Camera, Check, ChevronLeft, ChevronRight, EyeOff, Plus } from 'l
 import { useEffect, useRef, useState } from 'react';
 import { middleOf, partNameForAnyone, vocabularyOf } from '#core/car';
 import { contradictions } from '#core/readings';
-import { findingCaution, findingLine, isStanding, type LookId, looksFor, partStatus } from '#core/walk';
+import {
+  findingCaution,
+  findingLine,
+  isStanding,
+  type LookId,
+  looksFor,
+  partStatus,
+  standingLooks,
+} from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Notice } from '../../../components/Notice';
@@ -58,6 +66,9 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
   const look = state.looks.get(here);
   const doubts = contradictions(state).flatMap(({ part: at, says }) => (at === here ? [says] : []));
   const vocabulary = vocabularyOf(page.car);
+  // A fault that stands here is not offered as not there.
+  const offered = standingLooks(looksFor(part), part, findings);
+  const absent = offered.filter((id) => chosen.includes(id));
   return (
     <>
       <div className="min-h-12 flex-1 space-y-2 overflow-y-auto p-3">
@@ -109,8 +120,8 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
           part.face && <p className="text-soft max-lg:text-sm">Tap the spot on the map to log a finding.</p>
         )}
         <LookedFor
-          looks={looksFor(part)}
-          chosen={chosen}
+          looks={offered}
+          chosen={absent}
           vocabulary={vocabulary}
           onChange={(looks) => setChosen(looks)}
         />
@@ -150,7 +161,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
             onClick={() =>
               sayAndWalkOn({
                 kind: 'part-cleared',
-                body: { part: here, ...(chosen.length > 0 && { absent: [...chosen] }) },
+                body: { part: here, ...(absent.length > 0 && { absent }) },
               })
             }
           >
