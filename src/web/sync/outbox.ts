@@ -76,7 +76,7 @@ export class Outbox {
   async addEntries(entries: readonly Entry[]): Promise<void> {
     for (const entry of entries) this.#entries.set(entry.id, { id: entry.id, walk: entry.walk, entry });
     this.#changed();
-    this.#pump();
+    this.#pumpSoon();
     await this.#keep(
       entries.map(({ id }) => id),
       async (store) => {
@@ -175,6 +175,12 @@ export class Outbox {
   }
 
   /** Begins whatever may be sent now; called again whenever something has ended. */
+  /** Sending begins after the tap that made something is on the screen; it is kept at once. */
+  #pumpSoon(): void {
+    clearTimeout(this.#timer);
+    this.#timer = setTimeout(() => this.#pump());
+  }
+
   #pump(): void {
     if (this.#isStopped) return;
     const batch = this.#sending.has('entries') ? undefined : this.#nextBatch();
