@@ -146,7 +146,8 @@ describe('undo', () => {
 
 describe('looking about', () => {
   it.each<[RoundAction, Partial<Round>]>([
-    [{ does: 'turn', to: style.parts.get(first)?.face }, {}],
+    [{ does: 'turn', to: 'cabin' }, { turnedTo: 'cabin' }],
+    [{ does: 'settle' }, {}],
     [{ does: 'zoom' }, { isClose: false }],
     [{ does: 'help', isOn: true }, { isHelping: true }],
     [{ does: 'open', deck: { mode: 'photos' } }, { deck: { mode: 'photos' } }],
@@ -159,7 +160,9 @@ describe('looking about', () => {
 
   it('turning at a stop takes the part along, so that map and large button speak of one part', () => {
     const walk = walkOf(at('door-fl'), clear('dashboard'));
-    const { round, facts } = afterAction(beginning, { does: 'turn', to: 'cabin' }, walk);
+    const turning = afterAction(beginning, { does: 'turn', to: 'cabin' }, walk);
+    expect(turning).toEqual({ round: { ...beginning, turnedTo: 'cabin' }, facts: [] });
+    const { round, facts } = afterAction(turning.round, { does: 'settle' }, walk);
     const [moved] = facts;
     const there = moved?.kind === 'stop-reached' ? style.parts.get(moved.body.part) : undefined;
     expect(there?.face).toBe('cabin');
@@ -173,8 +176,25 @@ describe('looking about', () => {
 
   it('takes along a part that is done where all there are done', () => {
     const done = [...style.parts.values()].filter(({ face }) => face === 'boot').map(({ id }) => clear(id));
-    const { facts } = afterAction(beginning, { does: 'turn', to: 'boot' }, walkOf(...done));
+    const turnedTo = { ...beginning, turnedTo: 'boot' as const };
+    expect(afterAction(turnedTo, { does: 'settle' }, walkOf(...done)).facts).toHaveLength(1);
+  });
+
+  it('stands there before a deck is opened, however soon', () => {
+    const walk = walkOf(at('door-fl'));
+    const { round, facts } = afterAction(
+      { ...beginning, turnedTo: 'cabin' },
+      { does: 'open', deck: { mode: 'photos' } },
+      walk,
+    );
     expect(facts).toHaveLength(1);
+    expect(round).toEqual({ ...beginning, deck: { mode: 'photos' } });
+  });
+
+  it('settles nothing where one looks at the part in hand', () => {
+    const walk = walkOf(at('door-fl'));
+    for (const round of [beginning, { ...beginning, turnedTo: 'left' as const }])
+      expect(afterAction(round, { does: 'settle' }, walk)).toEqual({ round, facts: [] });
   });
 
   it('only looks while something else is in hand, and looks at its part again at the stop', () => {
@@ -191,12 +211,13 @@ describe('looking about', () => {
     const facts: Fact[] = [at('door-fl')];
     let round = beginning;
     const faces: string[] = [];
-    for (let i = 0; i < 4; i++) {
-      const outcome = afterAction(round, { does: 'swipe', way: 'left' }, walkOf(...facts));
-      round = outcome.round;
-      facts.push(...outcome.facts);
-      faces.push(standingOf(walkOf(...facts), round).face);
-    }
+    for (let i = 0; i < 4; i++)
+      for (const action of [{ does: 'swipe', way: 'left' }, { does: 'settle' }] as const) {
+        const outcome = afterAction(round, action, walkOf(...facts));
+        round = outcome.round;
+        facts.push(...outcome.facts);
+        if (action.does === 'settle') faces.push(standingOf(walkOf(...facts), round).face);
+      }
     expect(faces).toEqual(['rear', 'right', 'front', 'left']);
   });
 
@@ -221,6 +242,7 @@ it('whatever is done on whatever walk, what is logged is of this car, and the wa
       { does: 'open', deck: { mode: 'refine', finding: idOf(0xf001) } },
       { does: 'open', deck: { mode: 'log' } },
       { does: 'swipe', way: 'right' },
+      { does: 'settle' },
     ),
   );
   fc.assert(

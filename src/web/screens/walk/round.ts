@@ -43,6 +43,8 @@ export type RoundAction =
   /** Looks at another face; back at the part one stands at when none is given. */
   | { does: 'turn'; to: FaceId | undefined }
   | { does: 'swipe'; way: 'left' | 'right' }
+  /** Has turned, and stays there. */
+  | { does: 'settle' }
   | { does: 'zoom' }
   | { does: 'help'; isOn: boolean }
   | { does: 'go-to'; part: PartId }
@@ -104,14 +106,13 @@ export function afterAction(round: Round, action: RoundAction, walk: WalkSeen): 
   const standing = standingOf(walk, round);
   switch (action.does) {
     case 'open':
-      // Back at the stop one looks at its part: the large button must clear what the map shows.
-      return quiet(
-        action.deck.mode === 'stop' ? facing(round, action.deck) : { ...round, deck: action.deck },
-      );
+      return open(round, standing, walk, action.deck);
     case 'turn':
-      return turn(round, standing, walk, action.to);
+      return quiet(turned(round, action.to));
     case 'swipe':
-      return turn(round, standing, walk, faceAround(standing.face, action.way === 'left' ? 1 : -1));
+      return quiet(turned(round, faceAround(standing.face, action.way === 'left' ? 1 : -1)));
+    case 'settle':
+      return settle(round, standing, walk);
     case 'zoom':
       return quiet({ ...round, isClose: !round.isClose });
     case 'help':
@@ -139,13 +140,26 @@ function turned({ turnedTo: _, ...round }: Round, to: FaceId | undefined): Round
   return to === undefined ? round : { ...round, turnedTo: to };
 }
 
-/** Turning at a stop is walking there: the first part not looked at comes into the hand, so that map and deck speak of one part. With something else in hand one only looks. */
-function turn(round: Round, standing: Standing, { state }: WalkSeen, to: FaceId | undefined): Outcome {
-  if (to === undefined || round.deck.mode !== 'stop' || to === standing.partHere?.face)
-    return quiet(turned(round, to === standing.partHere?.face ? undefined : to));
-  const there = standing.route.filter(({ face }) => face === to);
+/** One looks at another side than that of the part in hand. */
+const isTurnedAway = (round: Round, { partHere }: Standing): boolean =>
+  round.turnedTo !== undefined && round.turnedTo !== partHere?.face;
+
+/**
+ * Turning at a stop is walking there: once one has turned, the first part not looked at comes into the hand, so that map and deck speak of one
+ * part. With something else in hand one only looks.
+ */
+function settle(round: Round, standing: Standing, { state }: WalkSeen): Outcome {
+  if (round.deck.mode !== 'stop' || !isTurnedAway(round, standing)) return quiet(round);
+  const there = standing.route.filter(({ face }) => face === round.turnedTo);
   const next = there.find(({ part }) => partStatus(state, part) === 'not-looked-at') ?? there[0];
-  return next ? goTo(round, standing, next.part) : quiet(turned(round, to));
+  return next ? goTo(round, standing, next.part) : quiet(round);
+}
+
+/** Opens a deck; who has just turned stands there first. Back at the stop one looks at its part: the large button must clear what the map shows. */
+function open(round: Round, standing: Standing, walk: WalkSeen, deck: Deck): Outcome {
+  if (deck.mode === 'stop') return quiet(facing(round, deck));
+  const { round: settled, facts } = settle(round, standing, walk);
+  return { round: { ...settled, deck }, facts };
 }
 
 /** Looks at where one stands again, with this deck. */

@@ -17,6 +17,9 @@ const felt: ReadonlySet<Fact['kind']> = new Set([
   'sweep-made',
 ]);
 
+/** A turn of the map takes some 200 ms. */
+const SETTLES_MS = 250;
+
 /** Keeps the round beside its walk. Actions stay the same from drawing to drawing, and meet walk and round as they are by then. */
 export function useRound(walk: OpenWalk) {
   const [round, setRound] = useState((): Round => ({ ...beginning, deck: deckAt(location.search) }));
@@ -48,6 +51,15 @@ export function useRound(walk: OpenWalk) {
     }),
     [act, record],
   );
+  // The map turns first, and nothing waits for the deck; who turns on at once is only passing.
+  const isTurned = round.turnedTo !== undefined && round.deck.mode === 'stop';
+  const { turnedTo } = round;
+  // biome-ignore lint/correctness/useExhaustiveDependencies: turning on begins the wait anew.
+  useEffect(() => {
+    if (!isTurned) return;
+    const timer = setTimeout(() => act({ does: 'settle' }), SETTLES_MS);
+    return () => clearTimeout(timer);
+  }, [isTurned, turnedTo, act]);
   // Going back to the walk from another screen opens the deck one left it by; the browser's own history is not told twice.
   const address = addressOf(round.deck);
   useEffect(() => {
