@@ -92,7 +92,7 @@ export function RouteEditor({ rule: kept, style, pace, onKeep, onDone }: RouteEd
           <label className="flex min-h-12 items-center gap-3">
             <input
               type="checkbox"
-              className="size-6 accent-accent"
+              className="size-6 shrink-0 accent-accent"
               checked={rule.bootAtTail}
               onChange={(event) => change({ bootAtTail: event.target.checked })}
             />

@@ -12,9 +12,10 @@ export const directionNames: Record<Direction, string> = {
   anticlockwise: 'Anticlockwise',
 };
 
-/** "From the front left, anticlockwise; wheel as met." */
-export function routeLine({ start, direction, order }: RouteRule): string {
-  return `From the ${cornerNames[start]}, ${direction}; ${orderRuleNames[order].name.toLowerCase()}.`;
+/** "From the front left, anticlockwise; wheel as met, doors opened as passed." */
+export function routeLine({ start, direction, order, insideAsPassed }: RouteRule): string {
+  const doors = insideAsPassed ? ', doors opened as passed' : '';
+  return `From the ${cornerNames[start]}, ${direction}; ${orderRuleNames[order].name.toLowerCase()}${doors}.`;
 }
 
 /** "7 minutes"; less than one is "a minute". */
