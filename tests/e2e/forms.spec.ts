@@ -1,5 +1,6 @@
+import { NELL } from './begin';
 import { expect, onlyAt, test } from './server';
-import { openYard } from './steps';
+import { openYard, saved } from './steps';
 
 const once = onlyAt('phone', 'what is kept does not depend on the width');
 
@@ -55,5 +56,27 @@ test(
     await page.reload();
     await expect(page.getByLabel('Service record, a line each')).toHaveValue('31.2k 04/2023 stamp');
     await expect(page.getByLabel('Recalls')).toHaveValue('none open');
+  },
+);
+
+test(
+  'a field one leaves takes nothing back that somebody else noted meanwhile',
+  once,
+  async ({ page, server, beginWalk }) => {
+    const { walk } = await beginWalk();
+    await page.goto(`${server.origin}/walks/${walk}/papers`);
+    await page.getByLabel('Keepers', { exact: true }).fill('2');
+    const noted = { kind: 'papers-noted', body: { keys: 3, stamps: 6 } };
+    const entry = { ...noted, id: crypto.randomUUID(), walk, who: NELL, at: new Date().toISOString() };
+    expect((await server.post(`/api/walks/${walk}/entries`, { entries: [entry] })).ok).toBe(true);
+    // The keys are asked for one by one as soon as the other's count is here.
+    await expect(page.getByRole('group', { name: 'Key 3' })).toBeVisible();
+    await page.keyboard.press('Tab');
+    await saved(page);
+    const { entries } = await (await fetch(`${server.origin}/api/walks/${walk}`)).json();
+    const bodies = entries.flatMap(({ kind, body }: { kind: string; body: object }) =>
+      kind === 'papers-noted' ? [body] : [],
+    );
+    expect(bodies).toEqual([{ keys: 3, stamps: 6 }, { keepers: 2 }]);
   },
 );

@@ -25,7 +25,7 @@ const seenAs = ({ kind }: Part) => {
   return at < 0 ? asSeen.length : at;
 };
 
-/** The bench behind, or the rearmost seats, begin below this share of the cabin’s drawing. */
+/** By its position; what has none lies behind where it is no farther forward than the rear seats. */
 const isRear = (part: Part, style: BodyStyle): boolean => {
   if (part.position && part.position.length === 2) return part.position[0] === 'r';
   const rows = [...style.parts.values()].filter(

@@ -14,7 +14,7 @@ import { Choice } from '../../components/Choice';
 import { Field, inputLook } from '../../components/Field';
 import { useTyped } from '../../components/useTyped';
 import type { OpenWalk } from '../../sync/useWalk';
-import { type PapersErrors, type PapersKey, type PapersTyped, readPapers } from './readPapers';
+import { intervalKeys, type PapersErrors, type PapersKey, type PapersTyped, readPapers } from './readPapers';
 import { todayIs } from './today';
 
 const titles = {
@@ -34,6 +34,7 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
   const {
     value: values,
     setValue: setValues,
+    isTyped,
     drop,
   } = useTyped<PapersTyped>(`papers.${page.walk}`, {
     keepers: text(noted.keepers),
@@ -64,13 +65,16 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
       today: todayIs(),
       isMonthFirst: vocabulary === 'us',
       isBusy: (key) => onTo === `papers-${key}`,
+      isTyped,
     });
     setErrors(found);
     if (Object.keys(changed).length > 0) note(changed);
     for (const where of numberPlaces)
-      if (values[where].trim() !== (numbers.get(where) ?? ''))
+      if (isTyped(where) && values[where].trim() !== (numbers.get(where) ?? ''))
         record({ kind: 'number-read', body: { where, text: values[where].trim() } });
-    if (Object.keys(found).length === 0) drop();
+    // What cannot be read, and half of a pair, is kept on as typed.
+    const isHalf = (values.every.trim() === '') !== (values.months.trim() === '');
+    drop([...(Object.keys(found) as PapersKey[]), ...(isHalf ? intervalKeys : [])]);
   };
   const field = (key: PapersKey, label: string, hint?: string) => (
     <Field id={`papers-${key}`} label={label} hint={hint} error={errors[key]}>

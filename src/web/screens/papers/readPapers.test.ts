@@ -19,11 +19,12 @@ const keys: PapersKey[] = [
 ];
 const typed = (values: Partial<PapersTyped>) =>
   ({ ...Object.fromEntries(keys.map((key) => [key, ''])), ...values }) as PapersTyped;
-const read = (values: Partial<PapersTyped>, noted = {}, busy?: PapersKey) =>
+const read = (values: Partial<PapersTyped>, noted = {}, busy?: PapersKey, untyped: PapersKey[] = []) =>
   readPapers(typed(values), noted, {
     today: '2026-03-14',
     isMonthFirst: false,
     isBusy: (key) => key === busy,
+    isTyped: (key) => !untyped.includes(key),
   });
 
 describe('what is typed of the papers', () => {
@@ -34,6 +35,12 @@ describe('what is typed of the papers', () => {
 
   it('takes back what was emptied', () => {
     expect(read({}, { keepers: 2, recalls: 'one open' }).changed).toEqual({ keepers: null, recalls: null });
+  });
+
+  it('takes nothing back that somebody else noted meanwhile', () => {
+    expect(read({ keepers: '2' }, { keys: 2, stamps: 5 }, undefined, ['keys', 'stamps']).changed).toEqual({
+      keepers: 2,
+    });
   });
 
   it('saves the others where one cannot be read, and leaves that one as it stands', () => {

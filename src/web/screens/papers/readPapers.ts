@@ -26,13 +26,18 @@ interface Asked {
   isMonthFirst: boolean;
   /** Somebody is about to type there: its half of a pair is not missing yet. */
   isBusy: (key: PapersKey) => boolean;
+  /** It was typed here and is not saved yet: what somebody else noted meanwhile is not taken back. */
+  isTyped: (key: PapersKey) => boolean;
 }
+
+/** The fields that an interval is made of. */
+export const intervalKeys = ['every', 'months', 'beltEvery', 'beltMonths'] as const;
 
 /** What was typed of the papers: what of it can be read and is new, and what is wrong with the rest, field by field. */
 export function readPapers(
   values: PapersTyped,
   noted: Papers['noted'],
-  { today, isMonthFirst, isBusy }: Asked,
+  { today, isMonthFirst, isBusy, isTyped }: Asked,
 ): { errors: PapersErrors; changed: Noted } {
   const found: PapersErrors = {};
   const whole = (key: PapersKey, least: number, most: number, says: string): number | null => {
@@ -92,6 +97,7 @@ export function readPapers(
   const changed = Object.entries(wanted).filter(
     ([key, value]) =>
       !isWrong(key) &&
+      (key === 'interval' ? intervalKeys.some(isTyped) : isTyped(key as PapersKey)) &&
       JSON.stringify(value ?? null) !== JSON.stringify(noted[key as keyof typeof noted] ?? null),
   );
   return { errors: found, changed: Object.fromEntries(changed) };

@@ -43,6 +43,7 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
   const {
     value: values,
     setValue: setValues,
+    isTyped,
     drop,
   } = useTyped(`tyre.${walk.page.walk}.${part}`, {
     brand: described?.brand ?? '',
@@ -82,10 +83,13 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
     const changed = Object.entries(wanted).filter(
       ([key, value]) =>
         found[key as keyof typeof found] === undefined &&
+        // What somebody else said meanwhile is not taken back by one who typed something else.
+        (isTyped(key as keyof typeof values) ||
+          typed[key as keyof typeof values] !== values[key as keyof typeof values]) &&
         JSON.stringify(value) !== JSON.stringify(described?.[key as keyof typeof wanted] ?? null),
     );
     if (changed.length > 0) say({ kind: 'tyre-described', body: { part, ...Object.fromEntries(changed) } });
-    if (Object.keys(found).length === 0) drop();
+    drop(Object.keys(found) as (keyof typeof values)[]);
   };
   const text = (key: keyof typeof values, label: string, hint: string, inputMode?: 'numeric') => (
     <Field id={`tyre-${key}`} label={label} hint={hint} error={errors[key]}>
