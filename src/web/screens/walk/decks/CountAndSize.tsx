@@ -43,7 +43,7 @@ export function CountAndSize({ finding, part, amend, walk }: CountAndSizeProps) 
   return (
     <div>
       {form && <p className="pb-1 text-sm text-soft">{drawn ?? hints[form]}</p>}
-      <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-3">
+      <div className="grid columns-as-fit gap-3">
         <div>
           <p className="mb-1 text-sm font-bold text-soft">How many</p>
           <div className="grid grid-cols-[3rem_1fr_3rem] items-center rounded-md border border-soft">
@@ -140,7 +140,7 @@ function GapEntry({
   vocabulary,
 }: Pick<CountAndSizeProps, 'finding' | 'amend'> & { vocabulary: 'uk' | 'us' }) {
   return (
-    <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-3">
+    <div className="grid columns-as-fit gap-3">
       <SizeEntry
         id="gap"
         label="Gap here"

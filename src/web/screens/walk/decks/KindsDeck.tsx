@@ -95,7 +95,7 @@ export function KindsDeck({
             </button>
           </div>
         )}
-        <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2 p-2">
+        <div className="grid columns-as-fit gap-2 p-2">
           {kinds.map((kind, i) => (
             <button
               key={kind}
@@ -112,7 +112,7 @@ export function KindsDeck({
         <div className="space-y-2 px-2 pb-2">
           {subPartsOf(part.kind).length > 0 && (
             <Fold title={sub ? `On its ${subPartName(sub, vocabulary)}` : 'On a smaller thing of it'}>
-              <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2">
+              <div className="grid columns-as-fit gap-2">
                 {subPartsOf(part.kind).map((id) => (
                   <button
                     key={id}
@@ -128,7 +128,7 @@ export function KindsDeck({
             </Fold>
           )}
           <Fold title="Not usual here, but there">
-            <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2">
+            <div className="grid columns-as-fit gap-2">
               {otherKindsFor(on).map((kind) => (
                 <button
                   key={kind}

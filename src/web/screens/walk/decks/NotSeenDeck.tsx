@@ -23,7 +23,7 @@ export function NotSeenDeck({ walk, here, setDeck, sayAndWalkOn }: DeckProps) {
         onClose={() => setDeck({ mode: 'stop' })}
       />
       <div className="min-h-12 flex-1 overflow-y-auto p-2">
-        <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2">
+        <div className="grid columns-as-fit gap-2">
           {notSeenReasons.map((why) => (
             <Button key={why} onClick={() => say(why)}>
               {why}

@@ -117,7 +117,7 @@ export function RefineDeck({
         )}
         <NoteEntry value={details.note ?? ''} onNote={(note) => amend({ note: note || null })} />
       </div>
-      <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+      <div className="grid columns-as-fit gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <Button onClick={() => setDeck({ mode: 'stop' })}>Done</Button>
         <Button
           look="main"

@@ -81,7 +81,7 @@ export function StepBackDeck({ walk, face, turn, say, setDeck }: DeckProps) {
           </li>
         ))}
       </ul>
-      <div className="grid grid-cols-[repeat(auto-fit,minmax(min(100%,8rem),1fr))] gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
+      <div className="grid columns-as-fit gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
         <Button
           disabled={unsaid.length === 0}
           onClick={() =>
