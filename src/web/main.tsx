@@ -1,3 +1,4 @@
+import { stacksAgain } from './loadWithoutStacks';
 import './schemasWithoutEval';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
@@ -14,33 +15,44 @@ import './styles.css';
 import '@fontsource/atkinson-hyperlegible-next/400.css';
 import '@fontsource/atkinson-hyperlegible-next/700.css';
 
-const queries = new QueryClient({
-  defaultOptions: {
-    queries: { retry: (failures, error) => !(error instanceof RefusedError) && failures < 2 },
-  },
-});
+/** Opens what this device keeps, fetches the walk asked for, and draws the first screen. */
+async function start(): Promise<void> {
+  const queries = new QueryClient({
+    defaultOptions: {
+      queries: { retry: (failures, error) => !(error instanceof RefusedError) && failures < 2 },
+    },
+  });
 
-// A browser that keeps nothing still sends: Zelk opens all the same, and says what is not kept.
-const store = await openOutboxStore().catch(() => undefined);
-const outbox = await Outbox.open(store, httpCourier);
-const sessions = new WalkSessions(outbox, store);
-// A walk's log is under way before the first screen is built.
-const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
-if (walkAsked)
-  void queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) });
-window.addEventListener('online', () => void outbox.flush());
-// What waits here must not be cleared away when the device wants room.
-void navigator.storage?.persist?.().catch(() => undefined);
-void outbox.flush();
+  // A browser that keeps nothing still sends: Zelk opens all the same, and says what is not kept.
+  const store = await openOutboxStore().catch(() => undefined);
+  const outbox = await Outbox.open(store, httpCourier);
+  const sessions = new WalkSessions(outbox, store);
+  // A walk's log comes with the page: the first screen is the walk itself, not one that says it is being opened. So long it is waited for.
+  const PATIENCE_MS = 400;
+  const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
+  if (walkAsked)
+    await Promise.race([
+      queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) }),
+      new Promise((done) => setTimeout(done, PATIENCE_MS)),
+    ]);
+  window.addEventListener('online', () => void outbox.flush());
+  // What waits here must not be cleared away when the device wants room.
+  void navigator.storage?.persist?.().catch(() => undefined);
+  void outbox.flush();
 
-createRoot(document.getElementById('app') as HTMLElement).render(
-  <StrictMode>
-    <QueryClientProvider client={queries}>
-      <SyncProvider sessions={sessions}>
-        <BrowserRouter>
-          <AppRoutes />
-        </BrowserRouter>
-      </SyncProvider>
-    </QueryClientProvider>
-  </StrictMode>,
-);
+  createRoot(document.getElementById('app') as HTMLElement).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <SyncProvider sessions={sessions}>
+          <BrowserRouter>
+            <AppRoutes />
+          </BrowserRouter>
+        </SyncProvider>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}
+
+stacksAgain();
+// Once the script has run: to say where a request was made from, a browser would read again whatever still runs, all of it.
+queueMicrotask(() => void start());

@@ -25,6 +25,7 @@ export const carSummarySchema = z.object({ car: carSchema, walk: walkSummarySche
 export type CarSummary = z.output<typeof carSummarySchema>;
 
 export const carListSchema = z.object({ cars: z.array(carSummarySchema), next: z.string().optional() });
+export type CarList = z.output<typeof carListSchema>;
 
 export const reportSummarySchema = z.object({
   id: z.uuid(),
@@ -59,6 +60,7 @@ export const walkerRoutesSchema = z.object({
 export type WalkerRoutes = z.output<typeof walkerRoutesSchema>;
 
 export const peopleSchema = z.object({ people: z.array(personSchema) });
+export type People = z.output<typeof peopleSchema>;
 
 /** At most this many entries in one request. */
 export const MOST_ENTRIES = 500;
@@ -73,6 +75,7 @@ export const appendedSchema = z.object({
   already: z.array(z.string()),
   position: z.int(),
 });
+export type Appended = z.output<typeof appendedSchema>;
 
 export const shareSchema = z.object({
   id: z.uuid(),
@@ -104,6 +107,7 @@ export const reportPageSchema = z.object({
   /** What readers no longer see of its pictures. */
   covered: z.array(coverNoteSchema),
 });
+export type ReportPage = z.output<typeof reportPageSchema>;
 
 /** What a link opens. */
 export const sharedPageSchema = z.object({
@@ -142,7 +146,9 @@ export const messagesPageSchema = z.object({
   /** A mail server is set: mails really go out. */
   isDelivering: z.boolean(),
 });
+export type MessagesPage = z.output<typeof messagesPageSchema>;
 export const newMessageSchema = z.object({ message: messageSchema, share: newShareSchema });
+export type NewMessage = z.output<typeof newMessageSchema>;
 
 /** A signed check as it is kept. */
 export const storedCheckSchema = z.object({
@@ -159,13 +165,16 @@ export type ChecksPage = z.output<typeof checksPageSchema>;
 export const ownChecksSchema = z.object({ checks: z.array(storedCheckSchema) });
 
 export const questionsPageSchema = z.object({ questions: z.array(askedQuestionSchema) });
+export type QuestionsPage = z.output<typeof questionsPageSchema>;
 export type SharedPage = z.output<typeof sharedPageSchema>;
 
 /** What the other walks of a car read off its odometer. */
 export const figuresSchema = z.object({ figures: z.array(walkFigureSchema) });
+export type Figures = z.output<typeof figuresSchema>;
 
 /** How much of a photo the server has. */
 export const receivedSchema = z.object({ bytes: z.int(), stored: z.boolean() });
+export type Received = z.output<typeof receivedSchema>;
 
 export const importedSchema = z.object({
   walk: z.uuid(),

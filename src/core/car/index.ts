@@ -1,15 +1,6 @@
-export {
-  type Car,
-  type CarDetails,
-  carDetailsSchema,
-  carSchema,
-  carTitle,
-  checkedCarDetailsSchema,
-  drivens,
-  fuelName,
-  fuels,
-  paintTones,
-} from './car';
+export { carTitle, fuelName } from './car';
+export { drivens, fuels, paintTones } from './carChoices';
+export { type Car, type CarDetails, carDetailsSchema, carSchema, checkedCarDetailsSchema } from './carSchema';
 export {
   type Country,
   countries,

@@ -1,5 +1,3 @@
-import { z } from 'zod';
-
 /** A day without a time: "2023-04-17". */
 export type Day = string;
 
@@ -31,10 +29,11 @@ const numberOf = (day: Day): number => {
   return Date.UTC(year, month - 1, date) / MS_A_DAY;
 };
 
-export const daySchema = z.string().refine((text) => {
+/** Whether a text is a day that exists, written like 2023-04-17. */
+export function isDay(text: string): text is Day {
   const match = SHAPE.exec(text);
   return match !== null && dayOf(Number(match[1]), Number(match[2]), Number(match[3])) !== undefined;
-}, 'A day must exist and be written like 2023-04-17.');
+}
 
 /** Days from one to the other; less than 0 when the second comes first. */
 export const daysBetween = (from: Day, to: Day): number => numberOf(to) - numberOf(from);

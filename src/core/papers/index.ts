@@ -1,13 +1,6 @@
-export {
-  addDays,
-  addMonths,
-  type Day,
-  dayOf,
-  daySchema,
-  daysBetween,
-  monthsBetween,
-} from './calendar';
+export { addDays, addMonths, type Day, dayOf, daysBetween, monthsBetween } from './calendar';
 export { compareNumbers } from './compareNumbers';
+export { daySchema } from './daySchema';
 export {
   judgeOdometer,
   type OdometerPoint,
@@ -19,11 +12,7 @@ export {
 export { dayProblemMessage, parseDay } from './parseDay';
 export { isFigureLine, type OdometerFigure, parseFigure } from './parseFigure';
 export { parseService } from './parseService';
-export {
-  proofWords,
-  type ServiceEntry,
-  serviceEntrySchema,
-} from './serviceEntry';
+export { type ServiceEntry, serviceEntrySchema } from './serviceEntrySchema';
 export {
   certificateWords,
   judgeService,
@@ -31,4 +20,5 @@ export {
   type ServiceStory,
   serviceWords,
 } from './serviceHistory';
+export { proofWords } from './serviceWorks';
 export { theilSen } from './theilSen';

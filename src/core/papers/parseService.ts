@@ -1,13 +1,8 @@
 import type { DistanceUnit } from '../car';
 import type { Day } from './calendar';
 import { readDayAndDistance } from './readDayAndDistance';
-import {
-  type Proof,
-  type ServiceEntry,
-  type ServiceWork,
-  serviceWorkIds,
-  serviceWorks,
-} from './serviceEntry';
+import type { ServiceEntry } from './serviceEntrySchema';
+import { type Proof, type ServiceWork, serviceWorkIds, serviceWorks } from './serviceWorks';
 
 export type ServiceReading =
   | {

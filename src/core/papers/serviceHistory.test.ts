@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { ServiceEntry } from './serviceEntry';
+import type { ServiceEntry } from './serviceEntrySchema';
 import {
   type CarNow,
   certificateWords,

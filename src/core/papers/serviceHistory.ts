@@ -2,7 +2,8 @@ import type { DistanceUnit } from '../car';
 import { speakDistance } from '../measure';
 import { shortDay } from '../wording';
 import { addDays, addMonths, type Day, daysBetween, monthsBetween, yearsBetween } from './calendar';
-import { proofWords, type ServiceEntry } from './serviceEntry';
+import type { ServiceEntry } from './serviceEntrySchema';
+import { proofWords } from './serviceWorks';
 
 /** What the maker asks for: whichever comes first. */
 export interface ServiceInterval {

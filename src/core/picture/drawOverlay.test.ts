@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { drawOverlay, overlaySvg } from './drawOverlay';
 import type { Vec2 } from './homography';
-import type { Overlay } from './marks';
 import { orderCorners } from './orderCorners';
+import type { Overlay } from './overlay';
 
 const shareOf = fc.double({ min: 0, max: 1, noNaN: true });
 

@@ -1,12 +1,5 @@
-import {
-  type HideBox,
-  LINE_SHARE,
-  type Mark,
-  type Overlay,
-  type Place,
-  SPOT_RADIUS_SHARE,
-  TEXT_SHARE,
-} from './marks';
+import type { HideBox, Mark, Place } from './marksSchema';
+import { LINE_SHARE, type Overlay, SPOT_RADIUS_SHARE, TEXT_SHARE } from './overlay';
 
 /** A piece of text on a picture: its middle line, pixels, and how it is held. */
 export interface PlacedText {

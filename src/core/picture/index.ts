@@ -6,20 +6,16 @@ export {
   overlaySvg,
   type PlacedText,
 } from './drawOverlay';
+export { type HideReason, hideReasons } from './hideReasons';
 export { type Homography, project, type Vec2 } from './homography';
 export {
   type HideBox,
-  type HideReason,
   hideBoxesSchema,
-  hideReasons,
-  isBare,
   type Mark,
   marksSchema,
-  type Overlay,
-  type PictureSpot,
   type Place,
   placeSchema,
-} from './marks';
+} from './marksSchema';
 export {
   type Measurement,
   measurementSchema,
@@ -37,5 +33,6 @@ export {
   warningsOf,
 } from './measureOnPicture';
 export { orderCorners } from './orderCorners';
+export { isBare, type Overlay, type PictureSpot } from './overlay';
 export { refineCard } from './refineCard';
 export { mmPerPixelAt, roundLength } from './scaleAt';

@@ -1,13 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import {
-  hideBoxesSchema,
-  hideBoxSchema,
-  hideReasons,
-  isBare,
-  markSchema,
-  marksSchema,
-  placeSchema,
-} from './marks';
+import { hideReasons } from './hideReasons';
+import { hideBoxesSchema, hideBoxSchema, markSchema, marksSchema, placeSchema } from './marksSchema';
+import { isBare } from './overlay';
 
 const says = (
   schema: { safeParse: (raw: unknown) => { success: boolean; error?: { issues: { message: string }[] } } },

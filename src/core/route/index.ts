@@ -6,11 +6,9 @@ export {
   type LaterArea,
   orderRuleNames,
   orderRules,
-  type RouteRule,
   reminderPlaces,
-  routeRuleSchema,
   type StartCorner,
-  savedRouteSchema,
   startCorners,
 } from './routeRule';
+export { type RouteRule, routeRuleSchema, savedRouteSchema } from './routeRuleSchema';
 export { schoolIds, schools, usualRoute } from './schools';

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { bodyStyle, bodyStyleIds, extrasFor, styleOf } from '../car';
 import { nearestLeft } from './nearestLeft';
 import { planRoute, rimOf, standsAt } from './planRoute';
-import { directions, orderRules, type RouteRule, routeRuleSchema, startCorners } from './routeRule';
+import { directions, orderRules, startCorners } from './routeRule';
+import { type RouteRule, routeRuleSchema } from './routeRuleSchema';
 import { schoolIds, schools, usualRoute } from './schools';
 
 const partsOf = (rule: RouteRule, style = bodyStyle('hatch-5')) =>

@@ -1,6 +1,6 @@
 import { type BodyStyle, type FaceId, handOf, type Part, type PartId, type PartKind } from '../car';
 import { cabinGroups, type DoorGroup } from './insideOrder';
-import type { RouteRule } from './routeRule';
+import type { RouteRule } from './routeRuleSchema';
 
 /** A place to stand and a part to look at from there. */
 export interface Stop {

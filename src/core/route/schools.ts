@@ -1,4 +1,4 @@
-import type { RouteRule } from './routeRule';
+import type { RouteRule } from './routeRuleSchema';
 
 /** The usual ways of walking round a car, ready to use. Common practice; every one of them can be copied and changed. */
 export const schools = {

@@ -14,11 +14,14 @@ export function asBuilt(
   if (materials.size + metals.size + film.size === 0) return style;
   const known = made.get(materials)?.get(style);
   if (known) return known;
-  const partOf = (id: PartId, part: Part): Part => ({
-    ...part,
-    material: materials.get(id) ?? metals.get(id) ?? part.material,
-    underFilm: film.size > 0 ? (film.get(id)?.cover ?? 'none') !== 'none' : part.underFilm,
-  });
+  const partOf = (id: PartId, part: Part): Part => {
+    const material = materials.get(id) ?? metals.get(id) ?? part.material;
+    const underFilm = film.size > 0 ? (film.get(id)?.cover ?? 'none') !== 'none' : part.underFilm;
+    // Copied where it differs alone: a copy draws what a part keeps until it is asked for.
+    return material === part.material && underFilm === part.underFilm
+      ? part
+      : { ...part, material, underFilm };
+  };
   const parts = new Map([...style.parts].map(([id, part]) => [id, partOf(id, part)]));
   const built: BodyStyle = { ...style, parts };
   const here = made.get(materials) ?? new Map();

@@ -81,3 +81,6 @@ export const notSeenReasons = [
   'wet',
   'stuck or locked',
 ] as const;
+
+/** More chips than this are counted, but no longer drawn one by one. */
+export const MOST_DOTS = 300;

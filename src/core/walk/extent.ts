@@ -1,8 +1,6 @@
 import { z } from 'zod';
+import { MOST_DOTS } from './choices';
 import { spotSchema } from './spot';
-
-/** More chips than this are counted, but no longer drawn one by one. */
-export const MOST_DOTS = 300;
 
 /** Where on its part a finding lies, drawn with the finger; what is counted or measured follows from it. */
 export const extentSchema = z.discriminatedUnion('form', [

@@ -1,4 +1,5 @@
 import type { Material, Part, Vocabulary } from '../car';
+import type { Cure } from './cures';
 import { anyKinds } from './findingKinds/anyKinds';
 import { filmKinds } from './findingKinds/filmKinds';
 import type { FindingKindFacts } from './findingKinds/findingKindFacts';
@@ -7,7 +8,6 @@ import { insideKinds } from './findingKinds/insideKinds';
 import { mechanicalKinds } from './findingKinds/mechanicalKinds';
 import { paintKinds } from './findingKinds/paintKinds';
 import { wheelKinds } from './findingKinds/wheelKinds';
-import type { Cure } from './remedy';
 import { type Severity, severities } from './severity';
 
 export type { FindingKindFacts, Shows, Test } from './findingKinds/findingKindFacts';

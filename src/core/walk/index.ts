@@ -37,6 +37,7 @@ export {
   routeOf,
   WHOLE_CAR_PHOTOS,
 } from './coverage';
+export { type Cure, cureName, cures, type Sureness, surenesses } from './cures';
 export { findingLine, severityWords, testLine } from './describeFinding';
 export { adviceLine, dayWords, decisionLine, isPromised, workLine } from './describeRemedy';
 export {
@@ -49,9 +50,10 @@ export {
 export { noticeOf } from './estimateNotice';
 export { type Extent, extentSchema } from './extent';
 export { entryWords, isSilent } from './families/allFamilies';
-export { type FilmCover, filmCovers } from './families/build/bodies';
+export { type FilmCover, filmCovers } from './families/build/filmCovers';
 export { filmWords } from './families/build/state';
-export { type StatementMade, statementKinds } from './families/course/sweep';
+export { statementKinds } from './families/course/statementKinds';
+export type { StatementMade } from './families/course/sweep';
 export { type EquipmentStanding, equipmentStandings } from './families/equipment/bodies';
 export { type EquipmentNoted, equipmentSays } from './families/equipment/state';
 export type { LogSpeech } from './families/family';
@@ -63,7 +65,7 @@ export {
   LONGEST_RECORDING_S,
   type RecordingKind,
   recordingKinds,
-} from './families/functions/bodies';
+} from './families/functions/functionStates';
 export type { DriveNoted, FunctionTried, Recording } from './families/functions/state';
 export type { ItemCounted } from './families/kit/state';
 export {
@@ -74,7 +76,7 @@ export {
   numberPlaces,
   numberPlaceWords,
   registrationStates,
-} from './families/papers/bodies';
+} from './families/papers/paperStates';
 export type { DatedFigure, Papers } from './families/papers/state';
 export { pictureOf, picturesNamed } from './families/pictures/state';
 export type { BroughtPhoto } from './families/pictures/told';
@@ -87,6 +89,7 @@ export type {
 } from './families/readings/state';
 export type { RemedyAbout } from './families/remedies/bodies';
 export { type RemedyNoted, remedyKey } from './families/remedies/state';
+export { driveSays, type StoryTold, storySays } from './families/story/state';
 export {
   type DriveGroup,
   driveGroupNames,
@@ -96,8 +99,7 @@ export {
   storyAbout,
   storyNames,
   storySources,
-} from './families/story/bodies';
-export { driveSays, type StoryTold, storySays } from './families/story/state';
+} from './families/story/storyWords';
 export { findingCaution, stopsDriving } from './findingCaution';
 export {
   type FindingKind,
@@ -133,20 +135,8 @@ export {
   isPaintedPlastic,
   mostTreadMm,
 } from './readable';
-export {
-  adviceWords,
-  type Cure,
-  type Cures,
-  cureName,
-  cures,
-  type Decision,
-  decisionNames,
-  decisions,
-  type Remedy,
-  type StoredDecision,
-  type Sureness,
-  surenesses,
-} from './remedy';
+export { adviceWords, type Decision, decisionNames, decisions, type Remedy } from './remedy';
+export type { Cures, StoredDecision } from './remedySchema';
 export {
   guessDetails,
   mirrorFinding,

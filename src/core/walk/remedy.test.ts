@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { cureName, cures } from './cures';
 import { adviceLine, decisionLine, isPromised, workLine } from './describeRemedy';
-import { cureName, cures, curesSchema, decisionSchema, type Remedy } from './remedy';
+import type { Remedy } from './remedy';
+import { curesSchema, decisionSchema } from './remedySchema';
 
 const two: Remedy = {
   cures: [

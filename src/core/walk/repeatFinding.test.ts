@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { bodyStyle } from '../car';
+import { MOST_DOTS } from './choices';
 import { estimateNotice } from './estimateNotice';
-import { MOST_DOTS } from './extent';
-import type { Cures } from './remedy';
+import type { Cures } from './remedySchema';
 import { guessDetails, mirrorFinding, oneMoreAt, repeatedWords, sameAgain } from './repeatFinding';
 import type { Finding } from './walkState';
 

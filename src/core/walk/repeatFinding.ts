@@ -6,14 +6,14 @@ import {
   twinPosition,
   type Vocabulary,
 } from '../car';
-import { type NoticeDistance, noticeWords } from './choices';
+import { MOST_DOTS, type NoticeDistance, noticeWords } from './choices';
 import { findingLine } from './describeFinding';
 import { adviceLine } from './describeRemedy';
 import { estimateNotice } from './estimateNotice';
-import { type Extent, MOST_DOTS } from './extent';
+import type { Extent } from './extent';
 import type { StoredDetails } from './families/findings/bodies';
 import { kindFits } from './findingKinds';
-import type { Cures } from './remedy';
+import type { Cures } from './remedySchema';
 import type { Spot } from './spot';
 import { type Finding, isStanding } from './walkState';
 

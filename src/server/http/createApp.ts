@@ -157,6 +157,13 @@ function serveInterface(app: Express, context: Context, webDir: string): void {
       response.set('Cache-Control', 'no-cache').sendFile(join(webDir, file));
     };
   app.get('/r/:token', buyerPage(context, webDir));
+  // The log of a walk travels while the page is still being read.
+  app.get('/walks/:id', (request, response, next) => {
+    const { id } = request.params;
+    if (z.uuid().safeParse(id).success)
+      response.set('Link', `</api/walks/${id}>; rel=preload; as=fetch; crossorigin=anonymous`);
+    next();
+  });
   app.get('/{*path}', page('index.html'));
 }
 

@@ -30,6 +30,8 @@ export async function request(path: string, init: RequestInit): Promise<unknown>
     throw new UnreachableError();
   }
   const body: unknown = await response.json().catch(() => undefined);
+  // A page that is not ours, like that of a network one must sign in to, is no answer.
+  if (response.ok && body === undefined) throw new UnreachableError();
   if (response.ok) return body;
   const isTold = isProblem(body);
   // Nothing is wrong with what was sent: it waits, and the person is told what for.

@@ -1,5 +1,4 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { z } from 'zod';
 import { httpCourier } from '../sync/courier';
 import { getJson, RefusedError, UnreachableError } from './client';
 
@@ -19,25 +18,24 @@ const problem = (more: object = {}) => ({
 afterEach(() => vi.unstubAllGlobals());
 
 describe('asking the server', () => {
-  it('gives what it answers in the shape asked for', async () => {
+  it('gives what it answers', async () => {
     answer(200, { n: 3 });
-    await expect(getJson('/x', z.object({ n: z.number() }))).resolves.toEqual({ n: 3 });
+    await expect(getJson('/x')).resolves.toEqual({ n: 3 });
   });
 
   it('tells a refusal in the server’s words', async () => {
     answer(422, problem());
-    await expect(getJson('/x', z.unknown())).rejects.toThrow(
-      new RefusedError({ ...problem(), errors: undefined }),
-    );
+    await expect(getJson('/x')).rejects.toThrow(new RefusedError({ ...problem(), errors: undefined }));
   });
 
   it.each([
     ['no answer', () => vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('failed')))],
     ['a failure inside', () => answer(500, problem({ status: 500 }))],
     ['somebody else’s page', () => answer(404, '<html>captive portal</html>')],
+    ['a page of the network’s own', () => answer(200, '<html>Sign in to the network</html>')],
   ])('takes %s for being out of reach', async (_name, arrange) => {
     arrange();
-    await expect(getJson('/x', z.unknown())).rejects.toBeInstanceOf(UnreachableError);
+    await expect(getJson('/x')).rejects.toBeInstanceOf(UnreachableError);
   });
 });
 

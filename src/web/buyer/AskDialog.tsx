@@ -1,7 +1,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { type FormEvent, useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { sharedQuestionsSchema } from '#core/api';
+import type { SharedQuestions } from '#core/api';
 import { LONGEST_QUESTION, type Question } from '#core/questions';
 import { sendJson } from '../api/client';
 import { Button } from '../components/Button';
@@ -35,12 +35,12 @@ export function AskDialog({ asked, path, photoUrl, onAsked, onClose }: AskDialog
     }
     setSending(true);
     try {
-      const { questions } = await sendJson(
-        'POST',
-        `${path}/questions`,
-        { id, text: text.trim(), about, wantsLook },
-        sharedQuestionsSchema,
-      );
+      const { questions } = await sendJson<SharedQuestions>('POST', `${path}/questions`, {
+        id,
+        text: text.trim(),
+        about,
+        wantsLook,
+      });
       onAsked(questions);
     } catch (failure) {
       setError((failure as Error).message);

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react';
-import { unlockedSchema } from '#core/api';
+import type { Unlocked } from '#core/api';
 import { sendJson } from '../api/client';
 import { Button } from '../components/Button';
 import { Field, inputLook } from '../components/Field';
@@ -15,7 +15,7 @@ export function Passphrase({ path, says, onOpen }: { path: string; says: string;
       return;
     }
     try {
-      await sendJson('POST', `${path}/unlock`, { passphrase }, unlockedSchema);
+      await sendJson<Unlocked>('POST', `${path}/unlock`, { passphrase });
       onOpen();
     } catch (failure) {
       setError((failure as Error).message);

@@ -1,14 +1,14 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { v4 as newId } from 'uuid';
-import { peopleSchema } from '#core/api';
-import { personSchema } from '#core/exchange';
+import type { People } from '#core/api';
+import type { Person } from '#core/exchange';
 import { getJson, sendJson } from '../api/client';
 import { chooseWalker } from './person';
 
 export function usePeople() {
   return useQuery({
     queryKey: ['people'],
-    queryFn: () => getJson('/api/people', peopleSchema),
+    queryFn: () => getJson<People>('/api/people'),
     select: (data) => data.people,
   });
 }
@@ -17,7 +17,7 @@ export function usePeople() {
 export function useAddPerson() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (name: string) => sendJson('POST', '/api/people', { id: newId(), name }, personSchema),
+    mutationFn: (name: string) => sendJson<Person>('POST', '/api/people', { id: newId(), name }),
     onSuccess: (person) => {
       chooseWalker(person.id);
       return client.invalidateQueries({ queryKey: ['people'] });

@@ -1,4 +1,4 @@
-import { appendedSchema } from '#core/api';
+import type { Appended } from '#core/api';
 import { putPhoto, putRecording, RefusedError, sendJson } from '../api/client';
 import type { Courier } from './outbox';
 
@@ -6,7 +6,7 @@ import type { Courier } from './outbox';
 export const httpCourier: Courier = {
   async postEntries(walk, entries) {
     try {
-      await sendJson('POST', `/api/walks/${walk}/entries`, { entries }, appendedSchema);
+      await sendJson<Appended>('POST', `/api/walks/${walk}/entries`, { entries });
       return { refused: new Map() };
     } catch (error) {
       if (!(error instanceof RefusedError)) throw error;

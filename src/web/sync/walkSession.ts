@@ -1,5 +1,5 @@
 import { v7 as newEntryId } from 'uuid';
-import { type WalkPage, walkPageSchema } from '#core/api';
+import type { WalkPage } from '#core/api';
 import type { Entry, Fact } from '#core/walk';
 import { getJson, RefusedError, UnreachableError } from '../api/client';
 import { keptOrNot } from './keptOrNot';
@@ -71,8 +71,9 @@ export class WalkSessions {
   /** The walk from the server, or as this device last saw it. */
   async load(walk: string): Promise<WalkPage> {
     try {
-      const page = await getJson(`/api/walks/${walk}`, walkPageSchema);
-      await this.remember(page);
+      const page = await getJson<WalkPage>(`/api/walks/${walk}`);
+      // Kept for when there is no signal; whoever asks now need not wait for that.
+      void this.remember(page);
       return page;
     } catch (error) {
       const lost =

@@ -87,16 +87,16 @@ function build(id: BodyStyleId, extras: readonly ExtraId[], steering: Steering):
     const shapes = drawings[face].shapes.map((shape) => ({
       ...shape,
       box: boxOf(shape.outline),
-      outline: simplified(shape.outline, FINEST_MM),
+      // A screen shows one face at a time: the others are thinned out when they are turned to.
+      outline: once(() => simplified(shape.outline, FINEST_MM)),
     }));
     shapes.forEach(({ kind, position, outline, box }, i) => {
-      const covers = shapes
-        .filter((shape, later) => later > i && meet(shape.box, box))
-        .map((shape) => shape.outline);
-      add(makePart(kind, position, face, outline, box, covers, extras));
+      const covers = () =>
+        shapes.filter((shape, later) => later > i && meet(shape.box, box)).map((shape) => shape.outline());
+      add(makePart(kind, position, extras, { face, outline, box, covers }));
     });
   }
-  if (extras.includes('film')) add(makePart('film', undefined, undefined, [], NOWHERE, [], extras));
+  if (extras.includes('film')) add(makePart('film', undefined, extras, NOWHERE));
 
   const faces = Object.fromEntries(
     faceIds.map((face) => [face, makeFace(face, drawings[face], parts)]),
@@ -128,7 +128,29 @@ function drawCar(
 
 /** Finer bends of an outline than this are not drawn. */
 const FINEST_MM = 0.6;
-const NOWHERE: Box = { x: 0, y: 0, width: 0, height: 0 };
+
+/** Where a part is drawn, and what lies over it there. */
+interface Drawn {
+  face: FaceId | undefined;
+  box: Box;
+  outline: () => readonly Point[];
+  covers: () => readonly (readonly Point[])[];
+}
+const NOWHERE: Drawn = {
+  face: undefined,
+  box: { x: 0, y: 0, width: 0, height: 0 },
+  outline: () => [],
+  covers: () => [],
+};
+
+/** Made when first asked for, then kept. */
+function once<T>(make: () => T): () => T {
+  let made: { value: T } | undefined;
+  return () => {
+    made ??= { value: make() };
+    return made.value;
+  };
+}
 
 const meet = (a: Box, b: Box) =>
   a.x < b.x + b.width && b.x < a.x + a.width && a.y < b.y + b.height && b.y < a.y + a.height;
@@ -149,15 +171,12 @@ function makeFace(id: FaceId, drawing: FaceDrawing, parts: ReadonlyMap<PartId, P
 function makePart(
   kind: PartKind,
   position: Position | undefined,
-  face: FaceId | undefined,
-  outline: Point[],
-  box: Box,
-  covers: readonly (readonly Point[])[],
   extras: readonly ExtraId[],
+  { face, box, outline, covers }: Drawn,
 ): Part {
   const { zone, material } = partKindOf(kind);
   const side = position && handOf(position) === 'l' ? 'left' : 'right';
-  let mark: Part['mark'] | undefined;
+  const mark = once(() => (kind === 'tyre' ? tyreMark(box) : markOf(outline(), covers())));
   return {
     id: partIdOf(kind, position),
     kind,
@@ -165,13 +184,13 @@ function makePart(
     zone: zone === 'side' ? side : zone,
     material: trimOf(kind, material, extras),
     face,
-    outline,
     box,
     underFilm: extras.includes('film') && filmed.has(kind),
-    // Looked for when first asked for: a screen shows a few parts at a time.
+    get outline() {
+      return outline();
+    },
     get mark() {
-      mark ??= kind === 'tyre' ? tyreMark(box) : markOf(outline, covers);
-      return mark;
+      return mark();
     },
   };
 }

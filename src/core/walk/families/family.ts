@@ -28,16 +28,19 @@ export type Words<B extends Bodies> = {
 
 /** All there is to some kinds of entry that belong together. What they leave in a walk's state begins as `empty`. */
 export interface Family<B extends Bodies, Part extends Partial<WalkState>> {
-  bodies: B;
   empty: () => Part;
   noters: Noters<Replaying, B>;
   words: Words<B>;
 }
 
-/** Checks that a family is whole. Adding a kind to its bodies without noting and wording it does not compile. */
-export const family = <B extends Bodies, Part extends Partial<WalkState>>(
-  whole: Family<B, Part>,
-): Family<B, Part> => whole;
+/**
+ * Checks that a family is whole. Adding a kind to its bodies without noting and wording it does not compile. The bodies are named as a type
+ * alone: who replays a log need not build the shapes it is checked by.
+ */
+export const familyOf =
+  <B extends Bodies>() =>
+  <Part extends Partial<WalkState>>(whole: Family<B, Part>): Family<B, Part> =>
+    whole;
 
 /** Noters of one part of the state, as noters of the whole. */
 export const inside = <Into, B extends Bodies>(

@@ -1,5 +1,5 @@
 import type { Material, Part } from '../../car';
-import type { Cure } from '../remedy';
+import type { Cure } from '../cures';
 import type { SeverityWords } from '../severity';
 
 /** How the size of a kind is told. */

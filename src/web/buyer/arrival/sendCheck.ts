@@ -1,4 +1,4 @@
-import { keptPictureSchema, type StoredCheckPage, storedCheckSchema } from '#core/api';
+import type { KeptPicture, StoredCheckPage } from '#core/api';
 import { putFile, sendJson } from '../../api/client';
 import type { Draft, DraftStore } from './draftStore';
 import { fillDraft } from './fillDraft';
@@ -9,7 +9,7 @@ export async function sendCheck(store: DraftStore, draft: Draft): Promise<Stored
   if (!filled.ok) throw new Error('The check is not signed yet.');
   for (const sha256 of new Set(filled.check.answers.flatMap(({ photos }) => photos))) {
     const blob = await store.photo(draft.link, sha256);
-    if (blob) await putFile(`${draft.link}/photos/${sha256}`, blob, keptPictureSchema);
+    if (blob) await putFile<KeptPicture>(`${draft.link}/photos/${sha256}`, blob);
   }
-  return sendJson('POST', `${draft.link}/checks`, filled.check, storedCheckSchema);
+  return sendJson<StoredCheckPage>('POST', `${draft.link}/checks`, filled.check);
 }

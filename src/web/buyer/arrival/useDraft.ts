@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { type SharedPage, sharedPageSchema } from '#core/api';
+import type { SharedPage } from '#core/api';
 import { getJson, UnreachableError } from '../../api/client';
 import { type Draft, type DraftStore, openDraftStore } from './draftStore';
 import { newDraft } from './fillDraft';
@@ -38,7 +38,7 @@ export function useDraft(link: string): DraftLoad {
     };
     const kept = await store.get(link);
     try {
-      const page: SharedPage = await getJson(link, sharedPageSchema);
+      const page: SharedPage = await getJson<SharedPage>(link);
       // What was begun stays with the revision it was begun with.
       const draft = kept ?? newDraft(link, newId(), page.report, new Date().toISOString());
       if (!kept) await store.put(draft);

@@ -8,7 +8,6 @@ import {
   type Car,
   type CarDetails,
   type Country,
-  carSchema,
   countries,
   countryCodes,
   countryOf,
@@ -63,8 +62,8 @@ export function CarForm({ car }: { car?: Car }) {
   const save = useMutation({
     mutationFn: (details: CarDetails) =>
       car
-        ? sendJson('PUT', `/api/cars/${car.id}`, details, carSchema)
-        : sendJson('POST', '/api/cars', { id: newId(), details }, carSchema),
+        ? sendJson<Car>('PUT', `/api/cars/${car.id}`, details)
+        : sendJson<Car>('POST', '/api/cars', { id: newId(), details }),
     onSuccess: async (saved) => {
       drop();
       await client.invalidateQueries();

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import { carPageSchema } from '#core/api';
+import type { CarPage } from '#core/api';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
@@ -11,7 +11,7 @@ export function CarFormScreen() {
   const { id } = useParams();
   const page = useQuery({
     queryKey: ['car', id],
-    queryFn: () => getJson(`/api/cars/${id}`, carPageSchema),
+    queryFn: () => getJson<CarPage>(`/api/cars/${id}`),
     enabled: id !== undefined,
     // What is being typed must not change under the hand.
     refetchOnWindowFocus: false,

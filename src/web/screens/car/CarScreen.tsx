@@ -3,7 +3,7 @@ import { Download, FileText, Footprints, GitCompareArrows, Pencil } from 'lucide
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
-import { type CarPage, carPageSchema } from '#core/api';
+import type { CarPage } from '#core/api';
 import { bodyStyleNames, type Car, carTitle, countryOf, extraOf, fuelName, styleOf } from '#core/car';
 import { planRoute } from '#core/route';
 import { estimateSeconds } from '#core/walk';
@@ -23,7 +23,7 @@ import { usePace, useRoutes } from '../routes/useRoutes';
 /** One car: what it is, its walks and its reports. */
 export function CarScreen() {
   const { id = '' } = useParams();
-  const page = useQuery({ queryKey: ['car', id], queryFn: () => getJson(`/api/cars/${id}`, carPageSchema) });
+  const page = useQuery({ queryKey: ['car', id], queryFn: () => getJson<CarPage>(`/api/cars/${id}`) });
   return (
     <>
       <Bar title={page.data ? page.data.car.stockNumber : 'Car'} back={{ to: '/', label: 'Stock list' }}>

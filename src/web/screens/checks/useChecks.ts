@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { checksPageSchema } from '#core/api';
+import type { ChecksPage } from '#core/api';
 import { getJson } from '../../api/client';
 
 const EVERY_MS = 20_000;
@@ -8,7 +8,7 @@ const EVERY_MS = 20_000;
 export const useChecks = (walk: string | undefined) =>
   useQuery({
     queryKey: ['checks', walk],
-    queryFn: () => getJson(`/api/walks/${walk}/checks`, checksPageSchema),
+    queryFn: () => getJson<ChecksPage>(`/api/walks/${walk}/checks`),
     enabled: walk !== undefined,
     refetchInterval: EVERY_MS,
     retry: false,

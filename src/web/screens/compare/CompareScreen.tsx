@@ -1,6 +1,6 @@
 import { useQueries, useQuery } from '@tanstack/react-query';
 import { useParams, useSearchParams } from 'react-router';
-import { type CarPage, carPageSchema, type WalkPage, walkPageSchema } from '#core/api';
+import type { CarPage, WalkPage } from '#core/api';
 import { getJson } from '../../api/client';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
@@ -11,7 +11,7 @@ import { Differences } from './Differences';
 /** Two walks of one car held against each other: taken in, after preparation, handed over. */
 export function CompareScreen() {
   const { id = '' } = useParams();
-  const page = useQuery({ queryKey: ['car', id], queryFn: () => getJson(`/api/cars/${id}`, carPageSchema) });
+  const page = useQuery({ queryKey: ['car', id], queryFn: () => getJson<CarPage>(`/api/cars/${id}`) });
   return (
     <>
       <Bar
@@ -43,7 +43,7 @@ function Chosen({ page }: { page: CarPage }) {
   const loads = useQueries({
     queries: [from, to].map((walk) => ({
       queryKey: ['walk-compared', walk],
-      queryFn: () => getJson(`/api/walks/${walk}`, walkPageSchema),
+      queryFn: () => getJson<WalkPage>(`/api/walks/${walk}`),
     })),
   });
   const [before, after] = loads.map((load) => load.data) as [WalkPage | undefined, WalkPage | undefined];

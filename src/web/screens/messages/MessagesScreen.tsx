@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { FileDown } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { type Message, messagesPageSchema } from '#core/api';
+import type { Message, MessagesPage } from '#core/api';
 import { getJson } from '../../api/client';
 import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -13,7 +13,7 @@ import { localMoment } from '../../words/times';
 export function MessagesScreen() {
   const query = useQuery({
     queryKey: ['messages'],
-    queryFn: () => getJson('/api/messages', messagesPageSchema),
+    queryFn: () => getJson<MessagesPage>('/api/messages'),
   });
   const messages = query.data?.messages ?? [];
   const [chosen, setChosen] = useState<string>();

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo } from 'react';
-import { figuresSchema } from '#core/api';
+import type { Figures } from '#core/api';
 import { papersTable } from '#core/readings';
 import { getJson } from '../../api/client';
 import { Fold } from '../../components/Fold';
@@ -19,7 +19,7 @@ export function PapersView({ walk }: { walk: OpenWalk }) {
   const { state, page } = walk;
   const others = useQuery({
     queryKey: ['odometer', page.car.id],
-    queryFn: () => getJson(`/api/cars/${page.car.id}/odometer`, figuresSchema),
+    queryFn: () => getJson<Figures>(`/api/cars/${page.car.id}/odometer`),
   }).data?.figures;
   const table = useMemo(() => papersTable(state, page.car, todayIs(), others), [state, page.car, others]);
   const option = useMemo(() => timelineOption(table), [table]);

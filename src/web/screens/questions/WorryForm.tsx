@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { questionsPageSchema } from '#core/api';
+import type { QuestionsPage } from '#core/api';
 import { partNameForAnyone } from '#core/car';
 import { LONGEST_QUESTION } from '#core/questions';
 import { routeOf } from '#core/walk';
@@ -22,12 +22,12 @@ export function WorryForm({ walk }: { walk: OpenWalk }) {
   const [error, setError] = useState<string>();
   const send = useMutation({
     mutationFn: () =>
-      sendJson(
-        'POST',
-        `/api/walks/${page.walk}/questions`,
-        { id: newId(), text: text.trim(), about: part ? { part } : {}, from: from.trim() },
-        questionsPageSchema,
-      ),
+      sendJson<QuestionsPage>('POST', `/api/walks/${page.walk}/questions`, {
+        id: newId(),
+        text: text.trim(),
+        about: part ? { part } : {},
+        from: from.trim(),
+      }),
     onSuccess: (answer) => {
       client.setQueryData(['questions', page.walk], answer);
       setText('');

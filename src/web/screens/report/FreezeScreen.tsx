@@ -2,9 +2,9 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Snowflake } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
-import { walkPageSchema } from '#core/api';
+import type { WalkPage } from '#core/api';
 import { carTitle } from '#core/car';
-import { reportDocumentSchema } from '#core/report';
+import type { ReportDocument } from '#core/report';
 import { coverage, isStanding } from '#core/walk';
 import { getJson, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
@@ -49,7 +49,7 @@ function Freeze({ walk }: { walk: OpenWalk }) {
   const { waiting, refusedEntries } = useOutbox();
   const server = useQuery({
     queryKey: ['walk-reports', page.walk],
-    queryFn: () => getJson(`/api/walks/${page.walk}`, walkPageSchema),
+    queryFn: () => getJson<WalkPage>(`/api/walks/${page.walk}`),
   });
   const freeze = useMutation({
     mutationFn: async () => {
@@ -59,12 +59,10 @@ function Freeze({ walk }: { walk: OpenWalk }) {
           'Some of the walk is still on this device and has not reached the server. Find signal, then freeze it.',
         );
       }
-      return sendJson(
-        'POST',
-        `/api/walks/${page.walk}/reports`,
-        { id: newId(), signer: walker },
-        reportDocumentSchema,
-      );
+      return sendJson<ReportDocument>('POST', `/api/walks/${page.walk}/reports`, {
+        id: newId(),
+        signer: walker,
+      });
     },
     onSuccess: async (report) => {
       await client.invalidateQueries();

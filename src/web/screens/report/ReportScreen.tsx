@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { reportPageSchema } from '#core/api';
+import type { ReportPage } from '#core/api';
 import { isOpen } from '#core/questions';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
@@ -23,7 +23,7 @@ export function ReportScreen() {
   const { id = '' } = useParams();
   const page = useQuery({
     queryKey: ['report', id],
-    queryFn: () => getJson(`/api/reports/${id}`, reportPageSchema),
+    queryFn: () => getJson<ReportPage>(`/api/reports/${id}`),
   });
   const report = page.data?.report;
   const questions = useQuestions(report?.walk);

@@ -3,14 +3,7 @@ import { FileArchive, FileDown, Link2, Send } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
 import { Link } from 'react-router';
 import { v4 as newId } from 'uuid';
-import {
-  type Message,
-  type NewShare,
-  newMessageSchema,
-  newShareSchema,
-  type Share,
-  shareSchema,
-} from '#core/api';
+import type { Message, NewMessage, NewShare, Share } from '#core/api';
 import { ADDRESSEE_WANTED, addressee } from '#core/messages';
 import { sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
@@ -41,14 +34,9 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
         ...(passphrase.trim() && { passphrase: passphrase.trim() }),
       };
       if (!to.trim())
-        return { share: await sendJson('POST', `/api/reports/${report}/shares`, wish, newShareSchema) };
+        return { share: await sendJson<NewShare>('POST', `/api/reports/${report}/shares`, wish) };
       if (!addressee(to)) throw new Error(ADDRESSEE_WANTED);
-      return sendJson(
-        'POST',
-        `/api/reports/${report}/messages`,
-        { ...wish, id: newId(), to },
-        newMessageSchema,
-      );
+      return sendJson<NewMessage>('POST', `/api/reports/${report}/messages`, { ...wish, id: newId(), to });
     },
     onSuccess: () => {
       setLabel('');
@@ -58,7 +46,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
     },
   });
   const revoke = useMutation({
-    mutationFn: (id: string) => sendJson('DELETE', `/api/shares/${id}`, {}, shareSchema),
+    mutationFn: (id: string) => sendJson<Share>('DELETE', `/api/shares/${id}`, {}),
     onSuccess: refresh,
   });
   const submit = (event: FormEvent) => {

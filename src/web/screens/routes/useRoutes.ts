@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { type WalkerRoutes, walkerRoutesSchema } from '#core/api';
-import { noPace, paceSchema } from '#core/walk';
+import type { WalkerRoutes } from '#core/api';
+import { noPace, type Pace } from '#core/walk';
 import { getJson, sendJson } from '../../api/client';
 
 const keyOf = (person: string | undefined) => ['routes', person];
@@ -9,7 +9,7 @@ const keyOf = (person: string | undefined) => ['routes', person];
 export function useRoutes(person: string | undefined) {
   return useQuery({
     queryKey: keyOf(person),
-    queryFn: () => getJson(`/api/people/${person}/routes`, walkerRoutesSchema),
+    queryFn: () => getJson<WalkerRoutes>(`/api/people/${person}/routes`),
     enabled: person !== undefined,
     staleTime: 60_000,
   });
@@ -21,7 +21,7 @@ export function useKeepRoutes(person: string | undefined) {
   const key = keyOf(person);
   return useMutation({
     mutationFn: (routes: WalkerRoutes) =>
-      sendJson('PUT', `/api/people/${person}/routes`, routes, walkerRoutesSchema),
+      sendJson<WalkerRoutes>('PUT', `/api/people/${person}/routes`, routes),
     onMutate: (routes) => {
       const before = client.getQueryData<WalkerRoutes>(key);
       client.setQueryData(key, routes);
@@ -37,7 +37,7 @@ export function useKeepRoutes(person: string | undefined) {
 export function usePace(person: string | undefined) {
   return useQuery({
     queryKey: ['pace', person],
-    queryFn: () => getJson(`/api/people/${person}/pace`, paceSchema),
+    queryFn: () => getJson<Pace>(`/api/people/${person}/pace`),
     enabled: person !== undefined,
     staleTime: 300_000,
     placeholderData: noPace,

@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { FileInput } from 'lucide-react';
 import type { ChangeEvent } from 'react';
 import { Link } from 'react-router';
-import { type Imported, importedSchema } from '#core/api';
+import type { Imported } from '#core/api';
 import { putPhoto, sendFile, sendJson } from '../../api/client';
 import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -14,7 +14,7 @@ export function ImportScreen() {
   const client = useQueryClient();
   const walk = useMutation({
     mutationFn: async (file: File) => {
-      if (isZip(file)) return sendFile('/api/imports/archive', file, 'application/zip', importedSchema);
+      if (isZip(file)) return sendFile<Imported>('/api/imports/archive', file, 'application/zip');
       let content: unknown;
       try {
         content = JSON.parse(await file.text());
@@ -23,7 +23,7 @@ export function ImportScreen() {
           'This file is neither JSON nor a ZIP. Choose one that “Export walk” or “Pictures as ZIP” saved.',
         );
       }
-      return sendJson('POST', '/api/imports', content, importedSchema);
+      return sendJson<Imported>('POST', '/api/imports', content);
     },
     onSuccess: () => client.invalidateQueries(),
   });

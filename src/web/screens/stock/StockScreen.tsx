@@ -2,7 +2,7 @@ import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { FileInput, Mail, Plus, Search, Store } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import { carListSchema } from '#core/api';
+import type { CarList } from '#core/api';
 import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { inputLook } from '../../components/Field';
@@ -22,7 +22,7 @@ export function StockScreen() {
     queryKey: ['cars', asked],
     queryFn: ({ pageParam }) => {
       const query = new URLSearchParams({ search: asked, ...(pageParam && { cursor: pageParam }) });
-      return getJson(`/api/cars?${query}`, carListSchema);
+      return getJson<CarList>(`/api/cars?${query}`);
     },
     initialPageParam: '',
     getNextPageParam: (page) => page.next,

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { type BrokenFile, type FilesPage, filesPageSchema } from '#core/api';
+import type { BrokenFile, FilesPage } from '#core/api';
 import { longDay } from '#core/wording';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
@@ -20,7 +20,7 @@ const whyWords: Record<NonNullable<FilesPage['left']>['why'], string> = {
 export function FilesSection() {
   const files = useQuery({
     queryKey: ['yard-files'],
-    queryFn: () => getJson('/api/yard/files', filesPageSchema),
+    queryFn: () => getJson<FilesPage>('/api/yard/files'),
   });
   return (
     <section aria-labelledby="files" className="mt-10 space-y-3 border-t border-ink pt-6">

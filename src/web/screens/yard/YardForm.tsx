@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type ChangeEvent, type FormEvent, useState } from 'react';
-import { keptPictureSchema } from '#core/api';
+import type { KeptPicture } from '#core/api';
 import { type Yard, yardSchema } from '#core/yard';
 import { putFile, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
@@ -23,14 +23,14 @@ export function YardForm({ yard }: { yard: Yard }) {
     save.reset();
   };
   const save = useMutation({
-    mutationFn: (wanted: Yard) => sendJson('PUT', '/api/yard', wanted, yardSchema),
+    mutationFn: (wanted: Yard) => sendJson<Yard>('PUT', '/api/yard', wanted),
     onSuccess: (kept) => {
       drop();
       client.setQueryData(['yard'], kept);
     },
   });
   const upload = useMutation({
-    mutationFn: (file: File) => putFile('/api/yard/logo', file, keptPictureSchema),
+    mutationFn: (file: File) => putFile<KeptPicture>('/api/yard/logo', file),
     onSuccess: ({ sha256 }) => change({ logo: sha256 }),
   });
   const choose = (event: ChangeEvent<HTMLInputElement>) => {

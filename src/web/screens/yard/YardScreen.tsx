@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { yardSchema } from '#core/yard';
+import type { Yard } from '#core/yard';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
@@ -8,7 +8,7 @@ import { YardForm } from './YardForm';
 
 /** How the yard stands on its reports. */
 export function YardScreen() {
-  const yard = useQuery({ queryKey: ['yard'], queryFn: () => getJson('/api/yard', yardSchema) });
+  const yard = useQuery({ queryKey: ['yard'], queryFn: () => getJson<Yard>('/api/yard') });
   return (
     <>
       <Bar title="The yard on its reports" back={{ to: '/', label: 'Back to the stock list' }} />

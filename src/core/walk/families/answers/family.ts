@@ -1,8 +1,7 @@
-import { family } from '../family';
-import { answerBodies } from './bodies';
+import { familyOf } from '../family';
+import type { answerBodies } from './bodies';
 
-export const answers = family({
-  bodies: answerBodies,
+export const answers = familyOf<typeof answerBodies>()({
   empty: () => ({ answers: new Map() }),
   noters: {
     'question-answered': ({ state }, { body: { question, says, photos = [] }, at }) => {

@@ -1,10 +1,7 @@
 import { z } from 'zod';
 import { notableMaterials } from '../../notableMaterials';
 import { partId } from '../fields';
-
-/** How far film goes over a panel. */
-export const filmCovers = ['full', 'short', 'none'] as const;
-export type FilmCover = (typeof filmCovers)[number];
+import { filmCovers } from './filmCovers';
 
 /** What this car is made of and covered with, where it is not what such cars are. */
 export const buildBodies = {

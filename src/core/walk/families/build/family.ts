@@ -1,11 +1,10 @@
 import { materialName, type PartId } from '../../../car';
 import type { NotableMaterial } from '../../notableMaterials';
-import { family } from '../family';
-import { buildBodies } from './bodies';
+import { familyOf } from '../family';
+import type { buildBodies } from './bodies';
 import { type FilmNoted, filmWords } from './state';
 
-export const build = family({
-  bodies: buildBodies,
+export const build = familyOf<typeof buildBodies>()({
   empty: () => ({
     materials: new Map<PartId, NotableMaterial>(),
     film: new Map<PartId, FilmNoted>(),

@@ -1,4 +1,4 @@
-import type { FilmCover } from './bodies';
+import type { FilmCover } from './filmCovers';
 
 export interface FilmNoted {
   cover: FilmCover;

@@ -3,11 +3,10 @@ import { conditionLine } from '../../conditions';
 import { type LookId, lookWords } from '../../lookTable';
 import { statementSays } from '../../statements';
 import type { WalkState } from '../../walkState';
-import { family, silent } from '../family';
-import { courseBodies } from './bodies';
+import { familyOf, silent } from '../family';
+import type { courseBodies } from './bodies';
 
-export const course = family({
-  bodies: courseBodies,
+export const course = familyOf<typeof courseBodies>()({
   empty: () => ({
     lap: 'close' as const,
     hasSteppedBack: false,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { faceIds, outsideFaces } from '../../../car';
 import { lookIds } from '../../lookTable';
 import { note, partId, uuid } from '../fields';
+import { statementKinds } from './statementKinds';
 
 /** Parts of a car are some hundred; a sweep names those it went over. */
 const MOST_PARTS = 300;
@@ -22,16 +23,6 @@ export const sweepScope = z.discriminatedUnion('of', [
   z.strictObject({ of: z.literal('side'), face: z.enum(faceIds) }),
   z.strictObject({ of: z.literal('rest') }),
 ]);
-
-/** What is said of more than one part at once. */
-export const statementKinds = [
-  'light-scratches',
-  'lines-up',
-  'original-paint',
-  'straight-for-age',
-  'one-repair',
-  'other',
-] as const;
 
 const statementScope = z.discriminatedUnion('of', [
   z.strictObject({ of: z.literal('car') }),

@@ -1,10 +1,9 @@
 import { equipmentName, isEquipmentId } from '../../../equipment';
-import { family } from '../family';
-import { equipmentBodies } from './bodies';
+import { familyOf } from '../family';
+import type { equipmentBodies } from './bodies';
 import { type EquipmentNoted, equipmentSays } from './state';
 
-export const equipment = family({
-  bodies: equipmentBodies,
+export const equipment = familyOf<typeof equipmentBodies>()({
   empty: () => ({ equipment: new Map<string, EquipmentNoted>() }),
   noters: {
     'equipment-noted': ({ state }, { body: { item, standing, name } }) => {

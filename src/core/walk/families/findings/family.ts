@@ -1,13 +1,12 @@
 import { noticeWords } from '../../choices';
 import type { Finding } from '../../walkState';
 import { changeWords } from '../changeWords';
-import { family } from '../family';
-import { type FindingChanges, findingBodies } from './bodies';
+import { familyOf } from '../family';
+import type { FindingChanges, findingBodies } from './bodies';
 import { change } from './change';
 import { readDetails, withChanges } from './readDetails';
 
-export const findings = family({
-  bodies: findingBodies,
+export const findings = familyOf<typeof findingBodies>()({
   empty: () => ({ findings: [] }),
   noters: {
     'finding-noted': ({ findings }, { body, at, who }) => {

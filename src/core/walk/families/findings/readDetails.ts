@@ -1,5 +1,7 @@
 import type { Action, RustDepth } from '../../choices';
-import type { Cure, Cures, Decision } from '../../remedy';
+import type { Cure } from '../../cures';
+import type { Decision } from '../../remedy';
+import type { Cures } from '../../remedySchema';
 import type { Severity } from '../../severity';
 import type { FindingDetails, StoredDetails } from './bodies';
 

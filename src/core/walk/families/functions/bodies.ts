@@ -1,22 +1,7 @@
 import { z } from 'zod';
 import { functionGroupIds, functionIds, warningLampIds } from '../../../functions';
 import { sha256Schema } from '../../sha256';
-
-/** How a function was found. "Not tried" says why. */
-export const functionStates = ['works', 'faulty', 'not-fitted', 'not-tried'] as const;
-export type FunctionState = (typeof functionStates)[number];
-export const functionStateWords: Record<FunctionState, string> = {
-  works: 'works',
-  faulty: 'faulty',
-  'not-fitted': 'not fitted',
-  'not-tried': 'not tried',
-};
-
-export const recordingKinds = ['sound', 'video'] as const;
-export type RecordingKind = (typeof recordingKinds)[number];
-/** Long enough to hear a fault, short enough to send from a yard. House rule. */
-export const LONGEST_RECORDING_S = 30;
-export const LARGEST_RECORDING_BYTES = 40 * 1024 * 1024;
+import { functionStates, LONGEST_RECORDING_S, recordingKinds } from './functionStates';
 
 /** An item of the catalogue, or one a person added by name. */
 export const anyFunction = z.union([

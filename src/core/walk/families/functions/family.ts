@@ -1,9 +1,9 @@
-import { family, inside } from '../family';
-import { functionBodies, functionStateWords } from './bodies';
+import { familyOf, inside } from '../family';
+import type { functionBodies } from './bodies';
+import { functionStateWords } from './functionStates';
 import { functionNoters, noFunctions } from './state';
 
-export const functions = family({
-  bodies: functionBodies,
+export const functions = familyOf<typeof functionBodies>()({
   empty: () => ({ functions: noFunctions() }),
   noters: inside((state) => state.functions, functionNoters),
   words: {

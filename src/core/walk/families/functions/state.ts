@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import type { FunctionGroupId, WarningLampId } from '../../../functions';
 import type { Noters } from '../noters';
-import type { FunctionState, functionBodies, RecordingKind } from './bodies';
+import type { functionBodies } from './bodies';
+import type { FunctionState, RecordingKind } from './functionStates';
 
 export interface FunctionTried {
   state: FunctionState;

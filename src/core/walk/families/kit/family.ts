@@ -1,10 +1,9 @@
 import { isKitItemId, kitItemName, smellWords } from '../../../kit';
-import { family, inside } from '../family';
-import { kitBodies } from './bodies';
+import { familyOf, inside } from '../family';
+import type { kitBodies } from './bodies';
 import { kitNoters, noKit } from './state';
 
-export const kit = family({
-  bodies: kitBodies,
+export const kit = familyOf<typeof kitBodies>()({
   empty: () => ({ kit: noKit() }),
   noters: inside((state) => state.kit, kitNoters),
   words: {

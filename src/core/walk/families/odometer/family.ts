@@ -1,9 +1,8 @@
 import { speakDistance } from '../../../measure';
-import { family } from '../family';
-import { odometerBodies } from './bodies';
+import { familyOf } from '../family';
+import type { odometerBodies } from './bodies';
 
-export const odometer = family({
-  bodies: odometerBodies,
+export const odometer = familyOf<typeof odometerBodies>()({
   empty: () => ({ odometerReads: [] }),
   noters: {
     'odometer-read': ({ state }, { body, at }) => {

@@ -1,10 +1,10 @@
 import { changeWords } from '../changeWords';
-import { family, inside } from '../family';
-import { numberPlaceWords, papersBodies } from './bodies';
+import { familyOf, inside } from '../family';
+import type { papersBodies } from './bodies';
+import { numberPlaceWords } from './paperStates';
 import { noPapers, papersNoters } from './state';
 
-export const papers = family({
-  bodies: papersBodies,
+export const papers = familyOf<typeof papersBodies>()({
   empty: () => ({ papers: noPapers() }),
   noters: inside((state) => state.papers, papersNoters),
   words: {

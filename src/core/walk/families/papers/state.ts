@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import type { ServiceEntry } from '../../../papers';
 import type { Noters } from '../noters';
-import type { NumberPlace, papersBodies } from './bodies';
+import type { papersBodies } from './bodies';
+import type { NumberPlace } from './paperStates';
 
 type Body<K extends keyof typeof papersBodies> = z.output<(typeof papersBodies)[K]>;
 type Noted = Body<'papers-noted'>;

@@ -1,14 +1,13 @@
 import type { z } from 'zod';
 import { mmPerPixelAt, warningsOf } from '../../../picture';
 import type { Finding } from '../../walkState';
-import { family, type Replaying } from '../family';
+import { familyOf, type Replaying } from '../family';
 import { change } from '../findings/change';
-import { pictureBodies } from './bodies';
+import type { pictureBodies } from './bodies';
 import { pictureOf } from './state';
 import type { PictureState } from './told';
 
-export const pictures = family({
-  bodies: pictureBodies,
+export const pictures = familyOf<typeof pictureBodies>()({
   empty: () => ({ photos: [], pictures: new Map(), brought: [], setAside: new Set(), withdrawn: new Map() }),
   noters: {
     'photo-attached': ({ state }, { id, at, body: { photo, ...where } }) => {

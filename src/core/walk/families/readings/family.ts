@@ -1,11 +1,10 @@
 import { speakTread } from '../../../measure';
 import { treadLookWords } from '../../../tyres';
-import { family, inside } from '../family';
-import { readingBodies } from './bodies';
+import { familyOf, inside } from '../family';
+import type { readingBodies } from './bodies';
 import { noReadings, readingNoters, type TyreSaid } from './state';
 
-export const readings = family({
-  bodies: readingBodies,
+export const readings = familyOf<typeof readingBodies>()({
   empty: noReadings,
   noters: inside((state) => state, readingNoters),
   words: {

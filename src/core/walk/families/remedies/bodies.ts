@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { curesSchema, decisionSchema } from '../../remedy';
+import { curesSchema, decisionSchema } from '../../remedySchema';
 import { partId } from '../fields';
 import { anyFunction } from '../functions/bodies';
 import { anyItem } from '../kit/bodies';

@@ -1,10 +1,9 @@
 import { adviceLine, decisionLine } from '../../describeRemedy';
-import { family } from '../family';
-import { remedyBodies } from './bodies';
+import { familyOf } from '../family';
+import type { remedyBodies } from './bodies';
 import { type RemedyNoted, remedyKey } from './state';
 
-export const remedies = family({
-  bodies: remedyBodies,
+export const remedies = familyOf<typeof remedyBodies>()({
   empty: () => ({ remedies: new Map<string, RemedyNoted>() }),
   noters: {
     'remedy-noted': ({ state }, { body: { about, cures, decision } }) => {

@@ -1,9 +1,9 @@
-import { family } from '../family';
-import { type DriveGroup, driveGroupNames, storyBodies } from './bodies';
+import { familyOf } from '../family';
+import type { storyBodies } from './bodies';
 import { type DroveTold, driveSays, type StoryTold, storySays } from './state';
+import { type DriveGroup, driveGroupNames } from './storyWords';
 
-export const story = family({
-  bodies: storyBodies,
+export const story = familyOf<typeof storyBodies>()({
   empty: () => ({
     story: new Map<string, StoryTold>(),
     drove: new Map<DriveGroup, DroveTold>(),

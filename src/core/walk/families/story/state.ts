@@ -1,5 +1,6 @@
 import type { z } from 'zod';
-import { type DriveGroup, driveGroupNames, type StorySource, type storyBodies, storyNames } from './bodies';
+import type { storyBodies } from './bodies';
+import { type DriveGroup, driveGroupNames, type StorySource, storyNames } from './storyWords';
 
 export type StoryTold = Omit<z.output<(typeof storyBodies)['story-told']>, 'fact'>;
 

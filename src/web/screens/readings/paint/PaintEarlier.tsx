@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo } from 'react';
 import type { PartId } from '#core/car';
 import { speakPaint } from '#core/measure';
-import { CHANGED, type PaintTable, paintChanges, paintHistorySchema } from '#core/readings';
+import { CHANGED, type PaintHistory, type PaintTable, paintChanges } from '#core/readings';
 import { getJson } from '../../../api/client';
 import { localDay } from '../../../words/times';
 import { changesOption } from './changesOption';
@@ -20,7 +20,7 @@ interface PaintEarlierProps {
 export function PaintEarlier({ car, unit, nameOf }: PaintEarlierProps) {
   const history = useQuery({
     queryKey: ['paint', car],
-    queryFn: () => getJson(`/api/cars/${car}/paint`, paintHistorySchema),
+    queryFn: () => getJson<PaintHistory>(`/api/cars/${car}/paint`),
   });
   const changes = useMemo(() => (history.data ? paintChanges(history.data) : []), [history.data]);
   const option = useMemo(() => changesOption(changes, unit, nameOf), [changes, unit, nameOf]);

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { hideReasons } from './hideReasons';
 
 /** A place on an upright picture: share of its width from the left and of its height from the top, 0..1. */
 const share = z
@@ -21,9 +22,6 @@ export const markSchema = z.discriminatedUnion('kind', [
 export type Mark = z.output<typeof markSchema>;
 export const marksSchema = z.array(markSchema).max(50, 'A picture may carry 50 marks.');
 
-export const hideReasons = ['plate', 'face', 'reflection', 'address', 'other'] as const;
-export type HideReason = (typeof hideReasons)[number];
-
 /** A rectangle nobody outside the yard gets to see. Shares of width and height. */
 export const hideBoxSchema = z
   .strictObject({
@@ -39,26 +37,3 @@ export const hideBoxSchema = z
   );
 export type HideBox = z.output<typeof hideBoxSchema>;
 export const hideBoxesSchema = z.array(hideBoxSchema).max(50, 'A picture may carry 50 boxes.');
-
-/** Where findings sit on a picture that shows where they are. */
-export interface PictureSpot {
-  /** What stands in the ring: the finding's number. */
-  number: number;
-  at: Place;
-}
-
-/** Everything drawn over a picture before it leaves the yard. */
-export interface Overlay {
-  marks?: readonly Mark[];
-  boxes?: readonly HideBox[];
-  spots?: readonly PictureSpot[];
-}
-
-export const isBare = ({ marks, boxes, spots }: Overlay): boolean =>
-  !marks?.length && !boxes?.length && !spots?.length;
-
-/** Lines and text are this share of the picture's longer side, so that they read the same on any picture. */
-export const LINE_SHARE = 0.004;
-export const TEXT_SHARE = 0.026;
-/** A ring round a spot, share of the longer side. */
-export const SPOT_RADIUS_SHARE = 0.035;

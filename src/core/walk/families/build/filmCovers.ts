@@ -1,0 +1,3 @@
+/** How far film goes over a panel. */
+export const filmCovers = ['full', 'short', 'none'] as const;
+export type FilmCover = (typeof filmCovers)[number];
