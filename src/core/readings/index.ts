@@ -13,6 +13,7 @@ export { papersLeft } from './othersLeft';
 export {
   CHANGED,
   type PaintChange,
+  type PaintHistory,
   paintChanges,
   paintHistorySchema,
   paintOfWalk,
