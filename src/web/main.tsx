@@ -27,12 +27,19 @@ async function start(): Promise<void> {
   const store = await openOutboxStore().catch(() => undefined);
   const outbox = await Outbox.open(store, httpCourier);
   const sessions = new WalkSessions(outbox, store);
-  // A walk's log comes with the page: the first screen is the walk itself, not one that says it is being opened. So long it is waited for.
-  const PATIENCE_MS = 400;
+  // A walk's log and the letters come with the page: the first screen is the walk itself, not one that says it is being opened, and nothing in it moves
+  // because letters came late. So long they are waited for.
+  const PATIENCE_MS = 1000;
+  const letters = ['400', '700'].map((weight) =>
+    document.fonts.load(`${weight} 1em "Atkinson Hyperlegible Next"`).catch(() => []),
+  );
   const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
   if (walkAsked)
     await Promise.race([
-      queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) }),
+      Promise.all([
+        queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) }),
+        ...letters,
+      ]),
       new Promise((done) => setTimeout(done, PATIENCE_MS)),
     ]);
   window.addEventListener('online', () => void outbox.flush());
