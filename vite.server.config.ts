@@ -14,6 +14,7 @@ export default defineConfig({
         demo: 'demo/yard/main.ts',
         aside: 'src/server/jobs/child.ts',
         backup: 'src/server/backup/main.ts',
+        enter: 'src/server/enter/main.ts',
       },
       output: { entryFileNames: '[name].js', chunkFileNames: 'shared-[hash].js' },
     },

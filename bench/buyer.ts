@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { chromium } from '@playwright/test';
 import { details } from '../tests/builders/car';
-import { begun, CAR, entriesOf, idOf, noted, WALK, WHO } from '../tests/builders/entries';
+import { begun, CAR, entriesOf, idOf, noted, WALK } from '../tests/builders/entries';
 import { RunningServer } from '../tests/builders/runningServer';
 import { ms, quantile, type Row, times } from './row';
 
@@ -16,11 +16,10 @@ const ROUNDS = 5;
 
 /** A report of 40 findings and a cover, and a link to it. */
 export async function makeLink(server: RunningServer): Promise<{ token: string; url: string }> {
-  await server.post('/api/people', { id: WHO, name: 'Nell' });
   await server.post('/api/cars', { id: CAR, details });
   const cover = readFileSync('demo/pictures/hatch-whole-1.jpg');
   const photo = createHash('sha256').update(cover).digest('hex');
-  await fetch(`${server.origin}/api/photos/${photo}`, {
+  await server.fetch(`/api/photos/${photo}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'image/jpeg' },
     body: new Uint8Array(cover),
@@ -31,7 +30,7 @@ export async function makeLink(server: RunningServer): Promise<{ token: string; 
     { kind: 'photo-attached', body: { photo, role: 'whole-car' } },
   ]);
   await server.post(`/api/walks/${WALK}/entries`, { entries: log });
-  await server.post(`/api/walks/${WALK}/reports`, { id: idOf(0xd0c), signer: WHO });
+  await server.post(`/api/walks/${WALK}/reports`, { id: idOf(0xd0c) });
   const share = await (await server.post(`/api/reports/${idOf(0xd0c)}/shares`, {})).json();
   const { token, path } = share as { token: string; path: string };
   return { token, url: server.origin + path };

@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test';
 import type { Entry } from '#core/walk';
 import { details } from '../tests/builders/car';
-import { begun, CAR, entriesOf, WALK, WHO } from '../tests/builders/entries';
+import { begun, CAR, entriesOf, WALK } from '../tests/builders/entries';
 import { RunningServer } from '../tests/builders/runningServer';
 import { ms, quantile, type Row, times } from './row';
 import { barePage, THROTTLE, taps, tapTimes, throttled } from './walk';
@@ -20,10 +20,9 @@ export async function benchGauge(): Promise<Row[]> {
     args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
   });
   try {
-    await server.post('/api/people', { id: WHO, name: 'Nell' });
     await server.post('/api/cars', { id: CAR, details });
     await server.post(`/api/walks/${WALK}/entries`, { entries: entriesOf([begun]) });
-    const page = await throttled(browser);
+    const page = await throttled(browser, server.cookies);
     await page.goto(`${server.origin}/walks/${WALK}/paint`);
     await page.getByRole('button', { name: 'Practice gauge' }).click();
     await page.getByRole('button', { name: 'after 3', exact: true }).click();
@@ -41,7 +40,7 @@ export async function benchGauge(): Promise<Row[]> {
     await page.getByLabel('By itself').selectOption('0');
     const tap = quantile(await taps(page, made), 0.95);
     await page.waitForTimeout(3000);
-    const { entries } = (await (await fetch(`${server.origin}/api/walks/${WALK}`)).json()) as {
+    const { entries } = (await (await server.fetch(`/api/walks/${WALK}`)).json()) as {
       entries: Entry[];
     };
     const landed = entries.reduce(

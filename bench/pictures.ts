@@ -9,7 +9,7 @@ import { ZipFile } from 'yazl';
 import { alignPhotos, type TimedPhoto, type Visit } from '#core/photos';
 import type { Fact } from '#core/walk';
 import { details } from '../tests/builders/car';
-import { begun, CAR, entriesOf, WALK, WHO } from '../tests/builders/entries';
+import { begun, CAR, entriesOf, WALK } from '../tests/builders/entries';
 import { RunningServer } from '../tests/builders/runningServer';
 import { ms, quantile, type Row, timed, times } from './row';
 
@@ -125,7 +125,6 @@ async function inBrowser(server: RunningServer): Promise<Row[]> {
 
 /** A walk with 300 pictures saved as a ZIP, against the same files read and zipped. */
 async function zipping(server: RunningServer, dir: string): Promise<Row[]> {
-  await server.post('/api/people', { id: WHO, name: 'Nell' });
   await server.post('/api/cars', { id: CAR, details });
   const base = await sharp('demo/pictures/hatch-whole-1.jpg').resize(1600).jpeg({ quality: 88 }).toBuffer();
   const facts: Fact[] = [begun];
@@ -135,12 +134,12 @@ async function zipping(server: RunningServer, dir: string): Promise<Row[]> {
     const comment = Buffer.from([0xff, 0xfe, 0x00, 0x04, 0x30 + Math.floor(i / 20), 0x30 + (i % 20)]);
     const bytes = Buffer.concat([base.subarray(0, 2), comment, base.subarray(2)]);
     const photo = createHash('sha256').update(bytes).digest('hex');
-    await fetch(`${server.origin}/api/photos/${photo}`, {
+    await server.fetch(`/api/photos/${photo}`, {
       method: 'PUT',
       headers: { 'Content-Type': 'image/jpeg' },
       body: new Uint8Array(bytes),
     });
-    const shown = await fetch(`${server.origin}/api/photos/${photo}/1600`);
+    const shown = await server.fetch(`/api/photos/${photo}/1600`);
     writeFileSync(join(copies, `${photo}.jpg`), Buffer.from(await shown.arrayBuffer()));
     facts.push({ kind: 'photo-attached', body: { photo, role: 'where', part: 'roof' } });
   }
@@ -150,7 +149,7 @@ async function zipping(server: RunningServer, dir: string): Promise<Row[]> {
   for (let i = 0; i < 5; i++) {
     own.push(
       await timed(async () => {
-        const answer = await fetch(`${server.origin}/api/walks/${WALK}/pictures.zip`);
+        const answer = await server.fetch(`/api/walks/${WALK}/pictures.zip`);
         await pipeline(answer.body as never, createWriteStream(join(dir, 'own.zip')));
       }),
     );

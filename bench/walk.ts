@@ -1,7 +1,7 @@
 import { createServer } from 'node:http';
 import { type Browser, chromium, type Page } from '@playwright/test';
 import { details } from '../tests/builders/car';
-import { CAR, WALK, WHO } from '../tests/builders/entries';
+import { CAR, WALK } from '../tests/builders/entries';
 import { RunningServer } from '../tests/builders/runningServer';
 import { longLog } from './log';
 import { ms, quantile, type Row, times } from './row';
@@ -31,12 +31,15 @@ export async function barePage(): Promise<{ url: string; close: () => void }> {
   };
 }
 
-export async function throttled(browser: Browser): Promise<Page> {
+/** What a browser holds of who is signed in; nothing for a bare page. */
+type Signed = RunningServer['cookies'];
+
+export async function throttled(browser: Browser, signed: Signed = []): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
   const page = await context.newPage();
   const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: THROTTLE });
-  await page.addInitScript((id) => localStorage.setItem('zelk.walker', id), WHO);
+  await context.addCookies(signed);
   // Event Timing: from the finger to the next frame painted, as the browser itself measures it.
   await page.addInitScript(`
     window.taps = [];
@@ -59,10 +62,10 @@ export const taps = async (page: Page, made: number): Promise<number[]> => {
   return [...told, ...Array.from({ length: Math.max(0, made - told.length) }, () => 16)];
 };
 
-async function openings(browser: Browser, url: string, selector: string): Promise<number[]> {
+async function openings(browser: Browser, url: string, selector: string, signed?: Signed): Promise<number[]> {
   const times: number[] = [];
   for (let i = 0; i < OPENINGS; i++) {
-    const page = await throttled(browser);
+    const page = await throttled(browser, signed);
     await page.goto(url, { waitUntil: 'commit' });
     times.push(await seen(page, selector));
     await page.context().close();
@@ -75,8 +78,9 @@ export async function tapTimes(
   url: string,
   ready: string,
   name: RegExp,
+  signed?: Signed,
 ): Promise<number[]> {
-  const page = await throttled(browser);
+  const page = await throttled(browser, signed);
   await page.goto(url);
   await seen(page, ready);
   for (let i = 0; i < TAPS; i++) {
@@ -90,8 +94,8 @@ export async function tapTimes(
 }
 
 /** Frames a second while the map turns, the median of several turns. */
-async function turnRate(browser: Browser, url: string): Promise<number> {
-  const page = await throttled(browser);
+async function turnRate(browser: Browser, url: string, signed: Signed): Promise<number> {
+  const page = await throttled(browser, signed);
   await page.goto(url);
   await seen(page, '[aria-current]');
   await page.waitForTimeout(1500);
@@ -122,15 +126,17 @@ export async function benchWalk(): Promise<Row[]> {
     args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
   });
   try {
-    await server.post('/api/people', { id: WHO, name: 'Nell' });
     await server.post('/api/cars', { id: CAR, details });
     await server.post(`/api/walks/${WALK}/entries`, { entries: longLog(ENTRIES, WALKED) });
     const url = `${server.origin}/walks/${WALK}`;
-    const open = quantile(await openings(browser, url, '[aria-current]'), 0.5);
+    const open = quantile(await openings(browser, url, '[aria-current]', server.cookies), 0.5);
     const openBare = quantile(await openings(browser, bare.url, 'button'), 0.5);
-    const tap = quantile(await tapTimes(browser, url, '[aria-current]', /^(Rest is clear|Clear)$/), 0.95);
+    const tap = quantile(
+      await tapTimes(browser, url, '[aria-current]', /^(Rest is clear|Clear)$/, server.cookies),
+      0.95,
+    );
     const tapBare = quantile(await tapTimes(browser, bare.url, 'button', /^\d+$/), 0.95);
-    const rate = await turnRate(browser, url);
+    const rate = await turnRate(browser, url, server.cookies);
     const at = `at ${THROTTLE} × CPU throttle, ${ENTRIES} entries`;
     return [
       {

@@ -9,6 +9,7 @@ import { picturesNamed } from '../demo/yard/script';
 import { walks } from '../demo/yard/walks';
 import { createApp } from '../src/server/http/createApp';
 import { makeContext } from '../src/server/makeContext';
+import { firstAddress } from '../src/server/people/firstAddress';
 import { ms, type Row, timed, times } from './row';
 
 /** Loading the demo yard through the API, against sharp alone writing the same two widths of its pictures. */
@@ -17,7 +18,9 @@ export async function benchYard(dir: string): Promise<Row[]> {
   const server = createServer(createApp(context, 'dist/web'));
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const { port } = server.address() as AddressInfo;
-  const zelk = await timed(() => loadYard(`http://127.0.0.1:${port}`, 'demo/pictures', new Date()));
+  const zelk = await timed(() =>
+    loadYard(`http://127.0.0.1:${port}`, 'demo/pictures', new Date(), firstAddress(context)),
+  );
   server.closeAllConnections();
   await new Promise((done) => server.close(done));
   // The server judges the pictures when it first starts.

@@ -5,9 +5,9 @@ import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { afterEach, beforeEach, expect, it } from 'vitest';
 import { details } from './builders/car';
-import { begun, CAR, entriesOf, noted, WALK, WHO } from './builders/entries';
+import { begun, CAR, entriesOf, noted, WALK } from './builders/entries';
 import { jpeg, sha256Of } from './builders/photos';
-import { RunningServer } from './builders/runningServer';
+import { RunningServer, signInAt } from './builders/runningServer';
 
 const run = promisify(execFile);
 let server: RunningServer;
@@ -33,17 +33,18 @@ const tool = (what: 'backup' | 'restore', from = dir, data = server.dataDir) =>
     }),
   );
 const putPhoto = (bytes: Buffer) =>
-  fetch(`${server.origin}/api/photos/${sha256Of(bytes)}`, {
+  server.fetch(`/api/photos/${sha256Of(bytes)}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'image/jpeg' },
     body: new Uint8Array(bytes),
   });
 const idsAt = async (origin: string): Promise<string[]> =>
-  (await (await fetch(`${origin}/api/walks/${WALK}`)).json()).entries.map(({ id }: { id: string }) => id);
+  (
+    await (await fetch(`${origin}/api/walks/${WALK}`, { headers: await signInAt(origin, 'Nell') })).json()
+  ).entries.map(({ id }: { id: string }) => id);
 
 it('a backup made while the yard works brings back all that was acknowledged before it, and nothing half', async () => {
   await server.start();
-  await server.post('/api/people', { id: WHO, name: 'Nell' });
   await server.post('/api/cars', { id: CAR, details });
   const log = entriesOf([begun, ...Array.from({ length: 250 }, (_, i) => noted(i + 1, 'roof'))]);
   const photos = await Promise.all(Array.from({ length: 12 }, (_, i) => jpeg(i + 1)));
@@ -84,7 +85,7 @@ it('a backup made while the yard works brings back all that was acknowledged bef
   await server.start();
   expect(await idsAt(server.origin)).toEqual(acknowledged);
   for (const bytes of photos.slice(0, 4))
-    expect((await fetch(`${server.origin}/api/photos/${sha256Of(bytes)}/1600`)).status).toBe(200);
+    expect((await server.fetch(`/api/photos/${sha256Of(bytes)}/1600`)).status).toBe(200);
   const health = await (await fetch(`${server.origin}/api/health`)).json();
   expect(health.files.broken).toBe(0);
 });

@@ -6,7 +6,7 @@ import { COMPOSED_BY } from '#core/report';
 import { isPromised, isStanding, replay, workLine } from '#core/walk';
 import { exportWalk } from '../src/server/reports/exchange';
 import { fingerprintOf, makeReportStore } from '../src/server/store/reportStore';
-import { entriesOf, idOf, WALK, WHO } from './builders/entries';
+import { entriesOf, idOf, WALK } from './builders/entries';
 import { fullWalk } from './builders/fullWalk';
 import { startTestServer, type TestServer } from './builders/testServer';
 
@@ -34,7 +34,7 @@ if (process.env.ZELK_WRITE_GOLDEN && !existsSync(goldenOf(COMPOSED_BY)))
       .expect(200);
     await request(here.app)
       .post(`/api/walks/${WALK}/reports`)
-      .send({ id: idOf(0xd01), signer: WHO })
+      .send({ id: idOf(0xd01) })
       .expect(201);
     const { body } = await request(here.app).get(`/api/walks/${WALK}/export`).expect(200);
     writeFileSync(goldenOf(COMPOSED_BY), `${JSON.stringify(body)}\n`);

@@ -1,6 +1,6 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { walkFileJsonSchema } from '../src/server/http/createApp';
+import { walkFileJsonSchema } from '../src/server/http/routeTable';
 
 // Run with ZELK_WRITE_SCHEMA=1 to publish a changed shape; a change that old files do not fit needs a new version.
 it('the published schema is the one that is served', () => {

@@ -5,6 +5,8 @@ import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { cars } from '../demo/yard/cars';
+import { nell, PASSWORD } from '../demo/yard/people';
+import { signInAt } from './builders/runningServer';
 
 let dir: string;
 beforeEach(() => {
@@ -30,7 +32,7 @@ async function serve<T>(then: (origin: string) => Promise<T>, more: object = {})
   const ready = new Promise<string>((resolve, reject) => {
     child.stdout.on('data', (chunk: Buffer) => {
       out += chunk;
-      const origin = /^ready (http:\/\/127\.0\.0\.1:\d+)\n$/.exec(out)?.[1];
+      const origin = /^ready (http:\/\/127\.0\.0\.1:\d+)$/m.exec(out)?.[1];
       if (origin) resolve(origin);
     });
     child.on('exit', () => reject(new Error(log)));
@@ -41,7 +43,8 @@ async function serve<T>(then: (origin: string) => Promise<T>, more: object = {})
   return { value, code: await ended, out, log };
 }
 const carsAt = async (origin: string): Promise<{ car: { createdAt: string } }[]> =>
-  (await (await fetch(`${origin}/api/cars`)).json()).cars;
+  (await (await fetch(`${origin}/api/cars`, { headers: await signInAt(origin, nell.name, PASSWORD) })).json())
+    .cars;
 
 describe('the built server', () => {
   it('prints one line, stops gracefully, and keeps the demo yard over a second start', async () => {

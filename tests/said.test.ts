@@ -2,7 +2,7 @@ import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { findingLines, type ReportDocument, reportBlocks } from '#core/report';
 import { type EntryBody, type Fact, replay } from '#core/walk';
-import { begun, entriesOf, idOf, WHO } from './builders/entries';
+import { begun, entriesOf, idOf } from './builders/entries';
 import { startTestServer, type TestServer } from './builders/testServer';
 
 const F = idOf(0xf001);
@@ -320,7 +320,7 @@ describe('what people say on a walk', () => {
       const report = idOf(0xa00000 + i);
       const frozen = await request(here.app)
         .post(`/api/walks/${walk}/reports`)
-        .send({ id: report, signer: WHO })
+        .send({ id: report })
         .expect(201);
       expect(frozen.status).toBe(201);
       const file = (await request(here.app).get(`/api/walks/${walk}/export`).expect(200)).body;

@@ -13,7 +13,7 @@ import { join } from 'node:path';
 import sharp from 'sharp';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { jpeg, sha256Of } from './builders/photos';
-import { RunningServer } from './builders/runningServer';
+import { RunningServer, signInAt } from './builders/runningServer';
 
 let server: RunningServer;
 beforeEach(() => {
@@ -53,7 +53,7 @@ function cutAt(sha256: string, bytes: Buffer, at: number, from = 0): Promise<voi
   return new Promise((resolve, reject) => {
     const socket = connect(Number(port), hostname, () => {
       socket.write(
-        `PUT /api/photos/${sha256}${from > 0 ? `?from=${from}` : ''} HTTP/1.1\r\nHost: ${hostname}\r\nContent-Type: image/jpeg\r\nContent-Length: ${bytes.length - from}\r\n\r\n`,
+        `PUT /api/photos/${sha256}${from > 0 ? `?from=${from}` : ''} HTTP/1.1\r\nHost: ${hostname}:${port}\r\nCookie: ${server.signed.Cookie}\r\nContent-Type: image/jpeg\r\nContent-Length: ${bytes.length - from}\r\n\r\n`,
       );
       socket.write(bytes.subarray(from, at), () => {
         onDisk(at).then(() => socket.destroy(), reject);
@@ -65,9 +65,9 @@ function cutAt(sha256: string, bytes: Buffer, at: number, from = 0): Promise<voi
 }
 
 const received = async (sha256: string): Promise<{ bytes: number; stored: boolean }> =>
-  (await fetch(`${server.origin}/api/photos/${sha256}/received`)).json() as never;
+  (await server.fetch(`/api/photos/${sha256}/received`)).json() as never;
 const put = (sha256: string, bytes: Buffer, from = 0) =>
-  fetch(`${server.origin}/api/photos/${sha256}${from > 0 ? `?from=${from}` : ''}`, {
+  server.fetch(`/api/photos/${sha256}${from > 0 ? `?from=${from}` : ''}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'image/jpeg' },
     body: new Uint8Array(bytes.subarray(from)),
@@ -92,11 +92,11 @@ describe('an upload cut on the way', () => {
       await cutAt(sha256, bytes, at);
       const here = await settled(sha256, at);
       expect(here).toBe(at);
-      expect((await fetch(`${server.origin}/api/photos/${sha256}/320`)).status).toBe(404);
+      expect((await server.fetch(`/api/photos/${sha256}/320`)).status).toBe(404);
       const answer = await put(sha256, bytes, here);
       expect(answer.status, await answer.clone().text()).toBe(200);
       expect(await received(sha256)).toEqual({ bytes: bytes.length, stored: true });
-      expect((await fetch(`${server.origin}/api/photos/${sha256}/320`)).status).toBe(200);
+      expect((await server.fetch(`/api/photos/${sha256}/320`)).status).toBe(200);
     }
   });
 
@@ -169,18 +169,21 @@ describe('at the start', () => {
     await server.start();
     for (const kind of ['originals', '320', '1600'])
       expect(readdirSync(join(photos, kind, 'ab'))).toEqual([]);
-    const { aside } = await (await fetch(`${server.origin}/api/yard/files`)).json();
+    const { aside } = await (await server.fetch(`/api/yard/files`)).json();
     expect(aside).toEqual([
       { since: expect.stringMatching(/^\d{4}-\d{2}-\d{2}$/), files: 3, bytes: 3 * bytes.length },
     ]);
     expect(readdirSync(join(photos, 'incoming'))).toEqual([]);
-    expect((await fetch(`${server.origin}/api/photos/${kept}/1600`)).status).toBe(200);
+    expect((await server.fetch(`/api/photos/${kept}/1600`)).status).toBe(200);
     expect(readFileSync(join(photos, 'originals', kept.slice(0, 2), kept))).toEqual(bytes);
   });
 });
 
 describe('a server without room', () => {
   it('says so in plain words, keeps nothing half, and takes the photo once there is room', async () => {
+    // The database is there, with somebody who signs in.
+    await server.start();
+    await server.end();
     // A limit on file size stands for a full disk: writing fails in the middle of the photo.
     const child = spawn('bash', ['-c', "trap '' XFSZ; ulimit -f 256; exec node dist/server/main.js"], {
       env: { ...process.env, PORT: '0', ZELK_DATA: server.dataDir, ZELK_LOG: 'silent' },
@@ -198,7 +201,7 @@ describe('a server without room', () => {
       const sha256 = sha256Of(bytes);
       const answer = await fetch(`${origin}/api/photos/${sha256}`, {
         method: 'PUT',
-        headers: { 'Content-Type': 'image/jpeg' },
+        headers: { 'Content-Type': 'image/jpeg', ...(await signInAt(origin, 'Nell')) },
         body: new Uint8Array(bytes),
       });
       expect(answer.status).toBe(507);

@@ -25,9 +25,8 @@ const random = new Random(seed);
 
 async function seeded(): Promise<{ known: string[]; tokens: string[] }> {
   const photo = await jpeg(1);
-  await server.post('/api/people', { id: WHO, name: 'Nell' });
   await server.post('/api/cars', { id: CAR, details });
-  const put = await fetch(`${server.origin}/api/photos/${sha256Of(photo)}`, {
+  const put = await server.fetch(`/api/photos/${sha256Of(photo)}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'image/jpeg' },
     body: new Uint8Array(photo),
@@ -40,7 +39,7 @@ async function seeded(): Promise<{ known: string[]; tokens: string[] }> {
       { kind: 'photo-attached', body: { photo: sha256Of(photo), role: 'whole-car' } },
     ]),
   });
-  await server.post(`/api/walks/${WALK}/reports`, { id: idOf(0xd01), signer: WHO });
+  await server.post(`/api/walks/${WALK}/reports`, { id: idOf(0xd01) });
   const share = async (wish: object) =>
     ((await (await server.post(`/api/reports/${idOf(0xd01)}/shares`, wish)).json()) as { token: string })
       .token;
@@ -51,7 +50,7 @@ async function seeded(): Promise<{ known: string[]; tokens: string[] }> {
 }
 
 async function operations(): Promise<Operation[]> {
-  const { paths } = (await (await fetch(`${server.origin}/api/openapi.json`)).json()) as {
+  const { paths } = (await (await server.fetch(`/api/openapi.json`)).json()) as {
     paths: Record<
       string,
       Record<
@@ -147,7 +146,11 @@ async function call({ url, init }: { url: string; init: RequestInit }): Promise<
   const start = performance.now();
   const what = `${init.method} ${url.slice(server.origin.length, 160)}`;
   try {
-    const answer = await fetch(url, { ...init, signal: AbortSignal.timeout(MOST_MS) });
+    const answer = await fetch(url, {
+      ...init,
+      headers: { ...(init.headers as Record<string, string>), ...server.signed },
+      signal: AbortSignal.timeout(MOST_MS),
+    });
     const body = await answer.text();
     longest = Math.max(longest, performance.now() - start);
     statuses.set(answer.status, (statuses.get(answer.status) ?? 0) + 1);

@@ -26,13 +26,14 @@ interface Outcome {
 function send(
   origin: string,
   { method, path, headers = {}, body }: Attack,
+  signed: { Cookie: string },
 ): Promise<{ status: number | string; isTold: boolean }> {
   return new Promise((done) => {
     const asked = request(
       `${origin}${path}`,
       {
         method,
-        headers: { ...headers, ...(body && { 'Content-Length': String(body.length) }) },
+        headers: { ...signed, ...headers, ...(body && { 'Content-Length': String(body.length) }) },
         agent: false,
       },
       async (response) => {
@@ -82,9 +83,7 @@ export async function benchHostile(): Promise<Row[]> {
   const server = new RunningServer();
   await server.start();
   const { token } = await makeLink(server);
-  const walkJson = Buffer.from(
-    await (await fetch(`${server.origin}/api/walks/${WALK}/export`)).arrayBuffer(),
-  );
+  const walkJson = Buffer.from(await (await server.fetch(`/api/walks/${WALK}/export`)).arrayBuffer());
   const attacks = [...requests(WALK, token), ...archives(walkJson), ...recordings(), ...(await pictures())];
   const probe = fork(new URL('./probe.ts', import.meta.url), [server.origin], {
     execArgv: ['--import', 'tsx'],
@@ -104,7 +103,7 @@ export async function benchHostile(): Promise<Row[]> {
   try {
     for (const attack of attacks) {
       const start = performance.now();
-      const { status, isTold } = await send(server.origin, attack);
+      const { status, isTold } = await send(server.origin, attack, server.signed);
       const tookMs = performance.now() - start;
       outcomes.push({ name: attack.name, status, isTold, tookMs, stallMs: await longestOf(probe) });
     }

@@ -13,7 +13,7 @@ process.on('disconnect', () => process.exit());
 
 const ask = () => {
   const start = performance.now();
-  const asked = request(`${origin}/api/yard`, { agent: false }, (response) => {
+  const asked = request(`${origin}/api/health`, { agent: false }, (response) => {
     response.resume();
     response.on('end', again);
   });

@@ -1,4 +1,5 @@
 import type { Person } from '#core/exchange';
+import type { Role } from '#core/people';
 import type { Yard } from '#core/yard';
 
 export const yard: Yard = {
@@ -11,3 +12,14 @@ export const yard: Yard = {
 
 export const nell: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a01', name: 'Nell Harrick' };
 export const tomas: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a02', name: 'Tomas Vey' };
+
+/** Everybody of the demo yard signs in with it. */
+export const PASSWORD = 'salt marsh lantern';
+
+/** Who is here to do what; the owner comes first. */
+export const staff: readonly (readonly [Person, Role])[] = [
+  [nell, 'owner'],
+  [{ id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a03', name: 'Ottilie Brand' }, 'manager'],
+  [tomas, 'walk'],
+  [{ id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a04', name: 'Joss Penhale' }, 'workshop'],
+];

@@ -1,6 +1,8 @@
 import type { Logger } from 'pino';
 import type { PhotoCovers } from '#core/report';
 import type { Pool } from './aside/pool';
+import type { Guesses } from './guessing/guesses';
+import type { Tries } from './guessing/tries';
 import type { Live } from './live/live';
 import type { Deliver } from './messages/writeMail';
 import type { Burner } from './photos/burn';
@@ -11,7 +13,6 @@ import type { PhotoFiles } from './photos/photoFiles';
 import type { Scrub } from './photos/scrub';
 import type { Swept } from './photos/swept';
 import type { makePhotoIntake } from './photos/takeIn';
-import type { Guesses } from './readers/guesses';
 import type { makeRecordingIntake } from './recordings/takeInRecording';
 import type { Stores } from './store/stores';
 
@@ -49,4 +50,5 @@ export interface Context {
   /** Proxies before the readers' port, whose word on where a request comes from counts: addresses, networks, or `loopback`. */
   trustProxy?: readonly string[];
   guesses: Guesses;
+  tries: Tries;
 }

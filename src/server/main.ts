@@ -7,6 +7,7 @@ import { createApp } from './http/createApp';
 import { makeServer } from './http/makeServer';
 import { makeContext } from './makeContext';
 import { smtpDelivery } from './messages/writeMail';
+import { firstAddress } from './people/firstAddress';
 import { lockFolder } from './start/lockFolder';
 import { startProblem } from './start/startProblem';
 import { sweep } from './start/sweep';
@@ -37,7 +38,12 @@ const readers =
 
 if (readers && readersPort !== undefined) await listen(readers, readersPort, 'ZELK_READERS_PORT');
 await listen(server, config.port, 'PORT');
-process.stdout.write(`ready http://${config.host}:${(server.address() as AddressInfo).port}\n`);
+const origin = `http://${config.host}:${(server.address() as AddressInfo).port}`;
+if (!context.stores.accounts.isAny())
+  process.stdout.write(
+    `Open this once, to be the owner of the yard: ${origin}/enter#${firstAddress(context)}\n`,
+  );
+process.stdout.write(`ready ${origin}\n`);
 
 let stopping = false;
 /** Finishes what is under way, then leaves. What does not finish is cut off after a while. */

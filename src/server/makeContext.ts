@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { pool } from './aside/pool';
 import type { Context } from './context';
+import { makeGuesses } from './guessing/guesses';
+import { makeTries } from './guessing/tries';
 import { makeLive } from './live/live';
 import { type Burner, makeBurner } from './photos/burn';
 import { isPhotoGone, makeCopies } from './photos/copies';
@@ -11,7 +13,6 @@ import { makeKeeper } from './photos/keeper';
 import { PhotoFiles } from './photos/photoFiles';
 import { Scrub } from './photos/scrub';
 import { makePhotoIntake } from './photos/takeIn';
-import { makeGuesses } from './readers/guesses';
 import { makeRecordingIntake } from './recordings/takeInRecording';
 import { makeCovers } from './reports/covers';
 import { openDatabase } from './store/openDatabase';
@@ -44,6 +45,7 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
     covers: makeCovers(stores),
     live: makeLive(),
     guesses: makeGuesses(),
+    tries: makeTries(),
     now,
     log,
   };

@@ -5,6 +5,7 @@ import { StockScreen } from './screens/stock/StockScreen';
 import { WalkScreen } from './screens/walk/WalkScreen';
 import { Bar } from './shell/Bar';
 import { useBackButton } from './shell/backCloses';
+import { Gate } from './shell/Gate';
 import { Fetched, fetchedScreen, RouteBoundary } from './shell/RouteBoundary';
 
 // The stock list and the walk must open at once, on a phone in the yard; the rest comes when it is asked for.
@@ -57,6 +58,14 @@ const yardScreen = fetchedScreen(() => import('./screens/yard/YardScreen').then(
 const routesScreen = fetchedScreen(() =>
   import('./screens/routes/RoutesScreen').then((file) => file.RoutesScreen),
 );
+const meScreen = fetchedScreen(() => import('./screens/me/MeScreen').then((file) => file.MeScreen));
+const enterScreen = fetchedScreen(() => import('./screens/me/EnterScreen').then((file) => file.EnterScreen));
+const peopleScreen = fetchedScreen(() =>
+  import('./screens/people/PeopleScreen').then((file) => file.PeopleScreen),
+);
+const auditScreen = fetchedScreen(() =>
+  import('./screens/people/AuditScreen').then((file) => file.AuditScreen),
+);
 const shorthandHelp = fetchedScreen(() =>
   import('./screens/help/ShorthandHelp').then((file) => file.ShorthandHelp),
 );
@@ -88,7 +97,24 @@ function useWalkScreens(): void {
   }, [isWalk]);
 }
 
+/** An address that opens once is taken before anybody is signed in; everything else is behind the gate. */
 export function AppRoutes() {
+  return (
+    <Routes>
+      <Route path="/enter" element={<Fetched screen={enterScreen} />} />
+      <Route
+        path="*"
+        element={
+          <Gate>
+            <YardRoutes />
+          </Gate>
+        }
+      />
+    </Routes>
+  );
+}
+
+function YardRoutes() {
   useWalkScreens();
   useBackButton(useLocation().pathname);
   return (
@@ -101,6 +127,9 @@ export function AppRoutes() {
           </RouteBoundary>
         }
       />
+      <Route path="/me" element={<Fetched screen={meScreen} />} />
+      <Route path="/people" element={<Fetched screen={peopleScreen} />} />
+      <Route path="/people/log" element={<Fetched screen={auditScreen} />} />
       <Route path="/messages" element={<Fetched screen={messagesScreen} />} />
       <Route path="/yard" element={<Fetched screen={yardScreen} />} />
       <Route path="/import" element={<Fetched screen={importScreen} />} />

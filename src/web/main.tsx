@@ -6,6 +6,8 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { AppRoutes } from './AppRoutes';
 import { RefusedError } from './api/client';
+import { whoIsHere } from './shell/me';
+import { presence } from './shell/presence';
 import { httpCourier } from './sync/courier';
 import { Outbox } from './sync/outbox';
 import { openOutboxStore } from './sync/outboxStore';
@@ -37,6 +39,7 @@ async function start(): Promise<void> {
   if (walkAsked)
     await Promise.race([
       Promise.all([
+        ...(whoIsHere.get() ? [] : [queries.prefetchQuery(presence)]),
         queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) }),
         ...letters,
       ]),

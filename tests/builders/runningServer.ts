@@ -2,15 +2,50 @@ import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { WHO } from './entries';
 
-/** A built server of its own, on a data folder of its own. */
+/** Whoever owns the yards of tests. */
+export const OWNER_PASSWORD = 'salt marsh lantern';
+
+/** Signs in by name on a server that has that person; what requests carry from then on. */
+export async function signInAt(
+  origin: string,
+  name: string,
+  password = OWNER_PASSWORD,
+): Promise<{ Cookie: string }> {
+  const answer = await fetch(`${origin}/api/sign-in`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ name, password, device: 'Tests' }),
+  });
+  if (!answer.ok) throw new Error(await answer.text());
+  return { Cookie: cookiesIn(answer) };
+}
+
+const cookiesIn = (answer: Response): string =>
+  answer.headers
+    .getSetCookie()
+    .map((cookie) => cookie.split(';')[0])
+    .join('; ');
+
+/** A built server of its own, on a data folder of its own, with somebody signed in. */
 export class RunningServer {
   readonly dataDir = mkdtempSync(join(tmpdir(), 'zelk-e2e-'));
   #process: ChildProcess | undefined;
   #port = 0;
+  #cookie = '';
+  #first = '';
+
+  /** `owner` comes in by the address the server prints at its first start; null leaves it to the test. */
+  constructor(private readonly owner: { id: string; name: string } | null = { id: WHO, name: 'Nell' }) {}
 
   get origin(): string {
     return `http://127.0.0.1:${this.#port}`;
+  }
+
+  /** What the server printed for the first owner. */
+  get firstAddress(): string {
+    return `${this.origin}/enter#${this.#first}`;
   }
 
   get pid(): number {
@@ -24,13 +59,18 @@ export class RunningServer {
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.#process = child;
+    let said = '';
     this.#port = await new Promise<number>((resolve, reject) => {
       child.stdout?.on('data', (line: Buffer) => {
-        const ready = /^ready http:\/\/127\.0\.0\.1:(\d+)$/m.exec(line.toString());
+        said += line.toString();
+        const ready = /^ready http:\/\/127\.0\.0\.1:(\d+)$/m.exec(said);
         if (ready) resolve(Number(ready[1]));
       });
       child.on('exit', (code) => reject(new Error(`the server ended with ${code}`)));
     });
+    const token = /\/enter#(\S+)/.exec(said)?.[1] ?? '';
+    this.#first = token;
+    if (token && this.owner) await this.#comeIn(token);
   }
 
   async end(signal: 'SIGTERM' | 'SIGKILL' = 'SIGTERM'): Promise<void> {
@@ -41,8 +81,37 @@ export class RunningServer {
     await exited;
   }
 
+  async #comeIn(token: string): Promise<void> {
+    const answer = await this.post('/api/first', {
+      ...this.owner,
+      token,
+      password: OWNER_PASSWORD,
+      device: 'Tests',
+    });
+    if (!answer.ok) throw new Error(await answer.text());
+    this.#cookie = cookiesIn(answer);
+  }
+
+  /** What a browser holds where the owner is signed in, as Playwright takes it. */
+  get cookies(): { name: string; value: string; url: string }[] {
+    return this.#cookie.split('; ').map((cookie) => {
+      const [name = '', value = ''] = cookie.split('=');
+      return { name, value, url: this.origin };
+    });
+  }
+
+  /** What the owner's requests carry. */
+  get signed(): { Cookie: string } {
+    return { Cookie: this.#cookie };
+  }
+
+  /** Asks as the owner. */
+  async fetch(path: string, init: RequestInit = {}): Promise<Response> {
+    return fetch(this.origin + path, { ...init, headers: { ...init.headers, ...this.signed } });
+  }
+
   async post(path: string, body: unknown): Promise<Response> {
-    return fetch(this.origin + path, {
+    return this.fetch(path, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(body),

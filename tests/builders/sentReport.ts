@@ -1,6 +1,6 @@
 import request from 'supertest';
 import type { Fact } from '#core/walk';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from './entries';
+import { begun, entriesOf, idOf, noted, WALK } from './entries';
 import { jpeg, sha256Of } from './photos';
 import type { TestServer } from './testServer';
 
@@ -23,7 +23,7 @@ export async function sendReport(server: TestServer, pictures = 2, more: readonl
     .expect(200);
   const { body: report } = await request(server.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd01), signer: WHO })
+    .send({ id: idOf(0xd01) })
     .expect(201);
   const { body: share } = await request(server.app)
     .post(`/api/reports/${report.id}/shares`)

@@ -9,6 +9,7 @@ import type { z } from 'zod';
 import { createApp } from '../../src/server/http/createApp';
 import type { Witness } from '../../src/server/http/route';
 import { makeContext } from '../../src/server/makeContext';
+import type { Identify } from '../../src/server/people/identity';
 import { details } from './car';
 import { CAR, START, WHO } from './entries';
 
@@ -31,11 +32,21 @@ const asDeclared: Witness = ({ method, path, gives }, answer) => {
     throw new Error(`${method} ${path} answers more than it declares.`);
 };
 
+/** Whoever asks is Nell, the owner, on a device that speaks for everybody: for tests of something else than signing in. */
+export const asNell: Identify = () => ({
+  person: WHO,
+  name: 'Nell Harrick',
+  role: 'owner',
+  device: 'd0000000-0000-4000-8000-000000000001',
+  session: '',
+  speaksFor: () => true,
+});
+
 /** An application on a real database file in a folder of its own, an hour after the test walks began. */
 export async function startTestServer(withCar = true): Promise<TestServer> {
   const dir = mkdtempSync(join(tmpdir(), 'zelk-test-'));
   const context = makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000));
-  const app = createApp(context, join(dir, 'no-interface'), { witness: asDeclared });
+  const app = createApp(context, join(dir, 'no-interface'), { witness: asDeclared, identify: asNell });
   if (withCar) {
     await request(app).post('/api/people').send({ id: WHO, name: 'Nell Harrick' }).expect(201);
     await request(app).post('/api/cars').send({ id: CAR, details }).expect(201);

@@ -111,7 +111,7 @@ test('page, PDF and the archive opened without a network say the same, item by i
     addFormats.default(ajv);
     expect(ajv.validate(JSON.parse(readFileSync(join(dir, 'report.schema.json'), 'utf8')), copy)).toBe(true);
 
-    const own = await fetch(`${server.origin}/api/reports/${report.id}/archive`);
+    const own = await server.fetch(`/api/reports/${report.id}/archive`);
     mkdirSync(join(dir, 'own'));
     writeFileSync(join(dir, 'own.zip'), Buffer.from(await own.arrayBuffer()));
     const ownNames = await unzip(join(dir, 'own.zip'), join(dir, 'own'));

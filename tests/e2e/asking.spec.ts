@@ -139,7 +139,7 @@ test(
     await noAxeFindings(buyer);
     await fitsSideways(buyer);
 
-    const exported = await (await fetch(`${server.origin}/api/walks/${walk}/export`)).text();
+    const exported = await (await server.fetch(`/api/walks/${walk}/export`)).text();
     const hold = async (text: string) => {
       await buyer
         .locator('input[type=file]')

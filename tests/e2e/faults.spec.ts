@@ -25,14 +25,14 @@ test(
     await server.start();
     await saved(page);
     const id = new URL(page.url()).pathname.split('/').at(-1);
-    const { entries } = await (await fetch(`${server.origin}/api/walks/${id}`)).json();
+    const { entries } = await (await server.fetch(`/api/walks/${id}`)).json();
     const kinds = entries.map((entry: { kind: string }) => entry.kind);
     expect(kinds.filter((kind: string) => kind === 'part-cleared')).toHaveLength(1);
     expect(kinds.filter((kind: string) => kind === 'finding-noted')).toHaveLength(1);
     const hash = createHash('sha256')
       .update(await readFile('demo/pictures/hatch-door-fl-dent-what.jpg'))
       .digest('hex');
-    expect((await fetch(`${server.origin}/api/photos/${hash}/1600`)).status).toBe(200);
+    expect((await server.fetch(`/api/photos/${hash}/1600`)).status).toBe(200);
   },
 );
 

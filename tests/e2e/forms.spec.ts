@@ -73,7 +73,7 @@ test(
     await expect(page.getByRole('group', { name: 'Key 3' })).toBeVisible();
     await page.keyboard.press('Tab');
     await saved(page);
-    const { entries } = await (await fetch(`${server.origin}/api/walks/${walk}`)).json();
+    const { entries } = await (await server.fetch(`/api/walks/${walk}`)).json();
     const bodies = entries.flatMap(({ kind, body }: { kind: string; body: object }) =>
       kind === 'papers-noted' ? [body] : [],
     );

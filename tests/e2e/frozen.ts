@@ -10,7 +10,7 @@ import { expect } from './server';
 /** Sends a photo to the yard; its name. */
 export async function sendPhoto(server: RunningServer, photo: Buffer): Promise<string> {
   const sha256 = sha256Of(photo);
-  const sent = await fetch(`${server.origin}/api/photos/${sha256}`, {
+  const sent = await server.fetch(`/api/photos/${sha256}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'image/jpeg' },
     body: new Uint8Array(photo),
@@ -69,7 +69,6 @@ export async function sayWalk(
     freeze: async () => {
       const frozen = await server.post(`/api/walks/${walk}/reports`, {
         id: crypto.randomUUID(),
-        signer: NELL,
       });
       expect(frozen.ok).toBe(true);
       return (await frozen.json()) as ReportDocument;
@@ -100,7 +99,7 @@ export async function linkTo(
 /** Freezes the walk at this address, as the yard would, and reads what a reader is told. */
 export async function reportOfWalk(server: RunningServer, walkUrl: string): Promise<ReportDocument> {
   const walk = new URL(walkUrl).pathname.split('/').at(2);
-  const frozen = await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID(), signer: NELL });
+  const frozen = await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID() });
   expect(frozen.ok).toBe(true);
   return (await frozen.json()) as ReportDocument;
 }

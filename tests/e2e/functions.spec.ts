@@ -82,7 +82,7 @@ test(
     await page.reload();
     await expect(page.getByText(/^2:\d\d$/).first()).toBeVisible();
     await saved(page);
-    const { entries } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+    const { entries } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
       entries: Entry[];
     };
     expect(entries.flatMap((entry) => (entry.kind === 'functions-tried' ? [entry.body.says] : []))).toEqual([

@@ -39,7 +39,7 @@ test('things are counted, the cabin smelt and alterations told, a tap each, and 
   await fitsSideways(page);
   await saved(page);
 
-  const { entries } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+  const { entries } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
     entries: Entry[];
   };
   const counts = entries.flatMap((entry) =>

@@ -22,7 +22,7 @@ test(
     expect(taps).toBe(3);
     await saved(page);
     const { entries } = await (
-      await fetch(`${server.origin}/api/walks/${new URL(page.url()).pathname.split('/').at(-1)}`)
+      await server.fetch(`/api/walks/${new URL(page.url()).pathname.split('/').at(-1)}`)
     ).json();
     expect(entries.filter((entry: { kind: string }) => entry.kind === 'finding-noted')).toHaveLength(1);
   },
@@ -39,7 +39,7 @@ test('the spot is where the finger was', async ({ page, server, beginWalk }) => 
   await page.getByRole('button', { name: 'Scratch', exact: true }).click();
   await saved(page);
   const { entries } = await (
-    await fetch(`${server.origin}/api/walks/${new URL(page.url()).pathname.split('/').at(-1)}`)
+    await server.fetch(`/api/walks/${new URL(page.url()).pathname.split('/').at(-1)}`)
   ).json();
   const { spot } = entries.find((entry: { kind: string }) => entry.kind === 'finding-noted').body;
   expect(spot.u).toBeGreaterThan(0.2);

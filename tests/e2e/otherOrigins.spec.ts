@@ -1,6 +1,7 @@
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { chromium } from '@playwright/test';
+import { NELL } from './begin';
 import { expect, onlyAt, test } from './server';
 
 /** A page of somebody else, on this machine too, that tries to plant a car and to read the yard. */
@@ -48,8 +49,10 @@ test(
       await tab.goto(`http://127.0.0.1:${port}/`);
       await expect(tab).toHaveTitle(/a form: sent/);
       expect(await tab.title()).toContain('reading: stopped');
-      expect(await (await fetch(`${server.origin}/api/people`)).json()).toEqual({ people: [] });
-      expect((await (await fetch(`${server.origin}/api/cars`)).json()).cars).toEqual([]);
+      expect(await (await server.fetch(`/api/people`)).json()).toEqual({
+        people: [{ id: NELL, name: 'Nell Harrick' }],
+      });
+      expect((await (await server.fetch(`/api/cars`)).json()).cars).toEqual([]);
 
       const answer = await tab.goto(`http://evil.example:${yardPort}/api/cars`);
       expect(answer?.status()).toBe(421);

@@ -85,7 +85,7 @@ test('a service history is typed in one field, doubtful lines are asked about, a
   await noAxeFindings(page);
   await fitsSideways(page);
   await saved(page);
-  const { entries } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+  const { entries } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
     entries: Entry[];
   };
   expect(entries.filter(({ kind }) => kind === 'service-noted')).toHaveLength(7);

@@ -1,9 +1,10 @@
+import type { RunningServer } from '../builders/runningServer';
 import { beginWalk } from './begin';
 import { expect, onlyAt, test } from './server';
 import { partOf, saved, tapPart } from './steps';
 
-const clearOnes = (server: { origin: string }, walk: string) => async () => {
-  const { entries } = await (await fetch(`${server.origin}/api/walks/${walk}`)).json();
+const clearOnes = (server: RunningServer, walk: string) => async () => {
+  const { entries } = await (await server.fetch(`/api/walks/${walk}`)).json();
   return entries.filter(({ kind }: { kind: string }) => kind === 'part-cleared').length;
 };
 
@@ -96,11 +97,10 @@ test(
 test(
   'two people on one walk see each other’s entries',
   onlyAt('desk', 'what arrives does not depend on the width'),
-  async ({ page, beginWalk: begin, browser }) => {
+  async ({ page, server, beginWalk: begin, browser }) => {
     await begin();
     const other = await (await browser.newContext({ viewport: { width: 1280, height: 800 } })).newPage();
-    const walker = await page.evaluate(() => localStorage.getItem('zelk.walker'));
-    await other.addInitScript((id) => localStorage.setItem('zelk.walker', id ?? ''), walker);
+    await other.context().addCookies(server.cookies);
     await other.goto(page.url());
     await page.getByRole('button', { name: 'Clear', exact: true }).click();
     await expect(partOf(other, 'bumper-front')).toHaveAccessibleName(/clear/);

@@ -13,7 +13,7 @@ import { goTo, openYard, saved, tapPart } from './steps';
 import { hatchPictures, walkTimedBy } from './timedWalk';
 
 const stateOf = async (server: RunningServer, walk: string) => {
-  const page = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as WalkPage;
+  const page = (await (await server.fetch(`/api/walks/${walk}`)).json()) as WalkPage;
   return replay(walk, page.entries);
 };
 const hashOf = (path: string) => createHash('sha256').update(readFileSync(path)).digest('hex');
@@ -149,7 +149,7 @@ async function openPicture(
 ): Promise<string> {
   const walk = await walkTimedBy(server, await doorPictures());
   const bytes = readFileSync(path);
-  await fetch(`${server.origin}/api/photos/${hashOf(path)}`, {
+  await server.fetch(`/api/photos/${hashOf(path)}`, {
     method: 'PUT',
     headers: { 'Content-Type': 'image/jpeg' },
     body: new Uint8Array(bytes),
@@ -228,9 +228,7 @@ test('marks are drawn, something is hidden, and what a buyer gets has it painted
   await page.keyboard.press('Tab');
   await saved(page);
 
-  const report = await (
-    await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID(), signer: NELL })
-  ).json();
+  const report = await (await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID() })).json();
   const share = await (await server.post(`/api/reports/${report.id}/shares`, { label: '' })).json();
   const buyer = await browser.newPage();
   await buyer.goto(`${server.origin}${share.path}`);
@@ -452,6 +450,7 @@ test(
     const download = page.waitForEvent('download');
     await page.getByRole('link', { name: 'Pictures as ZIP' }).click();
     const zip = await (await download).path();
+    await page.context().addCookies(another.cookies);
     await page.goto(`${another.origin}/import`);
     await page
       .locator('input[type=file]')
@@ -459,7 +458,7 @@ test(
       .setInputFiles({ name: 'pictures.zip', mimeType: 'application/zip', buffer: readFileSync(zip) });
     await expect(page.getByText(/entries and 0 reports came in\./)).toBeVisible();
     await expect(page.getByText(/are not here yet/)).toHaveCount(0);
-    expect((await fetch(`${another.origin}/api/photos/${hashOf(path)}/1600`)).status).toBe(200);
+    expect((await another.fetch(`/api/photos/${hashOf(path)}/1600`)).status).toBe(200);
   },
 );
 

@@ -26,7 +26,7 @@ async function openReadings(
 
 const entriesOf = async (page: Page, server: RunningServer, walk: string): Promise<Entry[]> => {
   await saved(page);
-  const { entries } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+  const { entries } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
     entries: Entry[];
   };
   return entries;
@@ -214,7 +214,7 @@ test(
     // takes no entries from the future.
     await page.clock.install({ time: Date.now() - 120_000 });
     const walk = await openReadings(page, server, 'paint');
-    const { car } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+    const { car } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
       car: { id: string };
     };
     const panels = page.getByRole('listitem').getByRole('button', { pressed: false });
@@ -355,7 +355,7 @@ test('a chip and a crack are placed on the screen, judged by zone, and all readi
     })),
   ];
   await saved(page);
-  const { entries } = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as {
+  const { entries } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
     entries: Entry[];
   };
   await server.post(`/api/walks/${walk}/entries`, {
@@ -382,7 +382,7 @@ test('a chip and a crack are placed on the screen, judged by zone, and all readi
   await fitsSideways(page);
 
   const report = page.url().split('/').at(-1);
-  const pdf = await fetch(`${server.origin}/api/reports/${report}/pdf`);
+  const pdf = await server.fetch(`/api/reports/${report}/pdf`);
   const path = join(mkdtempSync(join(tmpdir(), 'zelk-pdf-')), 'report.pdf');
   writeFileSync(path, Buffer.from(await pdf.arrayBuffer()));
   const text = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ');

@@ -185,6 +185,8 @@ test(
     await page.getByRole('link', { name: 'Export walk' }).click();
     const file = await (await download).path();
 
+    await page.context().addCookies(another.cookies);
+
     await page.goto(`${another.origin}/import`);
     await page
       .locator('input[type=file]')

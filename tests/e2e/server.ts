@@ -1,6 +1,6 @@
 import { test as base } from '@playwright/test';
 import { RunningServer } from '../builders/runningServer';
-import { type BegunWalk, beginWalk, type CarWanted } from './begin';
+import { type BegunWalk, beginWalk, type CarWanted, NELL } from './begin';
 
 interface ForOneTest {
   /** A server of this test alone, empty: for what restarts it, breaks it, or changes what the whole yard shares. */
@@ -17,7 +17,7 @@ interface ForOneWorker {
 }
 
 async function running(use: (server: RunningServer) => Promise<void>): Promise<void> {
-  const server = new RunningServer();
+  const server = new RunningServer({ id: NELL, name: 'Nell Harrick' });
   await server.start();
   await use(server);
   await server.end();

@@ -18,7 +18,7 @@ async function openFunctions(page: Page, server: RunningServer): Promise<string>
 }
 
 const entriesOf = async (server: RunningServer, walk: string): Promise<Entry[]> =>
-  ((await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as { entries: Entry[] }).entries;
+  ((await (await server.fetch(`/api/walks/${walk}`)).json()) as { entries: Entry[] }).entries;
 
 async function freeze(page: Page, server: RunningServer, walk: string): Promise<void> {
   await page.goto(`${server.origin}/walks/${walk}/report`);

@@ -92,7 +92,7 @@ async function sweep(page: Page): Promise<void> {
 }
 
 const stateOf = async (server: RunningServer, walk: string) => {
-  const page = (await (await fetch(`${server.origin}/api/walks/${walk}`)).json()) as WalkPage;
+  const page = (await (await server.fetch(`/api/walks/${walk}`)).json()) as WalkPage;
   return replay(walk, page.entries);
 };
 

@@ -30,7 +30,6 @@ export async function hatchPictures(): Promise<TimedPicture[]> {
 
 /** A walk that stood at every part while its pictures were taken, each stop reached some seconds before. Returns its id. */
 export async function walkTimedBy(server: RunningServer, pictures: readonly TimedPicture[]): Promise<string> {
-  await server.post('/api/people', { id: NELL, name: 'Nell Harrick' });
   const carId = await makeCar(server);
   const walk = crypto.randomUUID();
   const closeUps = pictures.filter(({ part }) => part !== null);

@@ -1,3 +1,4 @@
+import type { RunningServer } from '../builders/runningServer';
 import { reportOfWalk } from './frozen';
 import { noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
@@ -5,8 +6,8 @@ import { goTo, saved, tapPart } from './steps';
 
 const here = onlyAt('phone', 'the decks are the same at both widths, and this is said in the yard');
 
-const entriesOf = async (origin: string, url: string) =>
-  (await (await fetch(`${origin}/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
+const entriesOf = async (server: RunningServer, url: string) =>
+  (await (await server.fetch(`/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
     kind: string;
     body: Record<string, unknown>;
   }[];
@@ -47,7 +48,7 @@ test(
     await expect(page.getByRole('button', { name: 'no stone chips', exact: true })).toBeVisible();
     await expect(notThere).toHaveCount(0);
     await saved(page);
-    const entries = await entriesOf(server.origin, walk);
+    const entries = await entriesOf(server, walk);
     expect(entries.find(({ kind }) => kind === 'part-cleared')?.body).toEqual({
       part: 'bumper-front',
       absent: ['no-scratches'],

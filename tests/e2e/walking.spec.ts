@@ -1,10 +1,11 @@
 import { bodyStyleIds, bodyStyleNames, extrasFor } from '../../src/core/car';
 import { schoolIds, schools } from '../../src/core/route';
+import type { RunningServer } from '../builders/runningServer';
 import { expect, onlyAt, test } from './server';
 import { addCar, goTo, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
 
-const entriesOf = async (origin: string, url: string) =>
-  (await (await fetch(`${origin}/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
+const entriesOf = async (server: RunningServer, url: string) =>
+  (await (await server.fetch(`/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
     kind: string;
     body: { rule?: object; notice?: string; finding?: string };
   }[];
@@ -108,7 +109,7 @@ test(
     await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
     await page.getByLabel('Route of this walk').selectOption({ label: 'Low, then high' });
     await saved(page);
-    const chosen = (await entriesOf(server.origin, page.url().split('?')[0] ?? '')).filter(
+    const chosen = (await entriesOf(server, page.url().split('?')[0] ?? '')).filter(
       ({ kind }) => kind === 'route-chosen',
     );
     expect(chosen).toHaveLength(2);
@@ -302,7 +303,7 @@ test(
     await page.getByRole('button', { name: 'Finding 1: One step back' }).click();
     await page.getByRole('button', { name: 'Lap done' }).click();
     await saved(page);
-    const answers = (await entriesOf(server.origin, page.url().split('?')[0] ?? '')).filter(
+    const answers = (await entriesOf(server, page.url().split('?')[0] ?? '')).filter(
       ({ kind }) => kind === 'notice-answered',
     );
     expect(answers.map(({ body }) => body.notice)).toEqual(['across-the-bay', 'up-close', 'one-step-back']);
@@ -427,7 +428,7 @@ test(
     await page.getByRole('button', { name: 'Ask me' }).click();
     await expect(page.getByRole('alert')).toContainText('one finding at a time');
     await saved(page);
-    const noted = (await entriesOf(server.origin, page.url().split('?')[0] ?? '')).filter(
+    const noted = (await entriesOf(server, page.url().split('?')[0] ?? '')).filter(
       ({ kind }) => kind === 'finding-noted',
     );
     expect(noted).toHaveLength(0);

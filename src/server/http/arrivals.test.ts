@@ -6,7 +6,7 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { canonicalForm } from '#core/report';
 import { filled } from '../../../tests/builders/arrival';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, jpegWithSecrets, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { wholeBody } from '../../../tests/builders/wholeBody';
@@ -22,7 +22,7 @@ beforeEach(async () => {
     .expect(200);
   const { body } = await request(server.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd01), signer: WHO })
+    .send({ id: idOf(0xd01) })
     .expect(201);
   const share = async (label: string) =>
     (await request(server.app).post(`/api/reports/${body.id}/shares`).send({ label })).body.token;

@@ -13,7 +13,7 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { idOf } from '../../../tests/builders/entries';
 import { sendReport } from '../../../tests/builders/sentReport';
-import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { asNell, startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { readConfig } from '../config';
 import { plainHost } from './audience';
 import { createApp } from './createApp';
@@ -29,8 +29,11 @@ beforeEach(async () => {
   token = (await sendReport(server, 1)).token;
   for (const page of ['index.html', 'buyer.html']) writeFileSync(join(server.dir, page), page);
   const context = { ...server.context, publicUrl: `https://${OUTSIDE}`, trustProxy: ['127.0.0.1'] };
-  yard = makeServer(createApp(context, server.dir)).listen(0, '127.0.0.1');
-  readers = makeServer(createApp(context, server.dir, { audience: 'readers' })).listen(0, '127.0.0.1');
+  yard = makeServer(createApp(context, server.dir, { identify: asNell })).listen(0, '127.0.0.1');
+  readers = makeServer(createApp(context, server.dir, { audience: 'readers', identify: asNell })).listen(
+    0,
+    '127.0.0.1',
+  );
   await Promise.all([once(yard, 'listening'), once(readers, 'listening')]);
 });
 afterEach(async () => {

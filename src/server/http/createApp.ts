@@ -6,83 +6,34 @@ import express, { type Express, Router } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
-import { healthSchema } from '#core/api';
-import { walkFileSchema } from '#core/exchange';
 import type { Context } from '../context';
+import { bySession, type Identify } from '../people/identity';
 import { drawingsOf } from '../reports/drawings';
 import { tokenPattern } from '../store/shareStore';
 import { type Audience, onlyFor, ownOriginOnly } from './audience';
 import { answerErrors, noSuchRoute } from './errors';
 import { firstWords } from './firstWords';
 import { addressOf, guessLimit } from './guessLimit';
-import { describeApi } from './openapi';
 import { plainAddressOnly } from './plainAddress';
-import { mount, route, type Witness } from './route';
-import { arrivalRoutes } from './routes/arrivals';
-import { carRoutes } from './routes/cars';
-import { fileRoutes } from './routes/files';
-import { liveRoutes } from './routes/live';
-import { messageRoutes } from './routes/messages';
-import { photoRoutes } from './routes/photos';
-import { questionRoutes } from './routes/questions';
-import { readingRoutes } from './routes/readings';
-import { recordingRoutes } from './routes/recordings';
-import { reportRoutes } from './routes/reports';
-import { sharedRoutes } from './routes/shared';
-import { sharedFileRoutes } from './routes/sharedFiles';
-import { walkerRoutes } from './routes/walkers';
-import { walkRoutes } from './routes/walks';
-import { yardRoutes } from './routes/yard';
+import { mount, type Witness } from './route';
+import { routeTable } from './routeTable';
 
 interface AppSettings {
   /** Whom it is for; the yard when left out. */
   audience?: Audience;
   /** Sees every JSON answer. */
   witness?: Witness;
+  /** Knows who asks; by their session when left out. */
+  identify?: Identify;
 }
 
 /** The whole application, without a port. */
 export function createApp(
   context: Context,
   webDir: string,
-  { audience = 'yard', witness }: AppSettings = {},
+  { audience = 'yard', witness, identify = bySession(context.stores) }: AppSettings = {},
 ): Express {
-  const routes = [
-    ...carRoutes(context),
-    ...readingRoutes(context),
-    ...walkerRoutes(context),
-    ...walkRoutes(context),
-    ...photoRoutes(context),
-    ...recordingRoutes(context),
-    ...reportRoutes(context),
-    ...sharedRoutes(context),
-    ...sharedFileRoutes(context),
-    ...questionRoutes(context),
-    ...arrivalRoutes(context),
-    ...liveRoutes(context),
-    ...messageRoutes(context),
-    ...yardRoutes(context),
-    ...fileRoutes(context),
-  ];
-  routes.push(
-    route({
-      method: 'get',
-      path: '/api/health',
-      summary: 'Whether the server is up, and whether its files are what they were',
-      gives: healthSchema,
-      handle: () => ({ status: 'up' as const, files: context.stores.files.counts() }),
-    }),
-    route({
-      method: 'get',
-      path: '/api/schemas/walk.json',
-      summary: 'JSON Schema of a walk file',
-      gives: 'application/schema+json',
-      handle: (_input, _request, response) => {
-        response.type('application/schema+json').send(JSON.stringify(walkFileJsonSchema()));
-      },
-    }),
-  );
-  const description = JSON.stringify(describeApi(routes));
+  const routes = routeTable(context);
 
   const app = express();
   app.disable('x-powered-by');
@@ -125,26 +76,15 @@ export function createApp(
     response.set('Cache-Control', 'private, no-store');
     next();
   });
-  app.use('/api/shared', cookieParser(), guessLimit(context.guesses));
+  app.use('/api', cookieParser());
+  app.use('/api/shared', guessLimit(context.guesses));
   const router = Router({ strict: true });
-  mount(router, routes, witness);
-  router.get('/api/openapi.json', (_request, response) => {
-    response.type('json').send(description);
-  });
+  mount(router, routes, { identify, now: context.now, witness });
   app.use(router);
   app.use('/api', noSuchRoute);
   serveInterface(app, context, webDir);
   app.use(answerErrors(context.log));
   return app;
-}
-
-/** JSON Schema 2020-12 of the walk file, as `/api/schemas/walk.json` serves it. */
-export function walkFileJsonSchema(): unknown {
-  return {
-    ...z.toJSONSchema(walkFileSchema, { io: 'input', unrepresentable: 'any' }),
-    title: 'Zelk walk file',
-    $id: '/api/schemas/walk.json',
-  };
 }
 
 function serveInterface(app: Express, context: Context, webDir: string): void {

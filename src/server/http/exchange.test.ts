@@ -4,7 +4,7 @@ import addFormats from 'ajv-formats';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { WalkFile } from '#core/exchange';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
@@ -34,7 +34,7 @@ beforeEach(async () => {
     .expect(200);
   await request(here.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd0c), signer: WHO })
+    .send({ id: idOf(0xd0c) })
     .expect(201);
 });
 afterEach(async () => {

@@ -1,5 +1,5 @@
 import type { Request, RequestHandler } from 'express';
-import { type Guesses, tooManyTries } from '../readers/guesses';
+import { type Guesses, tooManyTries } from '../guessing/guesses';
 
 /** Who asks. Of IPv6 the network: one line has as many addresses as it likes. */
 export const addressOf = ({ ip = '' }: Request): string =>

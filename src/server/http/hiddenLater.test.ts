@@ -4,7 +4,7 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
@@ -52,7 +52,7 @@ beforeEach(async () => {
   report = (
     await request(server.app)
       .post(`/api/walks/${WALK}/reports`)
-      .send({ id: idOf(0xd01), signer: WHO })
+      .send({ id: idOf(0xd01) })
       .expect(201)
   ).body;
   ({ token } = (
@@ -97,7 +97,7 @@ describe('a plate that is hidden after freezing', () => {
     await hideIt();
     await request(server.app)
       .post(`/api/walks/${WALK}/reports`)
-      .send({ id: idOf(0xd02), signer: WHO })
+      .send({ id: idOf(0xd02) })
       .expect(201);
     for (const path of ['/pdf?revision=1', '/archive?revision=1', '/pdf', '/archive'])
       expect(holds(await bytesOf(path)), path).toBe(false);

@@ -2,7 +2,7 @@ import { createServer, get, type IncomingMessage, type Server } from 'node:http'
 import type { AddressInfo } from 'node:net';
 import request from 'supertest';
 import { afterEach, beforeEach, expect, it } from 'vitest';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
 let server: TestServer;
@@ -15,7 +15,7 @@ beforeEach(async () => {
     .send({ entries: entriesOf([begun, noted(1)]) });
   await request(server.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd01), signer: WHO });
+    .send({ id: idOf(0xd01) });
   token = (
     await request(server.app)
       .post(`/api/reports/${idOf(0xd01)}/shares`)
@@ -66,7 +66,7 @@ it('both sides hear of a question, an answer and a revision at once, and of noth
     .expect(200);
   await request(server.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd02), signer: WHO })
+    .send({ id: idOf(0xd02) })
     .expect(201);
   await expect.poll(() => news(buyer.heard())).toBe(3);
   // The yard learns how long the log has become; a reader does not.

@@ -3,7 +3,7 @@ import sharp from 'sharp';
 import { SMTPServer } from 'smtp-server';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpegWithSecrets } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { wholeBody } from '../../../tests/builders/wholeBody';
@@ -32,7 +32,7 @@ const setYard = (more: object = {}) =>
 async function freeze(n = 1): Promise<string> {
   await request(server.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd00 + n), signer: WHO })
+    .send({ id: idOf(0xd00 + n) })
     .expect(201);
   return idOf(0xd00 + n);
 }

@@ -1,7 +1,7 @@
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Fact } from '#core/walk';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
@@ -30,7 +30,7 @@ beforeEach(async () => {
   await walkOn(0, begun, noted(1), noted(2, 'roof'));
   const frozen = await request(server.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd01), signer: WHO })
+    .send({ id: idOf(0xd01) })
     .expect(201);
   report = frozen.body.id;
   token = await share('Mirela in the harbour');
@@ -90,7 +90,7 @@ describe('a buyer asks', () => {
     await walkOn(20, { kind: 'finding-dismissed', body: { finding: idOf(0xf002), why: 'a reflection' } });
     await request(server.app)
       .post(`/api/walks/${WALK}/reports`)
-      .send({ id: idOf(0xd02), signer: WHO })
+      .send({ id: idOf(0xd02) })
       .expect(201);
     const { body } = await request(server.app).get(`/api/shared/${token}`).expect(200);
     expect(body.questions[0].about).toEqual({ finding: idOf(0xf002) });

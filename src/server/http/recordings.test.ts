@@ -5,7 +5,7 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { WalkFile } from '#core/exchange';
 import type { Fact } from '#core/walk';
-import { begun, CAR, entriesOf, idOf, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, CAR, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
 import { sha256Of } from '../../../tests/builders/photos';
 import { mp3WithTag, mp4WithPlace, wavWithNote } from '../../../tests/builders/recordings';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
@@ -125,7 +125,7 @@ describe('a walk with a recording', () => {
       .expect(200);
   });
   const freeze = async (id = idOf(0xd0d)) =>
-    (await request(server.app).post(`/api/walks/${WALK}/reports`).send({ id, signer: WHO }).expect(201)).body;
+    (await request(server.app).post(`/api/walks/${WALK}/reports`).send({ id }).expect(201)).body;
   const share = async (report: string) =>
     (await request(server.app).post(`/api/reports/${report}/shares`).send({ label: 'x' }).expect(201)).body;
 

@@ -5,7 +5,7 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
@@ -42,7 +42,7 @@ beforeEach(async () => {
 afterEach(() => server.close());
 
 const freeze = async (id = idOf(0xd0c)): Promise<ReportDocument> =>
-  (await request(server.app).post(`/api/walks/${WALK}/reports`).send({ id, signer: WHO }).expect(201)).body;
+  (await request(server.app).post(`/api/walks/${WALK}/reports`).send({ id }).expect(201)).body;
 const share = async (id: string) =>
   (await request(server.app).post(`/api/reports/${id}/shares`).send({ label: 'Buyer' }).expect(201)).body;
 
@@ -63,20 +63,16 @@ describe('freezing', () => {
     await request(server.app).post(`/api/walks/${WALK}/entries`).send({ entries: undone }).expect(200);
     const { body } = await request(server.app)
       .post(`/api/walks/${WALK}/reports`)
-      .send({ id: idOf(0xd0e), signer: WHO })
+      .send({ id: idOf(0xd0e) })
       .expect(409);
     expect(body.detail).toContain('Begin a new walk');
   });
 
-  it('needs a walk and someone who signs', async () => {
+  it('needs a walk', async () => {
     await request(server.app)
       .post(`/api/walks/${idOf(1)}/reports`)
-      .send({ id: idOf(2), signer: WHO })
+      .send({ id: idOf(2) })
       .expect(404);
-    await request(server.app)
-      .post(`/api/walks/${WALK}/reports`)
-      .send({ id: idOf(2), signer: idOf(3) })
-      .expect(400);
   });
 });
 

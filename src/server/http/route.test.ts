@@ -16,11 +16,19 @@ const router = Router();
 mount(
   router,
   [
-    route({ method: 'get', path: '/as-declared', summary: '', gives: counted, handle: () => ({ count: 1 }) }),
+    route({
+      method: 'get',
+      path: '/as-declared',
+      summary: '',
+      needs: 'anyone',
+      gives: counted,
+      handle: () => ({ count: 1 }),
+    }),
     route({
       method: 'get',
       path: '/otherwise',
       summary: '',
+      needs: 'anyone',
       gives: counted,
       // What a store read from a row that was written by hand may be.
       handle: () => JSON.parse('{"count":"many"}'),
@@ -29,6 +37,7 @@ mount(
       method: 'get',
       path: '/by-itself',
       summary: '',
+      needs: 'anyone',
       gives: counted,
       handle: (_input, _request, response) => {
         response.json({ count: 3 });
@@ -36,7 +45,7 @@ mount(
       },
     }),
   ],
-  witness,
+  { witness, identify: () => undefined, now: () => new Date() },
 );
 app.use(router);
 app.use(((_error, _request, response, _next) => {
@@ -63,6 +72,7 @@ describe('a route', () => {
       method: 'get',
       path: '/never',
       summary: '',
+      needs: 'anyone',
       gives: counted,
       // @ts-expect-error: the compiler refuses it.
       handle: () => ({ count: 'many' }),

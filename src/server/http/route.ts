@@ -1,10 +1,17 @@
 import type { Request, RequestHandler, Response, Router } from 'express';
 import { z } from 'zod';
+import { type Act, mayDo, roleNames } from '#core/people';
+import type { Identify, Identity } from '../people/identity';
 import { badRequest, Problem } from '../problems';
 import { readJson } from './readJson';
 
 type Shape = z.ZodType;
 type Out<S> = S extends Shape ? z.output<S> : undefined;
+
+/** Who may ask: whoever may do something, whoever has a link (which the route looks at itself), or anybody at all. */
+export type Need = Act | 'link' | 'anyone';
+/** Who asks, where the route asks for somebody of the yard. */
+type By<N> = N extends Act ? Identity : Identity | undefined;
 
 /** A route as data: what it takes and gives, and how it does it. The API description is made from the same table. */
 export interface RouteSpec<
@@ -12,11 +19,13 @@ export interface RouteSpec<
   Q extends Shape | undefined,
   B extends Shape | undefined,
   G extends Shape | string,
+  N extends Need,
 > {
   method: 'get' | 'post' | 'put' | 'delete';
   /** Express path, like `/api/cars/:id`. */
   path: string;
   summary: string;
+  needs: N;
   params?: P;
   query?: Q;
   body?: B;
@@ -30,7 +39,7 @@ export interface RouteSpec<
   /** Shape of the JSON answered, or the media type of another answer. */
   gives: G;
   handle: (
-    input: { params: z.output<P>; query: Out<Q>; body: Out<B> },
+    input: { params: z.output<P>; query: Out<Q>; body: Out<B>; by: By<N> },
     request: Request,
     response: Response,
   ) => Answer<G>;
@@ -46,14 +55,15 @@ type Unchanged<T> = T extends object ? { readonly [K in keyof T]: Unchanged<T[K]
 export const answered = Object.freeze({ isAnswered: true });
 
 // biome-ignore lint/suspicious/noExplicitAny: a table of routes holds routes of every shape.
-export type AnyRoute = RouteSpec<any, any, any, any>;
+export type AnyRoute = RouteSpec<any, any, any, any, any>;
 
 export function route<
   P extends Shape = z.ZodObject,
   Q extends Shape | undefined = undefined,
   B extends Shape | undefined = undefined,
   G extends Shape | string = string,
->(spec: RouteSpec<P, Q, B, G>): AnyRoute {
+  N extends Need = Need,
+>(spec: RouteSpec<P, Q, B, G, N>): AnyRoute {
   return spec;
 }
 
@@ -70,22 +80,49 @@ export function read<S extends Shape>(schema: S, value: unknown, where: string):
 /** Told of every JSON answer before it is sent. */
 export type Witness = (spec: AnyRoute, answer: unknown) => void;
 
-/** Puts the table onto an Express router. */
-export function mount(router: Router, routes: readonly AnyRoute[], witness: Witness = () => undefined): void {
-  for (const spec of routes) router[spec.method](spec.path, handlerOf(spec, witness));
+interface Doorkeeper {
+  identify: Identify;
+  now: () => Date;
+  witness?: Witness | undefined;
 }
 
-function handlerOf(spec: AnyRoute, witness: Witness): RequestHandler {
+/** Puts the table onto an Express router. */
+export function mount(router: Router, routes: readonly AnyRoute[], keeper: Doorkeeper): void {
+  for (const spec of routes) router[spec.method](spec.path, handlerOf(spec, keeper));
+}
+
+/** Whoever asks, or a Problem: nothing they send is looked at before. */
+function admitted(need: Need, by: Identity | undefined): Identity | undefined {
+  if (need === 'anyone' || need === 'link') return by;
+  if (!by)
+    throw new Problem(
+      401,
+      'sign-in',
+      'Sign in first',
+      'Nobody is signed in here. Sign in and do it again; nothing is lost.',
+    );
+  if (!mayDo(by.role, need))
+    throw new Problem(
+      403,
+      'not-yours',
+      'That is not yours to do',
+      `Who is here for “${roleNames[by.role].name}” may not. Ask a manager of the yard.`,
+    );
+  return by;
+}
+
+function handlerOf(spec: AnyRoute, { identify, now, witness }: Doorkeeper): RequestHandler {
   return async (request, response) => {
+    const by = admitted(spec.needs, spec.needs === 'link' ? undefined : identify(request, now()));
     const params = read(spec.params ?? z.object({}), request.params, 'address');
     const query = spec.query && read(spec.query, request.query, 'address');
     spec.admit?.(params, request, response);
     if (spec.takes) demandType(request, spec.takes);
     const body = spec.body && read(spec.body, await readJson(request, response, spec.limit), 'request');
-    const input = { params, query, body };
+    const input = { params, query, body, by };
     const answer = await spec.handle(input, request, response);
     if (answer === answered || typeof spec.gives === 'string') return;
-    witness(spec, answer);
+    witness?.(spec, answer);
     response.status(spec.status ?? 200).json(answer);
   };
 }

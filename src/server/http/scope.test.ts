@@ -7,7 +7,7 @@ import { filled } from '../../../tests/builders/arrival';
 import { details } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
-import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { asNell, startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { createApp } from './createApp';
 
 const OTHER_CAR = idOf(0xca2);
@@ -42,7 +42,7 @@ async function reported(walk: string, car: string, seed: number) {
   const entries = entriesOf(facts, walk, seed * 100).map((entry) => ({ ...entry, who: HELPER }));
   await post(`/api/walks/${walk}/entries`, { entries }).expect(200);
   const report = idOf(0xd00 + seed);
-  await post(`/api/walks/${walk}/reports`, { id: report, signer: WHO }).expect(201);
+  await post(`/api/walks/${walk}/reports`, { id: report }).expect(201);
   const link = async (wish: object) => (await post(`/api/reports/${report}/shares`, wish).expect(201)).body;
   const { token, id } = await link({ label: `Label of the link ${seed}` });
   const check = idOf(0xc00 + seed);
@@ -148,8 +148,8 @@ describe('from outside', () => {
   it('only what a reader needs is there: the yard’s screens and API are not', async () => {
     for (const page of ['index.html', 'buyer.html']) writeFileSync(join(server.dir, page), page);
     const context = { ...server.context, publicUrl: 'https://reports.yard.example' };
-    const outside = createApp(context, server.dir, { audience: 'readers' });
-    const inside = createApp(context, server.dir);
+    const outside = createApp(context, server.dir, { audience: 'readers', identify: asNell });
+    const inside = createApp(context, server.dir, { identify: asNell });
     const others = routes.filter(({ path }) => !path.startsWith('/api/shared/'));
     expect(others.length).toBeGreaterThan(30);
     for (const route of others) {
@@ -171,7 +171,7 @@ describe('the first answer', () => {
   it('holds the head of the report for a link that is open, and of no other', async () => {
     writeFileSync(join(server.dir, 'buyer.html'), '<body><div id="first"></div></body>');
     server.context.stores.people.setYard({ name: 'Tew <script>alert(1)</script>', place: '', phone: '' });
-    await post(`/api/walks/${WALK}/reports`, { id: idOf(0xd77), signer: WHO }).expect(201);
+    await post(`/api/walks/${WALK}/reports`, { id: idOf(0xd77) }).expect(201);
     const app = createApp(server.context, server.dir);
     const page = async (token: string) => (await request(app).get(`/r/${token}`).expect(200)).text;
     const open = await page(tokens.open);
@@ -202,7 +202,7 @@ describe('the first answer', () => {
 
 describe('two who freeze at once', () => {
   it('get a revision each, and the same one sent twice is one', async () => {
-    const freeze = (n: number) => post(`/api/walks/${WALK}/reports`, { id: idOf(0xdd0 + n), signer: WHO });
+    const freeze = (n: number) => post(`/api/walks/${WALK}/reports`, { id: idOf(0xdd0 + n) });
     const answers = await Promise.all([freeze(1), freeze(2), freeze(2), freeze(3)]);
     expect(answers.map(({ status }) => status)).toEqual([201, 201, 201, 201]);
     const revisions = answers.map(({ body }) => body.revision);

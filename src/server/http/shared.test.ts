@@ -3,7 +3,7 @@ import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { canonicalForm, type ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
-import { begun, entriesOf, idOf, noted, START, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, START, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
@@ -24,7 +24,7 @@ const freeze = async (n: number): Promise<ReportDocument> =>
   (
     await request(server.app)
       .post(`/api/walks/${WALK}/reports`)
-      .send({ id: idOf(0xd00 + n), signer: WHO })
+      .send({ id: idOf(0xd00 + n) })
       .expect(201)
   ).body;
 const share = async (report: string, wish: object = {}) =>

@@ -9,7 +9,7 @@ import { fromBufferPromise } from 'yauzl';
 import type { WalkFile } from '#core/exchange';
 import type { ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
@@ -68,7 +68,7 @@ afterEach(() => server.close());
 const sharedCopy = async (width: 320 | 1600): Promise<Buffer> => {
   const { body: report } = await request(server.app)
     .post(`/api/walks/${WALK}/reports`)
-    .send({ id: idOf(0xd0c), signer: WHO });
+    .send({ id: idOf(0xd0c) });
   const { body: share } = await request(server.app)
     .post(`/api/reports/${report.id}/shares`)
     .send({ label: '' });
@@ -263,8 +263,7 @@ describe('the report', () => {
         .send({ entries: entriesOf(facts, WALK, first) })
         .expect(200);
     const freeze = async (id: string): Promise<ReportDocument> =>
-      (await request(server.app).post(`/api/walks/${WALK}/reports`).send({ id, signer: WHO }).expect(201))
-        .body;
+      (await request(server.app).post(`/api/walks/${WALK}/reports`).send({ id }).expect(201)).body;
     await post(more, 50);
     const report = await freeze(idOf(0xd0d));
     expect(report.findings.map(({ photos }) => photos)).toEqual([[1], [1]]);

@@ -9,6 +9,8 @@ export function tidy({ stores, files, now }: Pick<Context, 'stores' | 'files' | 
   const before = new Date(now().getTime() - KEEP_MS).toISOString();
   stores.shares.forgetUnlocks(before);
   stores.messages.forgetLinks(before);
+  stores.sessions.forget(now());
+  stores.oneTime.forget(before);
   files.quarantine.removeOld(now());
 }
 

@@ -227,4 +227,79 @@ export const migrations: readonly { number: number; sql: string }[] = [
       CREATE INDEX walks_of_person ON walks (begun_by, begun_at DESC);
     `,
   },
+  {
+    number: 10,
+    sql: `
+      -- Who of the yard's people signs in, and what they are here to do. Others are names on entries alone.
+      CREATE TABLE accounts (
+        person_id TEXT PRIMARY KEY REFERENCES people (id),
+        -- The name in small letters, so that two who sign in are never called alike.
+        sign_in_name TEXT NOT NULL UNIQUE,
+        role TEXT NOT NULL CHECK (role IN ('walk', 'workshop', 'manager', 'owner')),
+        -- Argon2id.
+        password TEXT NOT NULL,
+        created_at TEXT NOT NULL,
+        ended_at TEXT
+      ) STRICT;
+
+      -- Phones and computers somebody signed in on. What they keep to be known again is here as its hash.
+      CREATE TABLE devices (
+        id TEXT PRIMARY KEY,
+        hash TEXT NOT NULL UNIQUE,
+        name TEXT NOT NULL,
+        created_at TEXT NOT NULL,
+        seen_at TEXT NOT NULL,
+        ended_at TEXT
+      ) STRICT;
+
+      -- Who ever signed in on a device: entries made there may name them. With a PIN they take over from each other.
+      CREATE TABLE device_people (
+        device_id TEXT NOT NULL REFERENCES devices (id),
+        person_id TEXT NOT NULL REFERENCES people (id),
+        since TEXT NOT NULL,
+        -- Argon2id.
+        pin TEXT,
+        wrong_pins INTEGER NOT NULL DEFAULT 0,
+        PRIMARY KEY (device_id, person_id)
+      ) STRICT, WITHOUT ROWID;
+
+      CREATE TABLE sessions (
+        -- SHA-256 of what the cookie holds.
+        hash TEXT PRIMARY KEY,
+        person_id TEXT NOT NULL REFERENCES accounts (person_id),
+        device_id TEXT NOT NULL REFERENCES devices (id),
+        created_at TEXT NOT NULL,
+        seen_at TEXT NOT NULL
+      ) STRICT, WITHOUT ROWID;
+      CREATE INDEX sessions_of_person ON sessions (person_id);
+      CREATE INDEX sessions_of_device ON sessions (device_id);
+
+      -- Addresses that open something once: the first owner's, an invitation, a phone brought along.
+      CREATE TABLE one_time (
+        id TEXT PRIMARY KEY,
+        hash TEXT NOT NULL UNIQUE,
+        opens TEXT NOT NULL CHECK (opens IN ('first', 'invite', 'enter')),
+        -- Of an invitation; of an entrance who enters.
+        person_id TEXT,
+        name TEXT,
+        role TEXT,
+        made_by TEXT,
+        created_at TEXT NOT NULL,
+        expires_at TEXT NOT NULL,
+        used_at TEXT
+      ) STRICT;
+
+      CREATE TABLE audit (
+        id INTEGER PRIMARY KEY AUTOINCREMENT,
+        at TEXT NOT NULL,
+        -- NULL for somebody who is not known.
+        who TEXT,
+        device TEXT,
+        what TEXT NOT NULL,
+        about TEXT NOT NULL
+      ) STRICT;
+      CREATE TRIGGER audit_is_never_changed BEFORE UPDATE ON audit BEGIN SELECT raise(ABORT, 'audit rows stay'); END;
+      CREATE TRIGGER audit_is_never_shortened BEFORE DELETE ON audit BEGIN SELECT raise(ABORT, 'audit rows stay'); END;
+    `,
+  },
 ];

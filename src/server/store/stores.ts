@@ -1,13 +1,18 @@
+import { makeAccountStore } from './accountStore';
 import { makeArrivalStore } from './arrivalStore';
+import { makeAuditStore } from './auditStore';
 import { makeCarStore } from './carStore';
+import { makeDeviceStore } from './deviceStore';
 import { makeFileStore } from './fileStore';
 import { makeMessageStore } from './messageStore';
+import { makeOneTimeStore } from './oneTimeStore';
 import type { Db } from './openDatabase';
 import { makePeopleStore } from './peopleStore';
 import { makePhotoStore } from './photoStore';
 import { makeQuestionStore } from './questionStore';
 import { makeRecordingStore } from './recordingStore';
 import { makeReportStore } from './reportStore';
+import { makeSessionStore } from './sessionStore';
 import { makeShareStore } from './shareStore';
 import { makeWalkStore } from './walkStore';
 
@@ -22,16 +27,21 @@ export function makeStores(db: Db) {
     db,
     /** When anything was last written down. */
     newestRowAt: (): string | undefined => newest.get()?.at ?? undefined,
+    accounts: makeAccountStore(db),
     arrivals: makeArrivalStore(db),
+    audit: makeAuditStore(db),
     cars,
+    devices: makeDeviceStore(db),
     files: makeFileStore(db),
     messages: makeMessageStore(db),
+    oneTime: makeOneTimeStore(db),
     people: makePeopleStore(db),
     walks: makeWalkStore(db, (id) => cars.get(id) !== undefined),
     photos: makePhotoStore(db),
     questions: makeQuestionStore(db),
     recordings: makeRecordingStore(db),
     reports: makeReportStore(db),
+    sessions: makeSessionStore(db),
     shares: makeShareStore(db),
   };
 }

@@ -36,6 +36,9 @@ export interface Appended {
   position: number;
 }
 
+/** Why somebody may not write an entry, if so. */
+export type Refuses = (entry: Entry) => { detail: string; code: string } | undefined;
+
 export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
   const one = db.prepare<[string], WalkRow>('SELECT * FROM walks WHERE id = ?');
   const ofCar = db.prepare<[string], WalkRow>(
@@ -118,10 +121,12 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
    * Appends entries to a walk, all or none. Sending the same ones again changes nothing.
    * Throws a Problem that names each entry refused.
    */
-  const append = db.transaction((walk: string, raws: readonly unknown[], now: Date): Appended => {
-    const entries = checkAll(walk, raws, isClockBehind(now) ? END_OF_TIME : now, one.get(walk));
-    return add(walk, entries, now);
-  });
+  const append = db.transaction(
+    (walk: string, raws: readonly unknown[], now: Date, refuses?: Refuses): Appended => {
+      const entries = checkAll(walk, raws, isClockBehind(now) ? END_OF_TIME : now, one.get(walk), refuses);
+      return add(walk, entries, now);
+    },
+  );
 
   /** Appends entries that were checked, within a transaction. */
   function add(walk: string, entries: readonly Entry[], now: Date): Appended {
@@ -174,8 +179,8 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
       lastOf.all(person, most).map((row) => ({ style: styleOfRow(row), entries: entriesOf(row.id) })),
     /** Entries of a walk file that was proven, within the transaction that takes the file in. */
     appendProven: add,
-    append: (walk: string, raws: readonly unknown[], now: Date): Appended =>
-      append.immediate(walk, raws, now),
+    append: (walk: string, raws: readonly unknown[], now: Date, refuses?: Refuses): Appended =>
+      append.immediate(walk, raws, now, refuses),
   };
 }
 
@@ -205,13 +210,22 @@ function styleBegun(raws: readonly unknown[]): BodyStyle | undefined {
 }
 
 /** Entries in one parse, or one problem that lists every refusal. */
-function checkAll(walk: string, raws: readonly unknown[], now: Date, stored: WalkRow | undefined): Entry[] {
+function checkAll(
+  walk: string,
+  raws: readonly unknown[],
+  now: Date,
+  stored: WalkRow | undefined,
+  refuses?: Refuses,
+): Entry[] {
   const style = stored ? styleOfRow(stored) : styleBegun(raws);
   const entries: Entry[] = [];
   const refused: ProblemPart[] = [];
   for (const [i, raw] of raws.entries()) {
     const check = checkEntry(raw, { walk, now, style });
-    if (check.ok) entries.push(check.entry);
+    const unsigned = check.ok ? refuses?.(check.entry) : undefined;
+    if (unsigned)
+      refused.push({ path: `entries.${i}`, entry: check.ok ? check.entry.id : undefined, ...unsigned });
+    else if (check.ok) entries.push(check.entry);
     else {
       const id = (raw as { id?: unknown } | null)?.id;
       refused.push({

@@ -21,6 +21,21 @@ export class UnreachableError extends Error {
   }
 }
 
+/** Nobody is signed in here any more. What waits to be sent goes on waiting. */
+export class SignedOutError extends UnreachableError {
+  constructor() {
+    super('Nobody is signed in here any more. Sign in: what you did is kept on this device and sent then.');
+  }
+}
+
+const leaving = new Set<() => void>();
+
+/** Tells when the server knows nobody here any more. Gives back how to stop. */
+export function onSignedOut(listener: () => void): () => void {
+  leaving.add(listener);
+  return () => leaving.delete(listener);
+}
+
 /** Asks, and gives back what was answered, whatever it is. Throws RefusedError or UnreachableError. */
 export async function request(path: string, init: RequestInit): Promise<unknown> {
   let response: Response;
@@ -33,6 +48,10 @@ export async function request(path: string, init: RequestInit): Promise<unknown>
   // A page that is not ours, like that of a network one must sign in to, is no answer.
   if (response.ok && body === undefined) throw new UnreachableError();
   if (response.ok) return body;
+  if (isProblem(body) && body.type === '/problems/sign-in') {
+    for (const listener of leaving) listener();
+    throw new SignedOutError();
+  }
   const isTold = isProblem(body);
   // Nothing is wrong with what was sent: it waits, and the person is told what for.
   if (isTold && (response.status === 507 || response.status === 503)) throw new UnreachableError(body.detail);

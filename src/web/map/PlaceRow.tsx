@@ -1,5 +1,6 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { ChevronDown, RotateCcw, RotateCw } from 'lucide-react';
+import { memo, useDeferredValue } from 'react';
 import { type FaceId, faceName, vocabularyOf } from '#core/car';
 import { sentence } from '#core/wording';
 import { BackCloses } from '../shell/backCloses';
@@ -8,7 +9,12 @@ import { PlanDrawing } from './PlanDrawing';
 import { places, TurnButton, type TurningPlanProps } from './TurningPlan';
 
 /** On a phone the way round the car takes one row: turn either way, or open every side and place with how far each is. */
-export function PlaceRow({ style, face, speech, progress, route, here, onFace }: TurningPlanProps) {
+export function PlaceRow(props: TurningPlanProps) {
+  // How far each place is follows once what was tapped is on the screen.
+  return <Row {...useDeferredValue(props)} />;
+}
+
+const Row = memo(function Row({ style, face, speech, progress, route, here, onFace }: TurningPlanProps) {
   const isUs = vocabularyOf(speech) === 'us';
   const others = places
     .filter(([id]) => progress[id].total > 0)
@@ -66,4 +72,4 @@ export function PlaceRow({ style, face, speech, progress, route, here, onFace }:
       </TurnButton>
     </div>
   );
-}
+});

@@ -1,12 +1,13 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CloudAlert, CloudCheck, CloudUpload, type LucideIcon } from 'lucide-react';
-import { memo } from 'react';
+import { memo, useDeferredValue } from 'react';
 import { useOutbox } from '../sync/SyncContext';
 import { OutboxPanel } from './OutboxPanel';
 
 /** Whether everything made here has reached the server; what was refused is shown until someone decides. */
 export function OutboxBadge() {
-  const { waiting, refusedEntries, refusedPhotos, stalled, unkept } = useOutbox();
+  // Told once what was tapped is on the screen.
+  const { waiting, refusedEntries, refusedPhotos, stalled, unkept } = useDeferredValue(useOutbox());
   const refused = refusedEntries.length + refusedPhotos.length;
   const isLost = unkept > 0;
   const [Icon, says] = isLost

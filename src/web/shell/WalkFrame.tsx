@@ -4,10 +4,9 @@ import { Link, useParams } from 'react-router';
 import { Notice } from '../components/Notice';
 import { type OpenWalk, useWalk } from '../sync/useWalk';
 import { Bar } from './Bar';
+import { useWalker } from './me';
 import { OutboxBadge } from './OutboxBadge';
-import { useWalker } from './person';
 import { useStayAwake } from './useStayAwake';
-import { WalkerList } from './WalkerPicker';
 
 interface WalkFrameProps {
   title: ReactNode;
@@ -41,14 +40,7 @@ export function WalkFrame({ title, name, children }: WalkFrameProps) {
         </Link>
       </Bar>
       {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
-      {load.status === 'open' &&
-        (walker ? (
-          children(load.walk)
-        ) : (
-          <main className="mx-auto max-w-md p-4">
-            <WalkerList onDone={() => undefined} />
-          </main>
-        ))}
+      {load.status === 'open' && children(load.walk)}
     </div>
   );
 }

@@ -44,6 +44,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       method: 'put',
       path: '/api/shared/:token/photos/:sha256',
       summary: 'Send a photo for a check; repeating it is harmless',
+      needs: 'link',
       params: tokenParams.extend({ sha256: sha256Schema }),
       admit,
       takes: ['image/jpeg', 'image/png', 'image/webp'],
@@ -72,6 +73,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/shared/:token/checks',
       summary: 'Sign a check of the car against the report; the same one again changes nothing',
+      needs: 'link',
       params: tokenParams,
       admit,
       // A signature is many strokes.
@@ -90,6 +92,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/shared/:token/checks',
       summary: 'Checks that came by this link',
+      needs: 'link',
       params: tokenParams,
       gives: ownChecksSchema,
       handle: ({ params }, request, response) => {
@@ -104,6 +107,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/shared/:token/checks/:check/pdf',
       summary: 'A check that came by this link, as PDF',
+      needs: 'link',
       params: tokenParams.extend(checkParams.shape),
       query: paper,
       gives: 'application/pdf',
@@ -114,6 +118,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/walks/:id/checks',
       summary: 'Checks of the car against reports of this walk',
+      needs: 'look',
       params: z.object({ id: z.uuid('That is not a walk of this yard.') }),
       gives: checksPageSchema,
       handle: ({ params }) => {
@@ -129,6 +134,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/checks/:check/pdf',
       summary: 'A check as PDF',
+      needs: 'look',
       params: checkParams,
       query: paper,
       gives: 'application/pdf',

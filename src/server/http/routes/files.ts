@@ -22,6 +22,7 @@ export function fileRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/yard/files',
       summary: 'Files of photos and recordings: how many are kept, which are damaged, what was put aside',
+      needs: 'manage',
       params: z.object({}),
       gives: filesPageSchema,
       handle: async () => {

@@ -13,6 +13,7 @@ export function liveRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/shared/:token/live',
       summary: 'Server-sent events: `news` when there is something new behind this link',
+      needs: 'link',
       params: tokenParams,
       gives: 'text/event-stream',
       handle: ({ params }, request, response) => {
@@ -24,6 +25,7 @@ export function liveRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/walks/:id/live',
       summary: 'Server-sent events: `news` when there is something new about a walk',
+      needs: 'look',
       params: z.object({ id: z.uuid('That is not a walk of this yard.') }),
       gives: 'text/event-stream',
       handle: ({ params }, _request, response) => {

@@ -3,6 +3,7 @@ import { messagesPageSchema, newMessageSchema } from '#core/api';
 import { ADDRESSEE_WANTED, addressee } from '#core/messages';
 import type { Context } from '../../context';
 import { sendReport } from '../../messages/sendReport';
+import { witnessed } from '../../people/witnessed';
 import { conflict, notFound, unprocessable } from '../../problems';
 import { type AnyRoute, route } from '../route';
 import { shareBody, shareWish } from '../shareWish';
@@ -21,11 +22,12 @@ export function messageRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/reports/:id/messages',
       summary: 'Make a link and send it to a mail address or telephone number',
+      needs: 'send',
       params: z.object({ id: z.uuid('That is not a report of this yard.') }),
       body: sendBody,
       status: 201,
       gives: newMessageSchema,
-      handle: async ({ params, body }, request) => {
+      handle: async ({ params, body, by }, request) => {
         const report = stores.reports.get(params.id);
         if (!report) throw notFound('report');
         const where = addressee(body.to);
@@ -48,6 +50,7 @@ export function messageRoutes(context: Context): AnyRoute[] {
           note: body.note,
           ...(wish.expiresAt && { expiresAt: wish.expiresAt }),
         });
+        witnessed(context, by, 'report-sent', `${report.car.stockNumber} to ${where.to}`);
         return { message, share: { ...share, path } };
       },
     }),
@@ -55,6 +58,7 @@ export function messageRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/messages',
       summary: 'What went out, the newest first',
+      needs: 'send',
       gives: messagesPageSchema,
       handle: () => ({ messages: stores.messages.latest(), isDelivering: context.deliver !== undefined }),
     }),
@@ -62,6 +66,7 @@ export function messageRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/messages/:id/eml',
       summary: 'A mail as a file that mail programs open (RFC 5322)',
+      needs: 'send',
       params: z.object({ id: z.uuid('That is not a message of this yard.') }),
       gives: 'message/rfc822',
       handle: ({ params }, _request, response) => {

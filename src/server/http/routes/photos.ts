@@ -18,6 +18,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
       method: 'put',
       path: '/api/photos/:sha256',
       summary: 'Send a photo, or the rest of one `from` a byte on; repeating it is harmless',
+      needs: 'work',
       params: hashParams,
       query: z.object({
         from: z.coerce.number().int().min(0).default(0),
@@ -41,6 +42,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
       path: '/api/photos/:sha256/received',
       summary:
         'How many bytes of a photo are here from an upload that was cut; all of them once it is stored',
+      needs: 'look',
       params: hashParams,
       gives: receivedSchema,
       handle: async ({ params }) => {
@@ -54,6 +56,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/photos/:sha256/whole',
       summary: 'A photo in all its pixels, upright, without metadata: to measure on. No link opens it',
+      needs: 'look',
       params: hashParams,
       gives: 'image/jpeg',
       handle: async ({ params: { sha256 } }, _request, response) => {
@@ -73,6 +76,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/photos/:sha256/:width',
       summary: 'A photo as it may be shown: upright, without metadata',
+      needs: 'look',
       params: hashParams.extend({ width: widthSchema }),
       gives: 'image/jpeg',
       handle: ({ params }, _request, response) => sendPhoto(context, response, params.sha256, params.width),

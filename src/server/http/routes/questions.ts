@@ -19,6 +19,7 @@ export function questionRoutes({ stores, live, now }: Context): AnyRoute[] {
       method: 'get',
       path: '/api/walks/:id/questions',
       summary: 'What buyers asked about a walk, with the answers',
+      needs: 'look',
       params: idParams,
       gives: questionsPageSchema,
       handle: ({ params }) => {
@@ -30,6 +31,7 @@ export function questionRoutes({ stores, live, now }: Context): AnyRoute[] {
       method: 'post',
       path: '/api/walks/:id/questions',
       summary: 'Note what worries a buyer, for the walk to ask at that part and the report to answer first',
+      needs: 'send',
       params: idParams,
       body: worryBody,
       status: 201,

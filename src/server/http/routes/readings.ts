@@ -15,6 +15,7 @@ export function readingRoutes({ stores }: Context): AnyRoute[] {
       method: 'get',
       path: '/api/cars/:id/paint',
       summary: 'Paint readings of a car over its walks, oldest walk first',
+      needs: 'look',
       params: idParams,
       gives: paintHistorySchema,
       handle: ({ params }) => {
@@ -30,6 +31,7 @@ export function readingRoutes({ stores }: Context): AnyRoute[] {
       method: 'get',
       path: '/api/cars/:id/odometer',
       summary: 'What each walk of a car read off its odometer',
+      needs: 'look',
       params: idParams,
       gives: figuresSchema,
       handle: ({ params }) => {

@@ -23,6 +23,7 @@ export function recordingRoutes(context: Context): AnyRoute[] {
       method: 'put',
       path: '/api/recordings/:sha256',
       summary: 'Send a sound or short video, or the rest of one `from` a byte on; repeating it is harmless',
+      needs: 'walk',
       params: hashParams,
       query: z.object({ from: z.coerce.number().int().min(0).default(0) }),
       takes: recordingMimes,
@@ -42,6 +43,7 @@ export function recordingRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/recordings/:sha256/received',
       summary: 'How many bytes of a recording are here from an upload that was cut; all once it is stored',
+      needs: 'look',
       params: hashParams,
       gives: receivedSchema,
       handle: async ({ params }) => {
@@ -55,6 +57,7 @@ export function recordingRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/recordings/:sha256',
       summary: 'A sound or video as it may be played: without what its device wrote of place and person',
+      needs: 'look',
       params: hashParams,
       gives: 'application/octet-stream',
       handle: ({ params }, _request, response) => sendRecording(context, response, params.sha256),

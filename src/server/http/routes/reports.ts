@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
 import { coverNotes, reportDocumentSchema } from '#core/report';
 import type { Context } from '../../context';
+import { witnessed } from '../../people/witnessed';
 import { notFound } from '../../problems';
 import { freeze } from '../../reports/freeze';
 import { papers } from '../../reports/pdf/writePdf';
@@ -13,7 +14,8 @@ import { shareBody, shareWish } from '../shareWish';
 
 const idParams = z.object({ id: z.uuid('That is not a report of this yard.') });
 const paperQuery = z.object({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') });
-const freezeBody = z.object({ id: z.uuid(), signer: z.uuid('Choose who signs the report.') });
+const freezeBody = z.object({ id: z.uuid() });
+
 export function reportRoutes(context: Context): AnyRoute[] {
   const { stores, now } = context;
 
@@ -28,12 +30,14 @@ export function reportRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/walks/:id/reports',
       summary: 'Freeze a walk into its next report',
+      needs: 'send',
       params: idParams,
       body: freezeBody,
       status: 201,
       gives: reportDocumentSchema,
-      handle: ({ params, body }) => {
-        const report = freeze(stores, params.id, body.id, body.signer, now());
+      handle: ({ params, body, by }) => {
+        const report = freeze(stores, params.id, body.id, by.person, now());
+        witnessed(context, by, 'report-frozen', `${report.car.stockNumber}, revision ${report.revision}`);
         context.live.tell(report.walk);
         return report;
       },
@@ -42,6 +46,7 @@ export function reportRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/reports/:id',
       summary: 'A frozen report and its links',
+      needs: 'look',
       params: idParams,
       gives: reportPageSchema,
       handle: ({ params }) => {
@@ -58,6 +63,7 @@ export function reportRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/reports/:id/pdf',
       summary: 'A frozen report as PDF',
+      needs: 'look',
       params: idParams,
       query: paperQuery,
       gives: 'application/pdf',
@@ -68,22 +74,29 @@ export function reportRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/reports/:id/archive',
       summary: 'A frozen report to keep: page, PDF, tables, pictures and the walk itself as a ZIP',
+      needs: 'send',
       params: idParams,
       gives: 'application/zip',
-      handle: ({ params }, _request, response) => sendArchive(context, storedOf(params.id), true, response),
+      handle: ({ params, by }, _request, response) => {
+        const stored = storedOf(params.id);
+        witnessed(context, by, 'data-taken', `report of ${stored.report.car.stockNumber}`);
+        return sendArchive(context, stored, true, response);
+      },
     }),
     route({
       method: 'post',
       path: '/api/reports/:id/shares',
       summary: 'Make a link that opens the report without signing in',
+      needs: 'send',
       params: idParams,
       body: shareBody,
       status: 201,
       gives: newShareSchema,
-      handle: async ({ params, body }) => {
+      handle: async ({ params, body, by }) => {
         const at = now();
-        const report = storedOf(params.id).report.id;
-        const share = await stores.shares.create(report, shareWish(body, at), at.toISOString());
+        const { report } = storedOf(params.id);
+        const share = await stores.shares.create(report.id, shareWish(body, at), at.toISOString());
+        witnessed(context, by, 'link-made', [report.car.stockNumber, share.label].filter(Boolean).join(', '));
         return { ...share, path: `/r/${share.token}` };
       },
     }),
@@ -91,11 +104,13 @@ export function reportRoutes(context: Context): AnyRoute[] {
       method: 'delete',
       path: '/api/shares/:id',
       summary: 'Withdraw a link',
+      needs: 'send',
       params: idParams,
       gives: shareSchema,
-      handle: ({ params }) => {
+      handle: ({ params, by }) => {
         const share = stores.shares.revoke(params.id, now().toISOString());
         if (!share) throw notFound('link');
+        witnessed(context, by, 'link-withdrawn', share.label);
         return share;
       },
     }),

@@ -7,6 +7,8 @@ import { importArchive } from '../../archive/importArchive';
 import { importWalkFile } from '../../archive/importWalkFile';
 import { writeArchive } from '../../archive/writeArchive';
 import type { Context } from '../../context';
+import { signedBy } from '../../people/signedBy';
+import { witnessed } from '../../people/witnessed';
 import { notFound } from '../../problems';
 import { exportWalk } from '../../reports/exchange';
 import { type AnyRoute, route } from '../route';
@@ -21,6 +23,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/walks/:id',
       summary: 'A walk: its log, car, photos and reports',
+      needs: 'look',
       params: idParams,
       gives: walkPageSchema,
       handle: ({ params }) => {
@@ -43,12 +46,13 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/walks/:id/entries',
       summary: 'Append entries, all or none; the same ones again change nothing',
+      needs: 'work',
       params: idParams,
       limit: 8 * 1024 * 1024,
       body: appendSchema,
       gives: appendedSchema,
-      handle: ({ params, body }) => {
-        const appended = walks.append(params.id, body.entries, now());
+      handle: ({ params, body, by }) => {
+        const appended = walks.append(params.id, body.entries, now(), signedBy(by));
         if (appended.accepted.length > 0) context.live.tellLog(params.id, appended.position);
         return appended;
       },
@@ -57,9 +61,11 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/walks/:id/export',
       summary: 'The walk as one file',
+      needs: 'send',
       params: idParams,
       gives: walkFileSchema,
-      handle: ({ params }, _request, response) => {
+      handle: ({ params, by }, _request, response) => {
+        witnessed(context, by, 'data-taken', `walk ${params.id}`);
         response.attachment(`zelk-walk-${params.id.slice(0, 8)}.json`);
         return exportWalk(stores, params.id, now());
       },
@@ -68,10 +74,12 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'get',
       path: '/api/walks/:id/pictures.zip',
       summary: 'The walk’s pictures as they may be shown, named and described, with its data',
+      needs: 'send',
       params: idParams,
       gives: 'application/zip',
-      handle: async ({ params }, _request, response) => {
+      handle: async ({ params, by }, _request, response) => {
         const contents = archiveOfWalk(context, params.id);
+        witnessed(context, by, 'data-taken', `pictures of ${contents.stock}`);
         response.attachment(archiveName(contents.stock)).type('application/zip');
         await writeArchive(contents, response);
       },
@@ -80,19 +88,29 @@ export function walkRoutes(context: Context): AnyRoute[] {
       method: 'post',
       path: '/api/imports/archive',
       summary: 'Take in a ZIP of a walk and its pictures from another Zelk',
+      needs: 'manage',
       takes: ['application/zip', 'application/x-zip-compressed'],
       status: 201,
       gives: importedSchema,
-      handle: (_input, request) => importArchive(context, request),
+      handle: async ({ by }, request) => {
+        const brought = await importArchive(context, request);
+        witnessed(context, by, 'data-brought', `walk ${brought.walk}`);
+        return brought;
+      },
     }),
     route({
       method: 'post',
       path: '/api/imports',
       summary: 'Take in a walk file from another Zelk',
+      needs: 'manage',
       takes: ['application/json'],
       status: 201,
       gives: importedSchema,
-      handle: (_input, request) => importWalkFile(context, request),
+      handle: async ({ by }, request) => {
+        const brought = await importWalkFile(context, request);
+        witnessed(context, by, 'data-brought', `walk ${brought.walk}`);
+        return brought;
+      },
     }),
   ];
 }

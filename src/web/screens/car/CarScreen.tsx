@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
 import { Download, FileText, Footprints, GitCompareArrows, Pencil } from 'lucide-react';
-import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { CarPage } from '#core/api';
@@ -11,9 +10,9 @@ import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { useWalker } from '../../shell/me';
 import { OutboxBadge } from '../../shell/OutboxBadge';
-import { useWalker } from '../../shell/person';
-import { WalkerList, WalkerPicker } from '../../shell/WalkerPicker';
+import { PersonButton } from '../../shell/PersonButton';
 import { useSessions } from '../../sync/SyncContext';
 import { localMoment } from '../../words/times';
 import { preferredRule } from '../routes/routeChoices';
@@ -28,7 +27,7 @@ export function CarScreen() {
     <>
       <Bar title={page.data ? page.data.car.stockNumber : 'Car'} back={{ to: '/', label: 'Stock list' }}>
         <OutboxBadge />
-        <WalkerPicker />
+        <PersonButton />
       </Bar>
       <main className="mx-auto max-w-4xl p-4">
         {page.error && <Notice look="warn">{page.error.message}</Notice>}
@@ -100,16 +99,10 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
   const navigate = useNavigate();
   const routes = useRoutes(walker);
   const pace = usePace(walker);
-  const [asking, setAsking] = useState(false);
   const rule = preferredRule(routes.data);
   const style = styleOf(car);
   const stops = planRoute(style, rule);
-  if (asking && !walker) return <WalkerList onDone={() => setAsking(false)} />;
   const start = async () => {
-    if (!walker) {
-      setAsking(true);
-      return;
-    }
     const walk = newId();
     await sessions.remember({ walk, car, entries: [], photos: [], reports: [] });
     const { bodyStyle, extras } = car;

@@ -7,8 +7,7 @@ import { cautionSays, type FunctionState } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
-import { useWalker } from '../../shell/person';
-import { usePeople } from '../../shell/usePeople';
+import { useMe } from '../../shell/me';
 import type { OpenWalk } from '../../sync/useWalk';
 import { AddFunction } from './AddFunction';
 import { FunctionGroup } from './FunctionGroup';
@@ -39,8 +38,7 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
     setChosen(onward.find((row) => row.tried === undefined)?.id);
   };
   const begin = (id: FunctionId) => record({ kind: 'timer-begun', body: { function: id } });
-  const walker = useWalker();
-  const walkerName = usePeople().data?.find(({ id }) => id === walker)?.name ?? '';
+  const walkerName = useMe().name;
   const isDriving = hand?.group === 'drive';
   const mayDrive = state.functions.drive !== undefined;
   // On a phone the list is far below what is in hand.

@@ -1,9 +1,9 @@
 import { useParams } from 'react-router';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { useWalker } from '../../shell/me';
 import { OutboxBadge } from '../../shell/OutboxBadge';
-import { useWalker } from '../../shell/person';
-import { WalkerPicker } from '../../shell/WalkerPicker';
+import { PersonButton } from '../../shell/PersonButton';
 import { useWalk } from '../../sync/useWalk';
 import { PictureDesk } from './PictureDesk';
 
@@ -19,7 +19,7 @@ export function PictureScreen() {
         back={{ to: `/walks/${id}/pictures`, label: 'Back to the pictures' }}
       >
         <OutboxBadge />
-        <WalkerPicker />
+        <PersonButton />
       </Bar>
       {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
       {load.status === 'open' && <PictureDesk key={photo} walk={load.walk} sha256={photo} />}

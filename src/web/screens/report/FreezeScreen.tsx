@@ -10,8 +10,8 @@ import { getJson, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
-import { useWalker } from '../../shell/person';
-import { WalkerPicker } from '../../shell/WalkerPicker';
+import { useWalker } from '../../shell/me';
+import { PersonButton } from '../../shell/PersonButton';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
 import { type OpenWalk, useWalk } from '../../sync/useWalk';
 import { localMoment } from '../../words/times';
@@ -28,7 +28,7 @@ export function FreezeScreen() {
         {...(load.status === 'open' && { pageTitle: `Report · ${load.walk.page.car.stockNumber}` })}
         back={{ to: `/walks/${id}`, label: 'Back to the walk' }}
       >
-        <WalkerPicker />
+        <PersonButton />
       </Bar>
       <main className="mx-auto max-w-2xl space-y-6 p-4">
         {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
@@ -59,10 +59,7 @@ function Freeze({ walk }: { walk: OpenWalk }) {
           'Some of the walk is still on this device and has not reached the server. Find signal, then freeze it.',
         );
       }
-      return sendJson<ReportDocument>('POST', `/api/walks/${page.walk}/reports`, {
-        id: newId(),
-        signer: walker,
-      });
+      return sendJson<ReportDocument>('POST', `/api/walks/${page.walk}/reports`, { id: newId() });
     },
     onSuccess: async (report) => {
       await client.invalidateQueries();

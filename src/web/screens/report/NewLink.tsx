@@ -2,8 +2,8 @@ import { Copy } from 'lucide-react';
 import { useState } from 'react';
 import type { NewShare } from '#core/api';
 import { Button, buttonLook } from '../../components/Button';
+import { HandoverCode } from '../../components/HandoverCode';
 import { Notice } from '../../components/Notice';
-import { HandoverCode } from './HandoverCode';
 
 /** A link just made: to be copied, opened or read off the screen by a phone. */
 export function NewLink({ share }: { share: NewShare }) {

@@ -7,8 +7,8 @@ import { estimateSeconds } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
-import { useWalker } from '../../shell/person';
-import { WalkerList, WalkerPicker } from '../../shell/WalkerPicker';
+import { useWalker } from '../../shell/me';
+import { PersonButton } from '../../shell/PersonButton';
 import { RouteEditor } from './RouteEditor';
 import { type RouteChoice, routeChoices } from './routeChoices';
 import { minutesWords, routeLine } from './routeWords';
@@ -20,10 +20,10 @@ export function RoutesScreen() {
   return (
     <>
       <Bar title="Routes" back={{ to: '/', label: 'Stock list' }}>
-        <WalkerPicker />
+        <PersonButton />
       </Bar>
       <main className="mx-auto max-w-6xl p-4">
-        {walker ? <RoutesOf key={walker} walker={walker} /> : <WalkerList onDone={() => undefined} />}
+        <RoutesOf key={walker} walker={walker} />
       </main>
     </>
   );

@@ -9,7 +9,7 @@ import { inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
 import { OutboxBadge } from '../../shell/OutboxBadge';
-import { WalkerPicker } from '../../shell/WalkerPicker';
+import { PersonButton } from '../../shell/PersonButton';
 import { StockRow } from './StockRow';
 
 const iconLink = 'grid size-12 shrink-0 place-items-center';
@@ -44,7 +44,7 @@ export function StockScreen() {
           <Store aria-hidden size={22} />
         </Link>
         <OutboxBadge />
-        <WalkerPicker />
+        <PersonButton />
       </Bar>
       <main className="mx-auto max-w-5xl p-3 sm:p-4">
         <div className="mb-3 flex flex-wrap items-center gap-2">

@@ -1,8 +1,8 @@
 import { useParams } from 'react-router';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
-import { useWalker } from '../../shell/person';
-import { WalkerList } from '../../shell/WalkerPicker';
+import { useWalker } from '../../shell/me';
+
 import { useWalk } from '../../sync/useWalk';
 import { WalkRound } from './WalkRound';
 
@@ -10,14 +10,13 @@ export function WalkScreen() {
   const { id = '' } = useParams();
   const walker = useWalker();
   const load = useWalk(id, walker);
-  if (load.status === 'open' && walker) return <WalkRound walk={load.walk} />;
+  if (load.status === 'open') return <WalkRound walk={load.walk} />;
   return (
     <>
       <Bar title="Walk-round" back={{ to: '/', label: 'Stock list' }} />
       <main className="mx-auto max-w-md p-4">
         {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
         {load.status === 'loading' && <p>Opening the walk…</p>}
-        {load.status === 'open' && <WalkerList onDone={() => undefined} />}
       </main>
     </>
   );

@@ -4,7 +4,7 @@ import { type RouteRule, usualRoute } from '#core/route';
 import { conditionLine, estimateSeconds } from '#core/walk';
 import { Button, buttonLook } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
-import { useWalker } from '../../../shell/person';
+import { useWalker } from '../../../shell/me';
 import { routeChoices } from '../../routes/routeChoices';
 import { minutesWords } from '../../routes/routeWords';
 import { usePace, useRoutes } from '../../routes/useRoutes';

@@ -1,0 +1,96 @@
+import { z } from 'zod';
+import { healthSchema } from '#core/api';
+import { walkFileSchema } from '#core/exchange';
+import type { Context } from '../context';
+import { describeApi } from './openapi';
+import { type AnyRoute, route } from './route';
+import { accountRoutes } from './routes/accounts';
+import { arrivalRoutes } from './routes/arrivals';
+import { carRoutes } from './routes/cars';
+import { comingInRoutes } from './routes/comingIn';
+import { deviceRoutes } from './routes/devices';
+import { fileRoutes } from './routes/files';
+import { liveRoutes } from './routes/live';
+import { messageRoutes } from './routes/messages';
+import { ownSecretRoutes } from './routes/ownSecrets';
+import { photoRoutes } from './routes/photos';
+import { questionRoutes } from './routes/questions';
+import { readingRoutes } from './routes/readings';
+import { recordingRoutes } from './routes/recordings';
+import { reportRoutes } from './routes/reports';
+import { sharedRoutes } from './routes/shared';
+import { sharedFileRoutes } from './routes/sharedFiles';
+import { signInRoutes } from './routes/signIn';
+import { walkerRoutes } from './routes/walkers';
+import { walkRoutes } from './routes/walks';
+import { yardRoutes } from './routes/yard';
+
+/** Everything the server answers, as a table; its description is made from the table itself. */
+export function routeTable(context: Context): AnyRoute[] {
+  const routes = [
+    ...signInRoutes(context),
+    ...comingInRoutes(context),
+    ...ownSecretRoutes(context),
+    ...accountRoutes(context),
+    ...deviceRoutes(context),
+    ...carRoutes(context),
+    ...readingRoutes(context),
+    ...walkerRoutes(context),
+    ...walkRoutes(context),
+    ...photoRoutes(context),
+    ...recordingRoutes(context),
+    ...reportRoutes(context),
+    ...sharedRoutes(context),
+    ...sharedFileRoutes(context),
+    ...questionRoutes(context),
+    ...arrivalRoutes(context),
+    ...liveRoutes(context),
+    ...messageRoutes(context),
+    ...yardRoutes(context),
+    ...fileRoutes(context),
+  ];
+  routes.push(
+    route({
+      method: 'get',
+      path: '/api/health',
+      summary: 'Whether the server is up, and whether its files are what they were',
+      needs: 'anyone',
+      gives: healthSchema,
+      handle: () => ({ status: 'up' as const, files: context.stores.files.counts() }),
+    }),
+    route({
+      method: 'get',
+      path: '/api/schemas/walk.json',
+      summary: 'JSON Schema of a walk file',
+      needs: 'look',
+      gives: 'application/schema+json',
+      handle: (_input, _request, response) => {
+        response.type('application/schema+json').send(JSON.stringify(walkFileJsonSchema()));
+      },
+    }),
+  );
+  let description = '';
+  routes.push(
+    route({
+      method: 'get',
+      path: '/api/openapi.json',
+      summary: 'This description',
+      needs: 'look',
+      gives: 'application/json',
+      handle: (_input, _request, response) => {
+        response.type('json').send(description);
+      },
+    }),
+  );
+  description = JSON.stringify(describeApi(routes));
+  return routes;
+}
+
+/** JSON Schema 2020-12 of the walk file, as `/api/schemas/walk.json` serves it. */
+export function walkFileJsonSchema(): unknown {
+  return {
+    ...z.toJSONSchema(walkFileSchema, { io: 'input', unrepresentable: 'any' }),
+    title: 'Zelk walk file',
+    $id: '/api/schemas/walk.json',
+  };
+}

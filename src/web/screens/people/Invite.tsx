@@ -1,0 +1,85 @@
+import { useMutation } from '@tanstack/react-query';
+import { type FormEvent, useState } from 'react';
+import type { AccountsPage, NewAddress } from '#core/api';
+import { mayAppoint, type Role, roleNames, roles } from '#core/people';
+import { sendJson } from '../../api/client';
+import { Button } from '../../components/Button';
+import { Field, inputLook } from '../../components/Field';
+import { useMe } from '../../shell/me';
+import { OneTimeAddress } from '../me/OneTimeAddress';
+
+interface InviteProps {
+  /** Names that stand on entries of people who do not sign in. */
+  others: AccountsPage['others'];
+  onMade: () => void;
+}
+
+/** A name and what they are here to do; then an address to send on or to scan. */
+export function Invite({ others, onMade }: InviteProps) {
+  const me = useMe();
+  const [name, setName] = useState('');
+  const [role, setRole] = useState<Role>('walk');
+  const make = useMutation({
+    mutationFn: () => {
+      const known = others.find((other) => other.name.toLowerCase() === name.trim().toLowerCase());
+      const body = { name: name.trim(), role, ...(known && { person: known.person }) };
+      return sendJson<NewAddress>('POST', '/api/invitations', body);
+    },
+    onSuccess: onMade,
+  });
+  const submit = (event: FormEvent) => {
+    event.preventDefault();
+    make.mutate();
+  };
+  return (
+    <form onSubmit={submit} className="space-y-3">
+      <Field
+        id="invited"
+        label="Name, as it signs reports"
+        {...(make.error && { error: make.error.message })}
+        {...(others.length > 0 && {
+          hint: `Names on earlier walks: ${others.map((other) => other.name).join(', ')}.`,
+        })}
+      >
+        <input
+          id="invited"
+          className={inputLook}
+          autoComplete="off"
+          maxLength={60}
+          aria-describedby="invited-says"
+          value={name}
+          onChange={(event) => {
+            setName(event.target.value);
+            make.reset();
+          }}
+        />
+      </Field>
+      <Field id="role" label="Here to" hint={`${roleNames[role].name}: ${roleNames[role].does}.`}>
+        <select
+          id="role"
+          className={inputLook}
+          aria-describedby="role-says"
+          value={role}
+          onChange={(event) => setRole(event.target.value as Role)}
+        >
+          {roles
+            .filter((each) => mayAppoint(me.role, each))
+            .map((each) => (
+              <option key={each} value={each}>
+                {roleNames[each].name}
+              </option>
+            ))}
+        </select>
+      </Field>
+      <Button type="submit" look="main" disabled={!name.trim() || make.isPending}>
+        Ask them in
+      </Button>
+      {make.data && (
+        <>
+          <p>Send this to {name.trim()}, or let them scan it. They choose a password of their own.</p>
+          <OneTimeAddress key={make.data.id} address={make.data} />
+        </>
+      )}
+    </form>
+  );
+}

@@ -1,0 +1,14 @@
+import type { Me } from '#core/api';
+import { getJson } from '../api/client';
+import { whoIsHere } from './me';
+
+/** Who the server says is here; what this device knows of it follows. */
+export const presence = {
+  queryKey: ['me'],
+  queryFn: async (): Promise<Me> => {
+    const now = await getJson<Me>('/api/me');
+    whoIsHere.set(now.me);
+    return now;
+  },
+  staleTime: 60_000,
+};
