@@ -1,5 +1,8 @@
 import { execFileSync, spawn, spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { once } from 'node:events';
+import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import type { IncomingMessage } from 'node:http';
+import { request as httpsRequest } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
@@ -32,7 +35,7 @@ async function serve<T>(then: (origin: string) => Promise<T>, more: object = {})
   const ready = new Promise<string>((resolve, reject) => {
     child.stdout.on('data', (chunk: Buffer) => {
       out += chunk;
-      const origin = /^ready (http:\/\/127\.0\.0\.1:\d+)$/m.exec(out)?.[1];
+      const origin = /^ready (https?:\/\/127\.0\.0\.1:\d+)$/m.exec(out)?.[1];
       if (origin) resolve(origin);
     });
     child.on('exit', () => reject(new Error(log)));
@@ -96,7 +99,7 @@ describe('the built server', () => {
         return String((error as { stderr: Buffer }).stderr);
       }
     });
-    expect(value).toMatch(/Port \d+ is taken\. Set PORT to a free one\./);
+    expect(value).toMatch(/Port \d+ is taken\. Set ZELK_PORT to a free one\./);
   });
 
   it('finishes and leaves when something fails that nobody foresaw; bin/serve starts it again', async () => {
@@ -178,6 +181,55 @@ describe('the built server', () => {
     );
     expect(value.status).toBe(78);
     expect(value.stderr).toMatch(/^Another Zelk works in .*Stop it first/);
+  });
+
+  it('is opened by others of the network only with an owner, a closed folder and TLS, and says what is missing', () => {
+    const start = (more: object) =>
+      spawnSync(process.execPath, ['dist/server/main.js'], {
+        env: env(more),
+        encoding: 'utf8',
+        timeout: 60_000,
+      });
+    const office = { ZELK_HOST: '0.0.0.0' };
+    const nobody = start(office);
+    expect([nobody.status, nobody.stderr]).toEqual([
+      78,
+      expect.stringMatching(/^Nobody belongs to this yard yet\./),
+    ]);
+    makeYard('--fresh');
+    const clear = start(office);
+    expect([clear.status, clear.stderr]).toEqual([
+      78,
+      expect.stringMatching(/^Passwords would travel in the clear\./),
+    ]);
+    const half = start({ ...office, ZELK_TLS_CERT: '/nowhere.pem' });
+    expect([half.status, half.stderr]).toEqual([78, expect.stringMatching(/belong together/)]);
+    const named = start({ ZELK_HOST: 'the-office' });
+    expect([named.status, named.stderr]).toEqual([78, expect.stringMatching(/ZELK_HOST must be an address/)]);
+  });
+
+  it('speaks TLS with a certificate made on the spot, and keeps its cookies to it', async () => {
+    makeYard('--fresh');
+    const made = join(dir, 'tls');
+    execFileSync('bin/certificate', [made, 'localhost', '127.0.0.1'], { stdio: 'pipe' });
+    const tls = { ZELK_TLS_CERT: join(made, 'cert.pem'), ZELK_TLS_KEY: join(made, 'key.pem') };
+    const ca = readFileSync(tls.ZELK_TLS_CERT);
+    const { value } = await serve(async (origin) => {
+      expect(origin).toMatch(/^https:/);
+      const body = JSON.stringify({ name: nell.name, password: PASSWORD });
+      const asked = httpsRequest(`${origin}/api/sign-in`, {
+        ca,
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(body) },
+      });
+      asked.end(body);
+      const [response] = (await once(asked, 'response')) as [IncomingMessage];
+      return { status: response.statusCode, cookies: response.headers['set-cookie'] ?? [] };
+    }, tls);
+    expect(value.status).toBe(201);
+    for (const cookie of value.cookies)
+      expect(cookie).toMatch(/^__Host-zelk-\w+-\d+=.*; Path=\/; .*HttpOnly; Secure/);
+    expect(value.cookies).toHaveLength(2);
   });
 
   it('lets readers in by a port of their own', async () => {

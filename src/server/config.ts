@@ -1,11 +1,14 @@
+import { readFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { resolve } from 'node:path';
 
 /** Settings of one running server, resolved once at start. */
 export interface Config {
   port: number;
-  /** Loopback only: there is no sign-in. */
-  host: '127.0.0.1';
+  /** Where it listens: on this machine alone unless told otherwise. */
+  host: string;
+  /** What it speaks TLS with; plain HTTP when left out. */
+  tls?: { cert: Buffer; key: Buffer };
   dataDir: string;
   /** The built interface. */
   webDir: string;
@@ -21,7 +24,16 @@ export interface Config {
 }
 
 export function readConfig(env: NodeJS.ProcessEnv): Config {
-  const port = portOf(env.PORT ?? '4310', 'PORT');
+  const port = portOf(
+    env.ZELK_PORT ?? env.PORT ?? '4310',
+    env.ZELK_PORT === undefined ? 'PORT' : 'ZELK_PORT',
+  );
+  const host = env.ZELK_HOST ?? '127.0.0.1';
+  if (isIP(host) === 0)
+    throw new Error(
+      `ZELK_HOST must be an address of this machine, or 0.0.0.0 for all of them, not “${host}”.`,
+    );
+  const tls = tlsOf(env.ZELK_TLS_CERT, env.ZELK_TLS_KEY);
   const smtp = urlOf(
     env.ZELK_SMTP,
     'ZELK_SMTP',
@@ -31,7 +43,8 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   const publicUrl = urlOf(env.ZELK_URL, 'ZELK_URL', ['http:', 'https:'], 'https://zelk.yard.example');
   return {
     port,
-    host: '127.0.0.1',
+    host,
+    ...(tls && { tls }),
     dataDir: resolve(env.ZELK_DATA ?? './data'),
     webDir: resolve(env.ZELK_WEB ?? './dist/web'),
     logLevel: env.ZELK_LOG ?? 'warn',
@@ -48,6 +61,19 @@ function portOf(raw: string, name: string): number {
   if (!Number.isInteger(port) || port < 0 || port > 65535)
     throw new Error(`${name} must be a whole number from 0 to 65535, not “${raw}”.`);
   return port;
+}
+
+function tlsOf(cert: string | undefined, key: string | undefined): Config['tls'] {
+  if (!cert && !key) return undefined;
+  if (!cert || !key) throw new Error('ZELK_TLS_CERT and ZELK_TLS_KEY belong together: set both, or neither.');
+  const read = (name: string, file: string): Buffer => {
+    try {
+      return readFileSync(file);
+    } catch (error) {
+      throw new Error(`${name} cannot be read: ${(error as Error).message}`);
+    }
+  };
+  return { cert: read('ZELK_TLS_CERT', cert), key: read('ZELK_TLS_KEY', key) };
 }
 
 const networkNames: ReadonlySet<string> = new Set(['loopback', 'linklocal', 'uniquelocal']);

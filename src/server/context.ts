@@ -1,6 +1,7 @@
 import type { Logger } from 'pino';
 import type { PhotoCovers } from '#core/report';
 import type { Pool } from './aside/pool';
+import type { Challenges } from './guessing/challenges';
 import type { Guesses } from './guessing/guesses';
 import type { Tries } from './guessing/tries';
 import type { Live } from './live/live';
@@ -13,6 +14,7 @@ import type { PhotoFiles } from './photos/photoFiles';
 import type { Scrub } from './photos/scrub';
 import type { Swept } from './photos/swept';
 import type { makePhotoIntake } from './photos/takeIn';
+import type { Reach } from './reach/reach';
 import type { makeRecordingIntake } from './recordings/takeInRecording';
 import type { Stores } from './store/stores';
 
@@ -49,6 +51,9 @@ export interface Context {
   publicUrl?: string;
   /** Proxies before the readers' port, whose word on where a request comes from counts: addresses, networks, or `loopback`. */
   trustProxy?: readonly string[];
+  /** Where the yard's own screens are opened from beside this machine; nowhere when left out. */
+  reach?: Reach;
   guesses: Guesses;
   tries: Tries;
+  challenges: Challenges;
 }

@@ -1,3 +1,4 @@
+import { statSync } from 'node:fs';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
@@ -8,6 +9,7 @@ import { makeServer } from './http/makeServer';
 import { makeContext } from './makeContext';
 import { smtpDelivery } from './messages/writeMail';
 import { firstAddress } from './people/firstAddress';
+import { isOpen, reachOf, whyNotOpen } from './reach/reach';
 import { lockFolder } from './start/lockFolder';
 import { startProblem } from './start/startProblem';
 import { sweep } from './start/sweep';
@@ -29,7 +31,7 @@ context.judge.addUnjudged();
 await context.scrub.expect(context.stores.photos.storedOnes(), context.stores.recordings.storedOnes());
 context.scrub.start();
 const stopTidying = keepTidy(context);
-const server = makeServer(createApp(context, config.webDir));
+const server = makeServer(createApp(context, config.webDir), config.tls);
 const { readersPort } = config;
 const readers =
   readersPort === undefined
@@ -37,8 +39,10 @@ const readers =
     : makeServer(createApp(context, config.webDir, { audience: 'readers' }));
 
 if (readers && readersPort !== undefined) await listen(readers, readersPort, 'ZELK_READERS_PORT');
-await listen(server, config.port, 'PORT');
-const origin = `http://${config.host}:${(server.address() as AddressInfo).port}`;
+await listen(server, config.port, 'ZELK_PORT');
+const { port } = server.address() as AddressInfo;
+// Whatever else it listens on, this machine reaches it by its own name.
+const origin = `http${config.tls ? 's' : ''}://${isOpen(config.host) ? 'localhost' : config.host}:${port}`;
 if (!context.stores.accounts.isAny())
   process.stdout.write(
     `Open this once, to be the owner of the yard: ${origin}/enter#${firstAddress(context)}\n`,
@@ -100,7 +104,8 @@ function configured(): Config {
   }
 }
 
-function opened({ dataDir, smtp, publicUrl, trustProxy }: Config): { context: Context; unlock: () => void } {
+function opened(config: Config): { context: Context; unlock: () => void } {
+  const { dataDir, smtp, publicUrl, trustProxy } = config;
   try {
     const unlock = lockFolder(dataDir);
     const context = {
@@ -109,6 +114,13 @@ function opened({ dataDir, smtp, publicUrl, trustProxy }: Config): { context: Co
       ...(publicUrl && { publicUrl }),
       ...(trustProxy && { trustProxy }),
     };
+    const problem = whyNotOpen(config, {
+      hasAccounts: context.stores.accounts.isAny(),
+      mode: statSync(dataDir).mode,
+    });
+    if (problem) return cannotStart(problem);
+    const reach = reachOf(config);
+    if (reach) Object.assign(context, { reach });
     return { context, unlock };
   } catch (error) {
     return cannotStart(startProblem(error, dataDir) ?? String((error as Error).stack));

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { pool } from './aside/pool';
 import type { Context } from './context';
+import { makeChallenges } from './guessing/challenges';
 import { makeGuesses } from './guessing/guesses';
 import { makeTries } from './guessing/tries';
 import { makeLive } from './live/live';
@@ -46,6 +47,7 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
     live: makeLive(),
     guesses: makeGuesses(),
     tries: makeTries(),
+    challenges: makeChallenges(now),
     now,
     log,
   };

@@ -155,3 +155,42 @@ test(
       .toBe(1);
   },
 );
+
+test(
+  'a passkey opens what a password did, and nothing once it is taken off',
+  onlyAt('phone', 'what a device holds does not depend on the width'),
+  async ({ ownServer: server, browser }) => {
+    // Passkeys are bound to a name: an address of digits has none.
+    const origin = server.origin.replace('127.0.0.1', 'localhost');
+    const page = await newBrowser(browser);
+    const cdp = await page.context().newCDPSession(page);
+    await cdp.send('WebAuthn.enable');
+    await cdp.send('WebAuthn.addVirtualAuthenticator', {
+      options: {
+        protocol: 'ctap2',
+        transport: 'internal',
+        hasResidentKey: true,
+        hasUserVerification: true,
+        isUserVerified: true,
+        automaticPresenceSimulation: true,
+      },
+    });
+    await signIn(page, origin, 'Nell Harrick');
+    await page.getByRole('link', { name: 'Nell Harrick: you and this device' }).click();
+    await page.getByRole('button', { name: 'Add a passkey' }).click();
+    await expect(page.getByText(/not used yet/)).toBeVisible();
+    await noAxeFindings(page);
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await page.getByRole('button', { name: 'Use a passkey' }).click();
+    await expect(page.getByText(/last used/)).toBeVisible();
+    await page.getByRole('button', { name: 'Take it off' }).click();
+    await expect(page.getByText(/last used/)).toHaveCount(0);
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await page.getByRole('button', { name: 'Use a passkey' }).click();
+    await expect(page.getByText(/It was taken off, or is of another yard/)).toBeVisible();
+    // By its number the same yard says why there is none.
+    await page.goto(`${server.origin}/`);
+    await expect(page.getByRole('button', { name: 'Use a passkey' })).toHaveCount(0);
+    await page.context().close();
+  },
+);

@@ -39,8 +39,33 @@ export const pinBody = z.object({ pin: z.string().max(20).nullable() });
 export const passwordBody = z.object({ password: secret, fresh: secret });
 
 /** An address to be opened once: behind `/enter#`. */
-export const newAddressSchema = z.object({ id: z.string(), token: z.string(), expiresAt: z.string() });
+export const newAddressSchema = z.object({
+  id: z.string(),
+  token: z.string(),
+  expiresAt: z.string(),
+  /** How another device reaches this server; absent where none does. */
+  origin: z.string().optional(),
+});
 export type NewAddress = z.output<typeof newAddressSchema>;
+
+/** What a browser is handed to make or use a passkey with, and what it gives back: WebAuthn’s own JSON (Level 3, 5.1.8 to 5.1.10). */
+export const passkeyOptionsSchema = z.looseObject({ challenge: z.string() });
+const passkeyAnswer = z.looseObject({
+  id: z.string().max(2000),
+  rawId: z.string().max(2000),
+  type: z.literal('public-key'),
+});
+export const newPasskeyBody = z.object({
+  answer: passkeyAnswer,
+  name: z.string().trim().max(60).default(''),
+});
+export const passkeySignInBody = z.object({ answer: passkeyAnswer, device });
+export const passkeysSchema = z.object({
+  passkeys: z.array(
+    z.object({ id: z.string(), name: z.string(), createdAt: z.string(), usedAt: z.string().optional() }),
+  ),
+});
+export type Passkeys = z.output<typeof passkeysSchema>;
 
 export const deviceListSchema = z.object({
   devices: z.array(

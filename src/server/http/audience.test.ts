@@ -15,6 +15,7 @@ import { idOf } from '../../../tests/builders/entries';
 import { sendReport } from '../../../tests/builders/sentReport';
 import { asNell, startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { readConfig } from '../config';
+import type { Reach } from '../reach/reach';
 import { plainHost } from './audience';
 import { createApp } from './createApp';
 import { makeServer } from './makeServer';
@@ -89,6 +90,54 @@ describe('the yard’s own port', () => {
     expect(await oldHttp(yard, '/api/cars', '127.0.0.1:4310')).toBe(421);
     const { body } = await via(yard, '/api/cars', { host: '127.0.0.1', via: '1.1 somewhere' });
     expect(JSON.parse(body).detail).toContain('ZELK_READERS_PORT');
+  });
+});
+
+describe('a yard that others are let into', () => {
+  const listening = async (reach: Reach, trustProxy?: string[]) => {
+    const context = {
+      ...server.context,
+      publicUrl: `https://${OUTSIDE}`,
+      reach,
+      ...(trustProxy && { trustProxy }),
+    };
+    const open = makeServer(createApp(context, server.dir, { identify: asNell })).listen(0, '127.0.0.1');
+    await once(open, 'listening');
+    return open;
+  };
+  const shut = async (open: Server) => {
+    open.closeAllConnections();
+    await new Promise((closed) => open.close(closed));
+  };
+
+  it('on the office network answers to its own names, and to no proxy that is not named', async () => {
+    const hosts = new Set(['192.168.1.20', 'office-pc']);
+    const open = await listening({ hosts, isProxied: false, address: 'https://192.168.1.20:4310' });
+    for (const host of ['192.168.1.20:4310', 'Office-PC', 'localhost'])
+      expect([host, (await via(open, '/api/cars', { host })).status]).toEqual([host, 200]);
+    for (const host of ['192.168.1.21', 'evil.example', OUTSIDE]) {
+      const { status, body } = await via(open, '/api/cars', { host });
+      expect([host, status, JSON.parse(body).detail]).toEqual([
+        host,
+        421,
+        expect.stringContaining('office-pc'),
+      ]);
+    }
+    const told = { host: '192.168.1.20', 'x-forwarded-for': '203.0.113.9' };
+    expect(JSON.parse((await via(open, '/api/cars', told)).body).detail).toContain('ZELK_TRUST_PROXY');
+    await shut(open);
+  });
+
+  it('behind a proxy that is named is reached by the name outside, over its TLS', async () => {
+    const reach = { hosts: new Set([OUTSIDE]), isProxied: true, address: `https://${OUTSIDE}` };
+    const open = await listening(reach, ['127.0.0.1']);
+    const told = { host: OUTSIDE, 'x-forwarded-for': '203.0.113.9', 'x-forwarded-proto': 'https' };
+    expect((await via(open, '/api/cars', told)).status).toBe(200);
+    expect((await via(open, '/api/cars', { ...told, host: 'evil.example' })).status).toBe(421);
+    // A yard of another origin stays out, whatever stands before it.
+    const cross = { ...told, 'content-type': 'application/json', 'sec-fetch-site': 'cross-site' };
+    expect((await via(open, '/api/people', cross, 'POST')).status).toBe(403);
+    await shut(open);
   });
 });
 

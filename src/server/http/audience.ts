@@ -1,9 +1,10 @@
 import type { Request, RequestHandler } from 'express';
+import type { Context } from '../context';
 import { notFound, Problem } from '../problems';
 
 /**
- * Whom a listener is for. The yard's own has everything and stays on the machine, since nobody signs in there; the readers' has what a link
- * opens and nothing else. They are two listeners: what a request says of its Host is up to whoever sends it.
+ * Whom a listener is for. The yard's own has everything, for whoever is signed in, and stays on the machine unless it is set up otherwise; the
+ * readers' has what a link opens and nothing else. They are two listeners: what a request says of its Host is up to whoever sends it.
  */
 export type Audience = 'yard' | 'readers';
 
@@ -33,7 +34,10 @@ const misdirected = (detail: string) =>
   new Problem(421, 'misdirected', 'Zelk is not here for this address', detail);
 
 /** Refuses whatever came for another host, or reached the yard through a proxy. */
-export function onlyFor(audience: Audience, publicUrl: string | undefined): RequestHandler {
+export function onlyFor(
+  audience: Audience,
+  { publicUrl, reach }: Pick<Context, 'publicUrl' | 'reach'>,
+): RequestHandler {
   const outside = publicUrl && plainHost(new URL(publicUrl).host);
   return (request, _response, next) => {
     // What the proxy was asked for counts where the proxy is trusted; Express decides that.
@@ -43,13 +47,15 @@ export function onlyFor(audience: Audience, publicUrl: string | undefined): Requ
       if (!forReaders.some((path) => path.test(request.path)))
         throw notFound('address', 'Open the link as the yard sent it.');
     } else {
-      if (!isLoopback(host))
+      if (!isLoopback(host) && !reach?.hosts.has(host))
         throw misdirected(
-          'The yard’s own screens open on the machine Zelk runs on. A proxy for readers belongs before the readers’ port (ZELK_READERS_PORT).',
+          reach
+            ? `Zelk is opened by ${[...reach.hosts].join(' or ')} here; another name is set with ZELK_URL.`
+            : 'The yard’s own screens open on the machine Zelk runs on. A proxy for readers belongs before the readers’ port (ZELK_READERS_PORT).',
         );
-      if (cameByProxy(request))
+      if (cameByProxy(request) && !reach?.isProxied)
         throw misdirected(
-          'A proxy stands before the yard’s own port, where nobody signs in. Point it to the readers’ port (ZELK_READERS_PORT).',
+          'A proxy that is not named stands before the yard’s own port. Name it with ZELK_TRUST_PROXY, or point it to the readers’ port (ZELK_READERS_PORT).',
         );
     }
     next();

@@ -39,7 +39,8 @@ export function createApp(
   app.disable('x-powered-by');
   app.set('query parser', 'simple');
   // Nothing a request says of where it comes from counts, but from proxies that are named.
-  app.set('trust proxy', audience === 'readers' && context.trustProxy ? context.trustProxy : false);
+  const isProxied = audience === 'readers' || context.reach?.isProxied === true;
+  app.set('trust proxy', isProxied && context.trustProxy ? context.trustProxy : false);
   app.use(
     pinoHttp({
       logger: context.log,
@@ -67,7 +68,7 @@ export function createApp(
       strictTransportSecurity: false,
     }),
   );
-  app.use(onlyFor(audience, context.publicUrl));
+  app.use(onlyFor(audience, context));
   app.use(plainAddressOnly);
   app.use(ownOriginOnly(context.publicUrl));
   app.use(compression());

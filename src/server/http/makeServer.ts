@@ -1,4 +1,5 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
+import { createServer as createTlsServer } from 'node:https';
 import type { Socket } from 'node:net';
 import type { Express } from 'express';
 import { Problem } from '../problems';
@@ -6,8 +7,8 @@ import { Problem } from '../problems';
 const answer = (problem: Problem): string => JSON.stringify(problem);
 
 /** The application behind HTTP itself: what never reaches it is answered with a problem document too. */
-export function makeServer(app: Express): Server {
-  const server = createServer(app);
+export function makeServer(app: Express, tls?: { cert: Buffer; key: Buffer }): Server {
+  const server: Server = tls ? createTlsServer({ ...tls, minVersion: 'TLSv1.2' }, app) : createServer(app);
   server.on('checkExpectation', (_request: IncomingMessage, response: ServerResponse) => {
     const problem = new Problem(
       417,

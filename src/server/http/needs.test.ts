@@ -53,6 +53,8 @@ describe('every route', () => {
       'post /api/join',
       'post /api/one-time',
       'post /api/sign-in',
+      'post /api/sign-in/passkey',
+      'post /api/sign-in/passkey/options',
       'post /api/switch',
     ]);
     expect(list('link').every((each) => each.includes('/api/shared/:token'))).toBe(true);
@@ -85,6 +87,9 @@ describe('every route', () => {
     ).toEqual([
       '/api/devices/:id',
       '/api/devices/:id',
+      '/api/me/passkeys',
+      '/api/me/passkeys/:key',
+      '/api/me/passkeys/options',
       '/api/me/password',
       '/api/me/phone',
       '/api/me/pin',

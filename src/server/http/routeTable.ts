@@ -13,6 +13,8 @@ import { fileRoutes } from './routes/files';
 import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { ownSecretRoutes } from './routes/ownSecrets';
+import { passkeySignInRoutes } from './routes/passkeySignIn';
+import { passkeyRoutes } from './routes/passkeys';
 import { photoRoutes } from './routes/photos';
 import { questionRoutes } from './routes/questions';
 import { readingRoutes } from './routes/readings';
@@ -31,6 +33,8 @@ export function routeTable(context: Context): AnyRoute[] {
     ...signInRoutes(context),
     ...comingInRoutes(context),
     ...ownSecretRoutes(context),
+    ...passkeyRoutes(context),
+    ...passkeySignInRoutes(context),
     ...accountRoutes(context),
     ...deviceRoutes(context),
     ...carRoutes(context),

@@ -289,6 +289,19 @@ export const migrations: readonly { number: number; sql: string }[] = [
         used_at TEXT
       ) STRICT;
 
+      -- Keys a device or a password keeper holds for somebody (WebAuthn); here is their public half.
+      CREATE TABLE passkeys (
+        id TEXT PRIMARY KEY,
+        person_id TEXT NOT NULL REFERENCES accounts (person_id),
+        public_key BLOB NOT NULL,
+        counter INTEGER NOT NULL,
+        transports TEXT NOT NULL,
+        name TEXT NOT NULL,
+        created_at TEXT NOT NULL,
+        used_at TEXT
+      ) STRICT;
+      CREATE INDEX passkeys_of_person ON passkeys (person_id, created_at);
+
       CREATE TABLE audit (
         id INTEGER PRIMARY KEY AUTOINCREMENT,
         at TEXT NOT NULL,

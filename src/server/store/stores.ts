@@ -7,6 +7,7 @@ import { makeFileStore } from './fileStore';
 import { makeMessageStore } from './messageStore';
 import { makeOneTimeStore } from './oneTimeStore';
 import type { Db } from './openDatabase';
+import { makePasskeyStore } from './passkeyStore';
 import { makePeopleStore } from './peopleStore';
 import { makePhotoStore } from './photoStore';
 import { makeQuestionStore } from './questionStore';
@@ -35,6 +36,7 @@ export function makeStores(db: Db) {
     files: makeFileStore(db),
     messages: makeMessageStore(db),
     oneTime: makeOneTimeStore(db),
+    passkeys: makePasskeyStore(db),
     people: makePeopleStore(db),
     walks: makeWalkStore(db, (id) => cars.get(id) !== undefined),
     photos: makePhotoStore(db),

@@ -43,7 +43,8 @@ export function accountRoutes(context: Context): AnyRoute[] {
   };
   const address = (of: { person: string; name: string; role: Role; madeBy: string }) => {
     const expiresAt = new Date(now().getTime() + INVITATION_MS).toISOString();
-    return { ...oneTime.make({ ...of, opens: 'invite', at: now().toISOString(), expiresAt }), expiresAt };
+    const made = oneTime.make({ ...of, opens: 'invite', at: now().toISOString(), expiresAt });
+    return { ...made, expiresAt, ...(context.reach && { origin: context.reach.address }) };
   };
   return [
     route({

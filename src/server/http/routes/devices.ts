@@ -50,7 +50,7 @@ export function deviceRoutes(context: Context): AnyRoute[] {
           at: now().toISOString(),
           expiresAt,
         });
-        return { ...made, expiresAt };
+        return { ...made, expiresAt, ...(context.reach && { origin: context.reach.address }) };
       },
     }),
     route({

@@ -11,6 +11,7 @@ import { OutboxBadge } from '../../shell/OutboxBadge';
 import { presence } from '../../shell/presence';
 import { BringPhone } from './BringPhone';
 import { Devices } from './Devices';
+import { OwnPasskeys } from './OwnPasskeys';
 import { OwnPassword } from './OwnPassword';
 import { OwnPin } from './OwnPin';
 import { TakeOver } from './TakeOver';
@@ -78,6 +79,10 @@ export function MeScreen() {
         <section aria-label="Devices" className="space-y-2">
           <h2 className="text-xl">Where you are signed in</h2>
           <Devices />
+        </section>
+        <section aria-label="Passkeys" className="space-y-2">
+          <h2 className="text-xl">Passkeys</h2>
+          <OwnPasskeys />
         </section>
         <Fold title="Change the password">
           <OwnPassword />

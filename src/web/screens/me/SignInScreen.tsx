@@ -1,3 +1,4 @@
+import { KeyRound } from 'lucide-react';
 import { type FormEvent, useEffect, useState } from 'react';
 import type { Me } from '#core/api';
 import { Button } from '../../components/Button';
@@ -5,6 +6,7 @@ import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { deviceName } from '../../shell/deviceName';
 import { useOutbox } from '../../sync/SyncContext';
+import { askForPasskey, passkeyProblem, whyNoPasskey } from './passkeys';
 import { TakeOver } from './TakeOver';
 import { useEntering } from './useEntering';
 
@@ -41,6 +43,7 @@ export function SignInScreen({ here }: { here: Me }) {
             </section>
           )}
           <ByPassword />
+          {whyNoPasskey() === undefined && <ByPasskey />}
           <p className="text-soft">
             Forgot it? A manager of the yard sends you an address for a new one. On the machine Zelk runs on,{' '}
             <code>bin/enter --new-password NAME</code> prints one.
@@ -48,6 +51,27 @@ export function SignInScreen({ here }: { here: Me }) {
         </>
       )}
     </main>
+  );
+}
+
+function ByPasskey() {
+  const enter = useEntering('/api/sign-in/passkey');
+  const [problem, setProblem] = useState<string>();
+  const ask = () => {
+    setProblem(undefined);
+    askForPasskey().then(
+      (answer) => enter.mutate({ answer, device: deviceName() }),
+      (error) => setProblem(passkeyProblem(error)),
+    );
+  };
+  const error = problem ?? enter.error?.message;
+  return (
+    <div className="space-y-2">
+      <Button className="w-full" onClick={ask} disabled={enter.isPending}>
+        <KeyRound aria-hidden size={20} /> Use a passkey
+      </Button>
+      {error && <Notice look="warn">{error}</Notice>}
+    </div>
   );
 }
 
