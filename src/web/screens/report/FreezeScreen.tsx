@@ -10,7 +10,7 @@ import { getJson, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
-import { useWalker } from '../../shell/me';
+import { useMe, useWalker } from '../../shell/me';
 import { PersonButton } from '../../shell/PersonButton';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
 import { type OpenWalk, useWalk } from '../../sync/useWalk';
@@ -44,7 +44,7 @@ function Freeze({ walk }: { walk: OpenWalk }) {
   const standing = state.findings.filter((finding) => isStanding(finding)).length;
   const navigate = useNavigate();
   const client = useQueryClient();
-  const walker = useWalker();
+  const me = useMe();
   const sessions = useSessions();
   const { waiting, refusedEntries } = useOutbox();
   const server = useQuery({
@@ -93,15 +93,15 @@ function Freeze({ walk }: { walk: OpenWalk }) {
         <Button
           look="main"
           className="min-h-16 w-full text-lg"
-          disabled={!walker || freeze.isPending}
+          disabled={freeze.isPending}
           onClick={() => freeze.mutate()}
         >
           <Snowflake aria-hidden size={22} /> {freeze.isPending ? 'Freezing…' : 'Freeze and sign the report'}
         </Button>
         <p className="text-sm text-soft">
-          {walker
-            ? `A frozen report never changes; walking on and freezing again makes the next revision.${waiting > 0 ? ` ${waiting} things are sent first.` : ''}`
-            : 'Choose who is walking first: that person signs.'}
+          {me.name} signs it. A frozen report never changes; walking on and freezing again makes the next
+          revision.
+          {waiting > 0 && ` ${waiting} things are sent first.`}
         </p>
       </div>
       {server.data && server.data.reports.length > 0 && (
