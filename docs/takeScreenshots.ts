@@ -5,10 +5,11 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import sharp from 'sharp';
+import { nell, PASSWORD } from '../demo/yard/people';
+import { signInAt } from '../tests/builders/runningServer';
 
 /** Renews docs/screenshots from a demo yard of its own: `npm run screenshots`. */
 const out = 'docs/screenshots';
-const NELL = '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a01';
 const phone = { width: 390, height: 844 };
 const desk = { width: 1280, height: 800 };
 
@@ -24,6 +25,12 @@ const origin = await new Promise<string>((resolve, reject) => {
   });
   demo.on('exit', (code) => reject(new Error(`bin/demo ended with ${code}`)));
 });
+const signed = await signInAt(origin, nell.name, PASSWORD, 'Yard phone');
+const cookies = () =>
+  signed.Cookie.split('; ').map((cookie) => {
+    const [name = '', value = ''] = cookie.split('=');
+    return { name, value, url: origin };
+  });
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
@@ -41,7 +48,7 @@ async function pictureOf(size: typeof phone, { path, before }: Shot): Promise<Bu
     locale: 'en-GB',
     timezoneId: 'Europe/London',
   });
-  await page.addInitScript((id) => localStorage.setItem('zelk.walker', id), NELL);
+  await page.context().addCookies(cookies());
   await page.goto(origin + path);
   // Pages that listen for news are never idle.
   await page.waitForLoadState('load');
@@ -75,7 +82,7 @@ async function shootTogether(name: string, shots: readonly Shot[]): Promise<void
     .toFile(join(out, `${name}.png`));
 }
 
-const getJson = async (path: string) => (await fetch(origin + path)).json();
+const getJson = async (path: string) => (await fetch(origin + path, { headers: signed })).json();
 
 try {
   const walkOf = async (search: string) =>
@@ -87,7 +94,7 @@ try {
   const share = await (
     await fetch(`${origin}/api/reports/${report}/shares`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', ...signed },
       body: '{"label":"Buyer overseas"}',
     })
   ).json();
@@ -125,6 +132,19 @@ try {
   };
   await shoot('pictures-desk', desk, `/walks/${done}/pictures`, choose('hatch-bonnet-stone-chip-what'));
   await shootTogether('freeze-phone', [{ path: `/walks/${half}/report` }, { path: `/walks/${done}/kit` }]);
+  await shootTogether('people-phone', [
+    { path: '/me' },
+    { path: '/people' },
+    {
+      path: '/me',
+      before: async (page) => {
+        await page.getByRole('button', { name: 'Sign out', exact: true }).click();
+        await page.getByRole('heading', { name: 'Sign in' }).waitFor();
+        // Back in for the pictures that follow.
+        Object.assign(signed, await signInAt(origin, nell.name, PASSWORD, 'Yard phone'));
+      },
+    },
+  ]);
   await shoot('report-desk', desk, `/reports/${report}`);
   await shoot('report-phone', phone, share.path);
   const strip = async (page: Page) => {
@@ -177,7 +197,8 @@ try {
   });
 
   const pdf = join(dataDir, 'report.pdf');
-  execFileSync('curl', ['-s', '-o', pdf, `${origin}/api/reports/${report}/pdf?paper=a4`]);
+  const printed = await fetch(`${origin}/api/reports/${report}/pdf?paper=a4`, { headers: signed });
+  writeFileSync(pdf, Buffer.from(await printed.arrayBuffer()));
   execFileSync('pdftoppm', [
     '-r',
     '70',

@@ -12,11 +12,12 @@ export async function signInAt(
   origin: string,
   name: string,
   password = OWNER_PASSWORD,
+  device = 'Tests',
 ): Promise<{ Cookie: string }> {
   const answer = await fetch(`${origin}/api/sign-in`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify({ name, password, device: 'Tests' }),
+    body: JSON.stringify({ name, password, device }),
   });
   if (!answer.ok) throw new Error(await answer.text());
   return { Cookie: cookiesIn(answer) };

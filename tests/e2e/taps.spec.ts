@@ -118,6 +118,8 @@ test(
     // What is left is looked over place by place.
     for (const place of ['Offside (right)', 'Top', 'Cabin', 'Engine', 'Under']) {
       await turnTo(page, place);
+      // Who has turned takes a moment to stand there; then the first part of it is in hand.
+      await page.waitForTimeout(400);
       await sweep(page);
     }
     const count = await taps();

@@ -5,7 +5,10 @@ export type Role = (typeof roles)[number];
 export const roleNames: Record<Role, { name: string; does: string }> = {
   walk: { name: 'Walk', does: 'walks cars, sends reports and answers buyers' },
   workshop: { name: 'Workshop', does: 'sees the cars, says what was put right and takes pictures of it' },
-  manager: { name: 'Manager', does: 'does all that, and looks after the yard’s people, settings and data' },
+  manager: {
+    name: 'Manager',
+    does: 'walks and sends too, and looks after the yard’s people, settings and data',
+  },
   owner: { name: 'Owner', does: 'does everything, and says who else is an owner' },
 };
 
