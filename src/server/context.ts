@@ -5,6 +5,7 @@ import type { Challenges } from './guessing/challenges';
 import type { Guesses } from './guessing/guesses';
 import type { Tries } from './guessing/tries';
 import type { Live } from './live/live';
+import type { Measures } from './measures/measures';
 import type { Deliver } from './messages/writeMail';
 import type { Burner } from './photos/burn';
 import type { Copies } from './photos/copies';
@@ -53,6 +54,7 @@ export interface Context {
   trustProxy?: readonly string[];
   /** Where the yard's own screens are opened from beside this machine; nowhere when left out. */
   reach?: Reach;
+  measures: Measures;
   guesses: Guesses;
   tries: Tries;
   challenges: Challenges;

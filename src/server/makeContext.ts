@@ -7,6 +7,7 @@ import { makeChallenges } from './guessing/challenges';
 import { makeGuesses } from './guessing/guesses';
 import { makeTries } from './guessing/tries';
 import { makeLive } from './live/live';
+import { makeMeasures } from './measures/measures';
 import { type Burner, makeBurner } from './photos/burn';
 import { isPhotoGone, makeCopies } from './photos/copies';
 import { Judge } from './photos/judge';
@@ -45,6 +46,7 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
     shown: makeShown(stores, burned, log),
     covers: makeCovers(stores),
     live: makeLive(),
+    measures: makeMeasures(),
     guesses: makeGuesses(),
     tries: makeTries(),
     challenges: makeChallenges(now),

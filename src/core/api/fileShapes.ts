@@ -24,7 +24,14 @@ export const filesPageSchema = z.object({
 });
 export type FilesPage = z.output<typeof filesPageSchema>;
 
+/** For monitors: with 503 where something of it keeps the yard from working. */
 export const healthSchema = z.object({
-  status: z.literal('up'),
+  status: z.enum(['up', 'ailing']),
+  /** Whether it answers, and can be written. */
+  database: z.enum(['open', 'failing']),
+  /** Bytes of room left for photos, and whether that ends soon. */
+  disk: z.object({ free: z.int(), isLow: z.boolean() }),
+  /** Files that wait to be opened, and pictures that wait to be judged. */
+  queue: z.object({ files: z.int(), pictures: z.int() }),
   files: z.object({ kept: z.int(), checked: z.int(), broken: z.int() }),
 });

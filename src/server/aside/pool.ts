@@ -66,6 +66,11 @@ export class Pool {
     });
   }
 
+  /** How many jobs wait for a child. */
+  get waiting(): number {
+    return this.#waiting.length;
+  }
+
   /** Ends the children. Jobs under way fail. */
   stop(): void {
     clearInterval(this.#watch);

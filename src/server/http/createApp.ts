@@ -80,7 +80,7 @@ export function createApp(
   app.use('/api', cookieParser());
   app.use('/api/shared', guessLimit(context.guesses));
   const router = Router({ strict: true });
-  mount(router, routes, { identify, now: context.now, witness });
+  mount(router, routes, { identify, now: context.now, witness, observe: context.measures.observe });
   app.use(router);
   app.use('/api', noSuchRoute);
   serveInterface(app, context, webDir);

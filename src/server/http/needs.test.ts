@@ -48,6 +48,7 @@ describe('every route', () => {
     expect(list('anyone')).toEqual([
       'get /api/health',
       'get /api/me',
+      'get /api/metrics',
       'post /api/enter',
       'post /api/first',
       'post /api/join',

@@ -84,6 +84,8 @@ interface Doorkeeper {
   identify: Identify;
   now: () => Date;
   witness?: Witness | undefined;
+  /** Told how long each answer took. */
+  observe?: (spec: AnyRoute, status: number, seconds: number) => void;
 }
 
 /** Puts the table onto an Express router. */
@@ -111,8 +113,11 @@ function admitted(need: Need, by: Identity | undefined): Identity | undefined {
   return by;
 }
 
-function handlerOf(spec: AnyRoute, { identify, now, witness }: Doorkeeper): RequestHandler {
+function handlerOf(spec: AnyRoute, { identify, now, witness, observe }: Doorkeeper): RequestHandler {
   return async (request, response) => {
+    const began = performance.now();
+    if (observe)
+      response.on('close', () => observe(spec, response.statusCode, (performance.now() - began) / 1000));
     const by = admitted(spec.needs, spec.needs === 'link' ? undefined : identify(request, now()));
     const params = read(spec.params ?? z.object({}), request.params, 'address');
     const query = spec.query && read(spec.query, request.query, 'address');
@@ -123,7 +128,9 @@ function handlerOf(spec: AnyRoute, { identify, now, witness }: Doorkeeper): Requ
     const answer = await spec.handle(input, request, response);
     if (answer === answered || typeof spec.gives === 'string') return;
     witness?.(spec, answer);
-    response.status(spec.status ?? 200).json(answer);
+    // What a handler set itself stands.
+    if (response.statusCode === 200) response.status(spec.status ?? 200);
+    response.json(answer);
   };
 }
 

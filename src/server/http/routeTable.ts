@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { healthSchema } from '#core/api';
 import { walkFileSchema } from '#core/exchange';
 import type { Context } from '../context';
 import { describeApi } from './openapi';
@@ -10,6 +9,7 @@ import { carRoutes } from './routes/cars';
 import { comingInRoutes } from './routes/comingIn';
 import { deviceRoutes } from './routes/devices';
 import { fileRoutes } from './routes/files';
+import { healthRoutes } from './routes/health';
 import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { ownSecretRoutes } from './routes/ownSecrets';
@@ -52,16 +52,9 @@ export function routeTable(context: Context): AnyRoute[] {
     ...messageRoutes(context),
     ...yardRoutes(context),
     ...fileRoutes(context),
+    ...healthRoutes(context),
   ];
   routes.push(
-    route({
-      method: 'get',
-      path: '/api/health',
-      summary: 'Whether the server is up, and whether its files are what they were',
-      needs: 'anyone',
-      gives: healthSchema,
-      handle: () => ({ status: 'up' as const, files: context.stores.files.counts() }),
-    }),
     route({
       method: 'get',
       path: '/api/schemas/walk.json',

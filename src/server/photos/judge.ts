@@ -33,6 +33,11 @@ export class Judge {
     });
   }
 
+  /** How many wait to be judged. */
+  get waiting(): number {
+    return this.#waiting.size;
+  }
+
   /** Resolves when nothing waits to be judged. */
   async idle(): Promise<void> {
     while (this.#running) await this.#running;

@@ -1,8 +1,8 @@
-import { statfs } from 'node:fs/promises';
 import { z } from 'zod';
 import { type BrokenFile, filesPageSchema } from '#core/api';
 import { carTitle } from '#core/car';
 import type { Context } from '../../context';
+import { freeBytes } from '../../photos/freeBytes';
 import type { PutAside } from '../../photos/quarantine';
 import { type AnyRoute, route } from '../route';
 
@@ -28,7 +28,6 @@ export function fileRoutes(context: Context): AnyRoute[] {
       handle: async () => {
         const { kept, checked } = stores.files.counts();
         const { left = 0, held } = context.swept ?? {};
-        const { bavail, bsize } = await statfs(files.at('.'));
         return {
           kept,
           checked,
@@ -41,7 +40,7 @@ export function fileRoutes(context: Context): AnyRoute[] {
             }),
           ...(held && { left: { files: left, why: held } }),
           aside: byDay(files.quarantine.list()),
-          free: bavail * bsize,
+          free: await freeBytes(files),
         };
       },
     }),
