@@ -211,7 +211,7 @@ describe('the built server', () => {
   it('speaks TLS with a certificate made on the spot, and keeps its cookies to it', async () => {
     makeYard('--fresh');
     const made = join(dir, 'tls');
-    execFileSync('bin/certificate', [made, 'localhost', '127.0.0.1'], { stdio: 'pipe' });
+    execFileSync('bash', ['bin/certificate', made, 'localhost', '127.0.0.1'], { stdio: 'pipe' });
     const tls = { ZELK_TLS_CERT: join(made, 'cert.pem'), ZELK_TLS_KEY: join(made, 'key.pem') };
     const ca = readFileSync(tls.ZELK_TLS_CERT);
     const { value } = await serve(async (origin) => {
