@@ -15,6 +15,7 @@ import { benchPictures } from './pictures';
 import { benchReaders } from './readers';
 import { benchReplay } from './replay';
 import type { Row } from './row';
+import { benchScale } from './scale';
 import { benchShorthand } from './shorthand';
 import { benchWalk } from './walk';
 import { benchYard } from './yard';
@@ -37,6 +38,7 @@ const benches = {
   readers: benchReaders,
   hostile: benchHostile,
   kills: benchKills,
+  scale: benchScale,
 };
 const wanted = process.argv.slice(2);
 

@@ -10,7 +10,7 @@ import {
   type TestStores,
   withWalk,
 } from '../../../tests/builders/testStores';
-import { detailsOf } from './carStore';
+import { detailsOf, pageSql } from './carStore';
 
 let test: TestStores;
 beforeEach(() => {
@@ -52,6 +52,47 @@ describe('cars', () => {
     expect(numbersOf('moss')).toEqual(['S-1']);
     expect(numbersOf('blue')).toEqual([]);
     expect(test.stores.cars.edit(idOf(9), carDetails, nowIso)).toBeUndefined();
+  });
+});
+
+describe('how cars are found', () => {
+  /** What SQLite does to answer, a line a step. */
+  const planOf = (sql: string, values: unknown[]) =>
+    test.stores.db
+      .prepare(`EXPLAIN QUERY PLAN ${sql}`)
+      .all(...values)
+      .map((row) => (row as { detail: string }).detail);
+
+  it('goes by the index of words, never over the whole table', () => {
+    const plan = planOf(pageSql({ isIndexed: true, short: 1 }), ['"fen" AND "104"', '9999', '', '%x%', 51]);
+    expect(plan.filter((step) => /^SCAN/.test(step))).toEqual([
+      expect.stringMatching(/^SCAN cars_words VIRTUAL TABLE INDEX/),
+    ]);
+    expect(plan).toContainEqual(expect.stringMatching(/^SEARCH cars USING INDEX cars_number/));
+  });
+
+  it('goes along the newest where nothing is asked for, and stops when a page is full', () => {
+    const plan = planOf(pageSql({ isIndexed: false, short: 0 }), ['9999', '', 51]);
+    expect(plan).toContainEqual(expect.stringMatching(/^SEARCH cars USING INDEX cars_newest/));
+    // Of those added in one moment alone the order is made.
+    expect(plan.filter((step) => /^SCAN|TEMP B-TREE(?! FOR LAST TERM)/.test(step))).toEqual([]);
+  });
+
+  it('finds any run of letters and signs, short or long, and what was changed', () => {
+    add(1, { make: 'Quillon', plate: 'ZQX 4417' });
+    add(2, { make: 'Ostrel', model: 'Marl "X" 100%' });
+    for (const [words, found] of [
+      ['uillo', ['S-1']],
+      ['zqx4417', ['S-1']],
+      ['441 quil', ['S-1']],
+      ['zq', ['S-1']],
+      ['"x"', ['S-2']],
+      ['100%', ['S-2']],
+      ['os% marl', []],
+      ['rel OR quillon', []],
+      ['s-', ['S-2', 'S-1']],
+    ] as const)
+      expect([words, numbersOf(words)]).toEqual([words, found]);
   });
 });
 

@@ -43,26 +43,42 @@ const searchText = (details: CarDetails) =>
     .join(' ')
     .toLowerCase();
 
+const MOST_WORDS = 8;
+/** Words from three letters on are in the index; shorter ones are looked for in what is left, or along the list until a page is full. */
+const INDEXED = 3;
+
+interface Asked {
+  /** Some words are long enough for the index. */
+  isIndexed: boolean;
+  /** How many are not. */
+  short: number;
+}
+
+/** A page of the list with the newest walk of each car, found through walks_of_car. */
+export const pageSql = ({ isIndexed, short }: Asked): string => `
+  SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, visited, findings, photos,
+         (SELECT max(revision) FROM reports WHERE reports.walk_id = walks.id) AS revision
+  FROM ${isIndexed ? 'cars_words CROSS JOIN cars ON cars.number = cars_words.rowid' : 'cars'}
+  LEFT JOIN walks ON walks.id =
+    (SELECT id FROM walks WHERE car_id = cars.id ORDER BY begun_at DESC, id DESC LIMIT 1)
+  WHERE ${isIndexed ? 'cars_words MATCH ? AND ' : ''}(cars.created_at, cars.id) < (?, ?)
+    ${"AND search LIKE ? ESCAPE '\\' ".repeat(short)}
+  ORDER BY cars.created_at DESC, cars.id DESC
+  LIMIT ?`;
+
+/** A word as it is, whatever signs are in it. */
+const quoted = (word: string) => `"${word.replaceAll('"', '""')}"`;
+
 const escapeLike = (word: string) => word.replace(/[\\%_]/g, (sign) => `\\${sign}`);
 
 export function makeCarStore(db: Db) {
   const one = db.prepare<[string], CarRow>('SELECT * FROM cars WHERE id = ?');
   const insert = db.prepare(
-    'INSERT INTO cars (id, details, search, created_at, updated_at) VALUES (?, ?, ?, ?, ?)',
+    `INSERT INTO cars (id, details, search, created_at, updated_at, number)
+     VALUES (?, ?, ?, ?, ?, (SELECT coalesce(max(number), 0) + 1 FROM cars))`,
   );
   const update = db.prepare('UPDATE cars SET details = ?, search = ?, updated_at = ? WHERE id = ?');
-  // The newest walk of each car, found through walks_of_car.
-  const page = (words: number) =>
-    db.prepare<unknown[], SummaryRow>(`
-      SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, visited, findings, photos,
-             (SELECT max(revision) FROM reports WHERE reports.walk_id = walks.id) AS revision
-      FROM cars
-      LEFT JOIN walks ON walks.id =
-        (SELECT id FROM walks WHERE car_id = cars.id ORDER BY begun_at DESC, id DESC LIMIT 1)
-      WHERE (cars.created_at, cars.id) < (?, ?)
-        ${"AND search LIKE ? ESCAPE '\\' ".repeat(words)}
-      ORDER BY cars.created_at DESC, cars.id DESC
-      LIMIT ?`);
+  const page = (asked: Asked) => db.prepare<unknown[], SummaryRow>(pageSql(asked));
 
   return {
     get: (id: string): Car | undefined => {
@@ -85,12 +101,15 @@ export function makeCarStore(db: Db) {
       cursor: string | undefined,
       limit: number,
     ): { cars: CarSummary[]; next?: string } => {
-      const words = search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, 8);
+      const words = search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
       const [createdAt, id] = cursor === undefined ? ['9999', ''] : readCursor(cursor);
-      const rows = page(words.length).all(
+      const long = words.filter((word) => [...word].length >= INDEXED);
+      const short = words.filter((word) => [...word].length < INDEXED);
+      const rows = page({ isIndexed: long.length > 0, short: short.length }).all(
+        ...(long.length > 0 ? [long.map(quoted).join(' AND ')] : []),
         createdAt,
         id,
-        ...words.map((word) => `%${escapeLike(word)}%`),
+        ...short.map((word) => `%${escapeLike(word)}%`),
         limit + 1,
       );
       const last = rows[limit - 1];

@@ -315,4 +315,27 @@ export const migrations: readonly { number: number; sql: string }[] = [
       CREATE TRIGGER audit_is_never_shortened BEFORE DELETE ON audit BEGIN SELECT raise(ABORT, 'audit rows stay'); END;
     `,
   },
+  {
+    number: 11,
+    sql: `
+      -- A number of its own, by which the index of words knows a car: row ids may change when the file is copied.
+      ALTER TABLE cars ADD COLUMN number INTEGER;
+      UPDATE cars SET number = rowid;
+      CREATE UNIQUE INDEX cars_number ON cars (number);
+
+      -- Every three letters in a row, so that a word is found wherever it stands in another.
+      CREATE VIRTUAL TABLE cars_words USING fts5 (words, tokenize = 'trigram', content = '', contentless_delete = 1);
+      INSERT INTO cars_words (rowid, words) SELECT number, search FROM cars;
+      CREATE TRIGGER car_words_added AFTER INSERT ON cars BEGIN
+        INSERT INTO cars_words (rowid, words) VALUES (new.number, new.search);
+      END;
+      CREATE TRIGGER car_words_changed AFTER UPDATE OF search ON cars BEGIN
+        DELETE FROM cars_words WHERE rowid = old.number;
+        INSERT INTO cars_words (rowid, words) VALUES (new.number, new.search);
+      END;
+      CREATE TRIGGER car_words_taken_out AFTER DELETE ON cars BEGIN
+        DELETE FROM cars_words WHERE rowid = old.number;
+      END;
+    `,
+  },
 ];
