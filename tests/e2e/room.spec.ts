@@ -73,12 +73,12 @@ async function allReachable(page: Page): Promise<void> {
   const width = page.viewportSize()?.width ?? 0;
   for (const control of await page
     .locator('button:visible, a:visible, summary:visible, input:visible')
-    .all()) {
-    const name = await control.evaluate(
-      (element) => element.getAttribute('aria-label') ?? element.textContent ?? '',
-    );
-    await control.scrollIntoViewIfNeeded();
-    const seen = await control.evaluate((element) => {
+    .elementHandles()) {
+    const seen = await control.evaluate((node) => {
+      const element = node as Element;
+      // What offers itself for some seconds, like taking back what was just said, may be gone by now.
+      if (!element.isConnected) return undefined;
+      element.scrollIntoView({ block: 'nearest', inline: 'nearest' });
       const { left, right, top, bottom, width, height } = element.getBoundingClientRect();
       // What is higher than the room it scrolls in is seen in part.
       const isSeen = [0.1, 0.3, 0.5, 0.7, 0.9].some((share) => {
@@ -86,12 +86,15 @@ async function allReachable(page: Page): Promise<void> {
         return at !== null && (element.contains(at) || at.contains(element));
       });
       return {
+        name: element.getAttribute('aria-label') ?? element.textContent ?? '',
         left,
         right,
         isThin: width < 2 || height < 2,
         isOnTop: isSeen,
       };
     });
+    if (!seen) continue;
+    const { name } = seen;
     // Inputs behind their label are as small as can be: the label is pressed.
     if (seen.isThin) continue;
     expect(seen.left, name).toBeGreaterThanOrEqual(-1);
