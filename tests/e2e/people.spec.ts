@@ -61,7 +61,9 @@ test(
       const late = await newBrowser(browser);
       await late.goto(invited);
       await expect(late.getByText(/It opens once/)).toBeVisible();
-      // Who walks cars sees nothing of the yard's people.
+      // Who walks cars adds them; the yard's settings and people are not shown to them.
+      await expect(his.getByRole('link', { name: 'Add car' })).toBeVisible();
+      await expect(his.getByRole('link', { name: 'The yard on its reports' })).toHaveCount(0);
       await his.getByRole('link', { name: 'Bram Oake: you and this device' }).click();
       await expect(his.getByRole('button', { name: 'Show the code' })).toBeVisible();
       await expect(his.getByRole('link', { name: 'People of the yard' })).toHaveCount(0);

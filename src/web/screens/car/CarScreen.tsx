@@ -10,6 +10,7 @@ import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { If } from '../../shell/If';
 import { useWalker } from '../../shell/me';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
@@ -43,15 +44,19 @@ function CarView({ page: { car, walks } }: { page: CarPage }) {
       <section>
         <div className="flex items-start justify-between gap-2">
           <h1 className="text-2xl leading-tight">{carTitle(car)}</h1>
-          <Link to={`/cars/${car.id}/edit`} className={buttonLook()}>
-            <Pencil aria-hidden size={18} /> Edit
-          </Link>
+          <If may="walk">
+            <Link to={`/cars/${car.id}/edit`} className={buttonLook()}>
+              <Pencil aria-hidden size={18} /> Edit
+            </Link>
+          </If>
         </div>
         <Facts car={car} />
       </section>
       <section>
         <h2 className="mb-2 text-xl">Walk-rounds</h2>
-        <StartWalk car={car} first={walks.length === 0} />
+        <If may="walk">
+          <StartWalk car={car} first={walks.length === 0} />
+        </If>
         {walks.length > 1 && (
           <Link to={`/cars/${car.id}/compare`} className={`${buttonLook()} mt-3 w-full`}>
             <GitCompareArrows aria-hidden size={20} /> Walk against walk
@@ -141,12 +146,14 @@ function WalkRow({ walk }: { walk: CarPage['walks'][number] }) {
         <Link to={`/walks/${walk.id}`} className={buttonLook(open ? 'main' : 'plain')}>
           <Footprints aria-hidden size={18} /> {open ? 'Go on walking' : 'Open'}
         </Link>
-        <Link to={`/walks/${walk.id}/report`} className={buttonLook(open ? 'plain' : 'main')}>
-          <FileText aria-hidden size={18} /> Report
-        </Link>
-        <a href={`/api/walks/${walk.id}/export`} download className={buttonLook()}>
-          <Download aria-hidden size={18} /> Export walk
-        </a>
+        <If may="send">
+          <Link to={`/walks/${walk.id}/report`} className={buttonLook(open ? 'plain' : 'main')}>
+            <FileText aria-hidden size={18} /> Report
+          </Link>
+          <a href={`/api/walks/${walk.id}/export`} download className={buttonLook()}>
+            <Download aria-hidden size={18} /> Export walk
+          </a>
+        </If>
       </div>
     </li>
   );

@@ -8,6 +8,7 @@ import { Button, buttonLook } from '../../components/Button';
 import { inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { If } from '../../shell/If';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
 import { StockRow } from './StockRow';
@@ -32,17 +33,21 @@ export function StockScreen() {
   return (
     <>
       <Bar title="">
-        <Link to="/messages" aria-label="Messages" title="Messages" className={iconLink}>
-          <Mail aria-hidden size={22} />
-        </Link>
-        <Link
-          to="/yard"
-          aria-label="The yard on its reports"
-          title="The yard on its reports"
-          className={iconLink}
-        >
-          <Store aria-hidden size={22} />
-        </Link>
+        <If may="send">
+          <Link to="/messages" aria-label="Messages" title="Messages" className={iconLink}>
+            <Mail aria-hidden size={22} />
+          </Link>
+        </If>
+        <If may="manage">
+          <Link
+            to="/yard"
+            aria-label="The yard on its reports"
+            title="The yard on its reports"
+            className={iconLink}
+          >
+            <Store aria-hidden size={22} />
+          </Link>
+        </If>
         <OutboxBadge />
         <PersonButton />
       </Bar>
@@ -60,17 +65,21 @@ export function StockScreen() {
               onChange={(event) => setSearch(event.target.value)}
             />
           </div>
-          <Link
-            to="/import"
-            className={`${buttonLook()} max-sm:order-3`}
-            aria-label="Import a walk"
-            title="Import a walk"
-          >
-            <FileInput aria-hidden size={20} /> <span className="max-sm:sr-only">Import</span>
-          </Link>
-          <Link to="/cars/new" className={buttonLook('main')}>
-            <Plus aria-hidden size={20} /> Add car
-          </Link>
+          <If may="manage">
+            <Link
+              to="/import"
+              className={`${buttonLook()} max-sm:order-3`}
+              aria-label="Import a walk"
+              title="Import a walk"
+            >
+              <FileInput aria-hidden size={20} /> <span className="max-sm:sr-only">Import</span>
+            </Link>
+          </If>
+          <If may="walk">
+            <Link to="/cars/new" className={buttonLook('main')}>
+              <Plus aria-hidden size={20} /> Add car
+            </Link>
+          </If>
         </div>
         {stock.error && <Notice look="warn">{stock.error.message}</Notice>}
         {stock.isSuccess && cars.length === 0 && <Empty search={asked} />}
