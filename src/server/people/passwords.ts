@@ -1,14 +1,18 @@
 import { randomBytes } from 'node:crypto';
 import { hash, verify } from '@node-rs/argon2';
-import { dictionary } from '@zxcvbn-ts/language-common';
 
 /** OWASP’s password storage cheat sheet: Argon2id with 19 MiB, two passes, one lane. It runs beside the main thread. */
 const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
 
-const common: ReadonlySet<string> = new Set(dictionary['passwords-common'] as readonly string[]);
+let common: Promise<ReadonlySet<string>> | undefined;
 
-/** Whether it stands on the lists that guessing begins with. In small letters. */
-export const isCommon = (password: string): boolean => common.has(password);
+/** What guessing begins with, in small letters. Read when the first password is chosen. */
+export function commonOnes(): Promise<ReadonlySet<string>> {
+  common ??= import('@zxcvbn-ts/language-common').then(
+    ({ dictionary }) => new Set(dictionary['passwords-common'] as readonly string[]),
+  );
+  return common;
+}
 
 // However it was typed, on whichever keyboard.
 const plain = (secret: string) => secret.normalize('NFKC');

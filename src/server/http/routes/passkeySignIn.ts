@@ -1,8 +1,8 @@
-import { generateAuthenticationOptions, verifyAuthenticationResponse } from '@simplewebauthn/server';
 import { meSchema, passkeyOptionsSchema, passkeySignInBody } from '#core/api';
 import type { Context } from '../../context';
 import { enterAs } from '../../people/entrances';
 import { hereOf } from '../../people/hereOf';
+import { webauthn } from '../../people/webauthn';
 import { witnessed } from '../../people/witnessed';
 import { Problem } from '../../problems';
 import { addressOf } from '../guessLimit';
@@ -28,6 +28,7 @@ export function passkeySignInRoutes(context: Context): AnyRoute[] {
       needs: 'anyone',
       gives: passkeyOptionsSchema,
       handle: async (_input, request) => {
+        const { generateAuthenticationOptions } = await webauthn();
         const options = await generateAuthenticationOptions({
           rpID: hereOf(request).expectedRPID,
           userVerification: 'required',
@@ -47,6 +48,7 @@ export function passkeySignInRoutes(context: Context): AnyRoute[] {
       handle: async ({ body }, request, response) => {
         const from = addressOf(request);
         await tries.mayTry(from, `passkey ${body.answer.id}`, undefined);
+        const { verifyAuthenticationResponse } = await webauthn();
         const kept = passkeys.get(body.answer.id);
         const proof =
           kept &&

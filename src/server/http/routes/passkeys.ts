@@ -1,8 +1,8 @@
-import { generateRegistrationOptions, verifyRegistrationResponse } from '@simplewebauthn/server';
 import { z } from 'zod';
 import { newPasskeyBody, passkeyOptionsSchema, passkeysSchema } from '#core/api';
 import type { Context } from '../../context';
 import { hereOf } from '../../people/hereOf';
+import { webauthn } from '../../people/webauthn';
 import { witnessed } from '../../people/witnessed';
 import { notFound, unprocessable } from '../../problems';
 import { type AnyRoute, route } from '../route';
@@ -34,6 +34,7 @@ export function passkeyRoutes(context: Context): AnyRoute[] {
       needs: 'look',
       gives: passkeyOptionsSchema,
       handle: async ({ by }, request) => {
+        const { generateRegistrationOptions } = await webauthn();
         const options = await generateRegistrationOptions({
           rpName: 'Zelk',
           rpID: hereOf(request).expectedRPID,
@@ -57,6 +58,7 @@ export function passkeyRoutes(context: Context): AnyRoute[] {
       status: 201,
       gives: passkeysSchema,
       handle: async ({ body, by }, request) => {
+        const { verifyRegistrationResponse } = await webauthn();
         const made = await verifyRegistrationResponse({
           ...hereOf(request),
           response: body.answer as never,
