@@ -68,8 +68,13 @@ async function operations(): Promise<Operation[]> {
 }
 
 const { known, tokens } = await seeded();
-// A stream of news stays open by its nature.
-const all = (await operations()).filter(({ path }) => !path.endsWith('/live'));
+// A stream of news stays open by its nature; whoever signs out, or signs out every device, would be asked nothing more.
+const all = (await operations()).filter(
+  ({ method, path }) =>
+    !path.endsWith('/live') &&
+    path !== '/api/sign-out' &&
+    !(method === 'delete' && path === '/api/devices/{id}'),
+);
 
 function requestOf({ method, path, parameters, body }: Operation): { url: string; init: RequestInit } {
   let address = path;
