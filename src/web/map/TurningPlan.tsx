@@ -36,9 +36,10 @@ export function TurningPlan({ style, face, speech, progress, route, here, onFace
         <TurnButton label="Walk on the other way" onClick={() => onFace(faceAround(face, -1))}>
           {back}
         </TurnButton>
-        <div className="flex min-w-0 flex-1 items-center justify-center gap-3">
+        <div className="flex min-w-0 flex-1 flex-wrap items-center justify-center gap-x-3">
           <PlanDrawing {...{ style, face, progress, route, here, onFace }} className="size-24" />
-          <div className="min-w-0">
+          {/* With large letters it goes beneath the drawing. */}
+          <div className="min-w-[min(100%,6rem)] wrap-anywhere">
             <p className="text-sm text-soft max-sm:sr-only">You are at</p>
             <p className="font-bold leading-tight">{sentence(faceName(face, speech))}</p>
             <p className="text-sm text-soft tabular-nums">
@@ -51,7 +52,7 @@ export function TurningPlan({ style, face, speech, progress, route, here, onFace
           {onward}
         </TurnButton>
       </div>
-      <div className="mt-1 flex gap-1">
+      <div className="mt-1 flex flex-wrap gap-1">
         {places
           .filter(([id]) => progress[id].total > 0)
           .map(([id, uk, us]) => (
