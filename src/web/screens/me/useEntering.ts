@@ -11,7 +11,8 @@ export function useEntering(path: string, method: 'POST' | 'PUT' = 'POST') {
   const { outbox } = useSessions();
   return useMutation({
     mutationFn: (body: object) => sendJson<Me>(method, path, body),
-    onSuccess: (now) => {
+    onSuccess: async (now) => {
+      await client.cancelQueries({ queryKey: presence.queryKey });
       client.setQueryData(presence.queryKey, now);
       whoIsHere.set(now.me);
       void outbox.flush();
