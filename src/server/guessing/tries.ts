@@ -26,17 +26,20 @@ export function makeTries() {
   const counterOf = (name: string, device: string | undefined) =>
     device ? ([known, `${device} ${name}`] as const) : ([strangers, name] as const);
   return {
-    /** Throws a Problem when too much was tried. `device` where that name has signed in before. */
-    mayTry: async (address: string, name: string, device: string | undefined): Promise<void> => {
-      if (await isOver(...counterOf(name, device)))
-        throw tooMany('That name was tried too often with a wrong password.');
+    /**
+     * Counts a try before it is proven, so that many at once are many; throws a Problem when there were too many. `device` where that name has signed
+     * in before.
+     */
+    begin: async (address: string, name: string, device: string | undefined): Promise<void> => {
+      const [limit, key] = counterOf(name, device);
+      if (await isOver(limit, key)) throw tooMany('That name was tried too often with a wrong password.');
       if (!device && (await isOver(from, address))) throw tooMany('Too many wrong passwords came from here.');
+      await Promise.all([from.penalty(address), limit.penalty(key)]);
     },
-    wrong: async (address: string, name: string, device: string | undefined): Promise<void> => {
-      await Promise.all([
-        from.penalty(address),
-        counterOf(name, device)[0].penalty(counterOf(name, device)[1]),
-      ]);
+    /** It was right, and counts for nothing. */
+    right: async (address: string, name: string, device: string | undefined): Promise<void> => {
+      const [limit, key] = counterOf(name, device);
+      await Promise.all([from.reward(address), limit.reward(key)]);
     },
   };
 }

@@ -54,6 +54,7 @@ export function makeOneTimeStore(db: Db) {
     "SELECT * FROM one_time WHERE opens = 'invite' AND used_at IS NULL AND expires_at > ? ORDER BY created_at, id",
   );
   const withdraw = db.prepare('DELETE FROM one_time WHERE id = ? AND used_at IS NULL');
+  const withdrawOf = db.prepare('DELETE FROM one_time WHERE person_id = ? AND used_at IS NULL');
   const withdrawAll = db.prepare('DELETE FROM one_time WHERE opens = ? AND used_at IS NULL');
   const forget = db.prepare('DELETE FROM one_time WHERE expires_at < ?');
   return {
@@ -84,6 +85,10 @@ export function makeOneTimeStore(db: Db) {
     use: (id: string, now: string): boolean => use.run(now, id).changes === 1,
     invitations: (now: string): OneTime[] => waiting.all(now).map(toOneTime),
     withdraw: (id: string): boolean => withdraw.run(id).changes === 1,
+    /** Whatever else was made for somebody opens nothing any more. */
+    withdrawOf: (person: string): void => {
+      withdrawOf.run(person);
+    },
     withdrawAll: (opens: Opens): void => {
       withdrawAll.run(opens);
     },

@@ -9,7 +9,7 @@ const ended = () => new Problem(410, 'account-ended', 'That account has ended', 
 
 /** How one comes in by an address that opens once. */
 export function comingInRoutes(context: Context): AnyRoute[] {
-  const { accounts, devices, people, sessions } = context.stores;
+  const { accounts, devices, oneTime, people, sessions } = context.stores;
   const { now } = context;
   return [
     route({
@@ -55,6 +55,7 @@ export function comingInRoutes(context: Context): AnyRoute[] {
             'Somebody signs in by that name already. Ask for an invitation in another.',
           );
         useUp(context, address);
+        oneTime.withdrawOf(person);
         if (known) {
           // A new password for one that was forgotten: whoever knew the old one is out.
           accounts.setPassword(person, password);

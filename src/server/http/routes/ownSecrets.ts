@@ -39,11 +39,11 @@ export function ownSecretRoutes(context: Context): AnyRoute[] {
       gives: meSchema,
       handle: async ({ body, by }, request) => {
         const name = signInName(by.name);
-        await tries.mayTry(addressOf(request), name, by.device);
+        await tries.begin(addressOf(request), name, by.device);
         if (!(await fits(body.password, accounts.passwordOf(by.person)))) {
-          await tries.wrong(addressOf(request), name, by.device);
           throw unprocessable('wrong-password', 'That is not your password so far.');
         }
+        await tries.right(addressOf(request), name, by.device);
         const kept = await takePassword(body.fresh, by.name);
         accounts.setPassword(by.person, kept);
         sessions.endOfPerson(by.person, by.session);

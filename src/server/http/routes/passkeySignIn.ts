@@ -47,7 +47,8 @@ export function passkeySignInRoutes(context: Context): AnyRoute[] {
       gives: meSchema,
       handle: async ({ body }, request, response) => {
         const from = addressOf(request);
-        await tries.mayTry(from, `passkey ${body.answer.id}`, undefined);
+        const named = `passkey ${body.answer.id}`;
+        await tries.begin(from, named, undefined);
         const { verifyAuthenticationResponse } = await webauthn();
         const kept = passkeys.get(body.answer.id);
         const proof =
@@ -65,10 +66,10 @@ export function passkeySignInRoutes(context: Context): AnyRoute[] {
             },
           }).catch(() => undefined));
         if (!kept || !proof?.verified) {
-          await tries.wrong(from, `passkey ${body.answer.id}`, undefined);
           witnessed(context, undefined, 'sign-in-refused', 'passkey');
           throw noPasskey();
         }
+        await tries.right(from, named, undefined);
         passkeys.used(kept.id, proof.authenticationInfo.newCounter, now().toISOString());
         return enterAs(context, [request, response], {
           person: kept.person,

@@ -68,12 +68,12 @@ export function signInRoutes(context: Context): AnyRoute[] {
         const found = accounts.named(body.name);
         const device = knownFor(found?.account.person, cookies.device(request));
         const [from, name] = [addressOf(request), signInName(body.name)];
-        await tries.mayTry(from, name, device);
+        await tries.begin(from, name, device);
         if (!(await fits(body.password, found?.password)) || !found) {
-          await tries.wrong(from, name, device);
           witnessed(context, undefined, 'sign-in-refused', found?.account.name ?? '');
           throw wrongPassword();
         }
+        await tries.right(from, name, device);
         const { person } = found.account;
         return enterAs(context, [request, response], { person, device: body.device, how: 'signed-in' });
       },
@@ -90,11 +90,12 @@ export function signInRoutes(context: Context): AnyRoute[] {
         const secret = cookies.device(request);
         const device = secret ? devices.known(secret) : undefined;
         const kept = device && devices.pinOf(device.id, body.person);
+        // Counted before it is proven: many at once are many.
+        if (device && kept?.pin) devices.countWrongPin(device.id, body.person);
         const isRight = await fits(body.pin, kept && kept.wrong < MOST_WRONG_PINS ? kept.pin : undefined);
         const account = accounts.get(body.person);
         if (!isRight || !device || !kept || !account || account.endedAt) {
           if (device && kept?.pin) {
-            devices.countWrongPin(device.id, body.person);
             if (kept.wrong + 1 >= MOST_WRONG_PINS) devices.setPin(device.id, body.person, null);
             witnessed(
               context,
