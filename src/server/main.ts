@@ -9,7 +9,7 @@ import { makeServer } from './http/makeServer';
 import { makeContext } from './makeContext';
 import { smtpDelivery } from './messages/writeMail';
 import { firstAddress } from './people/firstAddress';
-import { isOpen, reachOf, whyNotOpen } from './reach/reach';
+import { ownOrigin, reachOf, whyNotOpen } from './reach/reach';
 import { lockFolder } from './start/lockFolder';
 import { startProblem } from './start/startProblem';
 import { sweep } from './start/sweep';
@@ -41,8 +41,7 @@ const readers =
 if (readers && readersPort !== undefined) await listen(readers, readersPort, 'ZELK_READERS_PORT');
 await listen(server, config.port, 'ZELK_PORT');
 const { port } = server.address() as AddressInfo;
-// Whatever else it listens on, this machine reaches it by its own name.
-const origin = `http${config.tls ? 's' : ''}://${isOpen(config.host) ? 'localhost' : config.host}:${port}`;
+const origin = ownOrigin(config, port);
 if (!context.stores.accounts.isAny())
   process.stdout.write(
     `Open this once, to be the owner of the yard: ${origin}/enter#${firstAddress(context)}\n`,

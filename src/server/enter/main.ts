@@ -1,6 +1,6 @@
 import { join } from 'node:path';
 import { readConfig } from '../config';
-import { isOpen } from '../reach/reach';
+import { ownOrigin } from '../reach/reach';
 import { startProblem } from '../start/startProblem';
 import { openDatabase } from '../store/openDatabase';
 import { makeStores } from '../store/stores';
@@ -39,9 +39,7 @@ try {
     about: `for ${found.account.name}, on the machine itself`,
   });
   db.close();
-  const origin =
-    config.publicUrl ??
-    `http${config.tls ? 's' : ''}://${isOpen(config.host) ? 'localhost' : config.host}:${config.port}`;
+  const origin = config.publicUrl ?? ownOrigin(config, config.port);
   process.stdout.write(`Open this once, to be ${found.account.name}: ${origin}/enter#${token}\n`);
 } catch (error) {
   process.stderr.write(`${startProblem(error, config.dataDir) ?? (error as Error).message}\n`);

@@ -12,7 +12,11 @@ export interface Reach {
 }
 
 /** Whether an address to listen on can be reached by other machines. */
-export const isOpen = (host: string): boolean => !host.startsWith('127.') && host !== '::1';
+const isOpen = (host: string): boolean => !host.startsWith('127.') && host !== '::1';
+
+/** How this machine itself opens the yard, whatever else it listens on. */
+export const ownOrigin = ({ host, tls }: Pick<Config, 'host' | 'tls'>, port: number): string =>
+  `http${tls ? 's' : ''}://${isOpen(host) ? 'localhost' : host}:${port}`;
 
 type Reaching = Pick<Config, 'host' | 'port' | 'tls' | 'publicUrl' | 'readersPort' | 'trustProxy'>;
 

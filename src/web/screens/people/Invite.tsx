@@ -1,12 +1,12 @@
 import { useMutation } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import type { AccountsPage, NewAddress } from '#core/api';
-import { mayAppoint, type Role, roleNames, roles } from '#core/people';
+import { type Role, roleNames } from '#core/people';
 import { sendJson } from '../../api/client';
 import { Button } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
-import { useMe } from '../../shell/me';
 import { OneTimeAddress } from '../me/OneTimeAddress';
+import { RoleSelect } from './RoleSelect';
 
 interface InviteProps {
   /** Names that stand on entries of people who do not sign in. */
@@ -16,7 +16,6 @@ interface InviteProps {
 
 /** A name and what they are here to do; then an address to send on or to scan. */
 export function Invite({ others, onMade }: InviteProps) {
-  const me = useMe();
   const [name, setName] = useState('');
   const [role, setRole] = useState<Role>('walk');
   const make = useMutation({
@@ -55,21 +54,7 @@ export function Invite({ others, onMade }: InviteProps) {
         />
       </Field>
       <Field id="role" label="Here to" hint={`${roleNames[role].name}: ${roleNames[role].does}.`}>
-        <select
-          id="role"
-          className={inputLook}
-          aria-describedby="role-says"
-          value={role}
-          onChange={(event) => setRole(event.target.value as Role)}
-        >
-          {roles
-            .filter((each) => mayAppoint(me.role, each))
-            .map((each) => (
-              <option key={each} value={each}>
-                {roleNames[each].name}
-              </option>
-            ))}
-        </select>
+        <RoleSelect id="role" aria-describedby="role-says" value={role} onRole={setRole} />
       </Field>
       <Button type="submit" look="main" disabled={!name.trim() || make.isPending}>
         Ask them in

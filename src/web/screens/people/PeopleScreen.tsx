@@ -1,16 +1,16 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { AccountsPage, NewAddress } from '#core/api';
-import { mayAppoint, type Role, roleNames, roles } from '#core/people';
+import { mayAppoint, type Role, roleNames } from '#core/people';
 import { getJson, sendJson } from '../../api/client';
 import { Button } from '../../components/Button';
-import { inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
 import { useMe } from '../../shell/me';
 import { localDay } from '../../words/times';
 import { OneTimeAddress } from '../me/OneTimeAddress';
 import { Invite } from './Invite';
+import { RoleSelect } from './RoleSelect';
 
 const KEY = ['accounts'];
 
@@ -89,20 +89,12 @@ function AccountRow({ account, onChange }: AccountRowProps) {
         </span>
         {endedAt && <span>ended {localDay(endedAt)}</span>}
         {!endedAt && isMine && (
-          <select
+          <RoleSelect
             aria-label={`What ${name} is here to do`}
-            className={`${inputLook} max-w-40`}
+            className="max-w-40"
             value={role}
-            onChange={(event) => onChange({ person, role: event.target.value as Role })}
-          >
-            {roles
-              .filter((each) => mayAppoint(me.role, each))
-              .map((each) => (
-                <option key={each} value={each}>
-                  {roleNames[each].name}
-                </option>
-              ))}
-          </select>
+            onRole={(wanted) => onChange({ person, role: wanted })}
+          />
         )}
       </div>
       <p className="text-sm text-soft">
