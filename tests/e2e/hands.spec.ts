@@ -68,6 +68,8 @@ test(
     await expect(page.getByText(/Stop 1 of .*not looked at/)).toBeVisible();
     // Taking back is no news to be taken back in turn.
     await expect(undo).toBeHidden();
+    // Sooner it would be the same tap twice.
+    await page.waitForTimeout(400);
     await page.getByRole('button', { name: 'Clear', exact: true }).click();
     await expect(undo).toBeVisible();
     await page.clock.runFor(10_500);
