@@ -46,7 +46,7 @@ export function SignInScreen({ here }: { here: Me }) {
           {whyNoPasskey() === undefined && <ByPasskey />}
           <p className="text-soft">
             Forgot it? A manager of the yard sends you an address for a new one. On the machine Zelk runs on,{' '}
-            <code>bin/enter --new-password NAME</code> prints one.
+            <code className="whitespace-nowrap">bin/enter --new-password NAME</code> prints one.
           </p>
         </>
       )}
