@@ -32,17 +32,15 @@ export function useBringing(walk: OpenWalk): Bringing {
   const bring = useCallback(
     async (files: readonly File[]) => {
       isCancelled.current = false;
-      setRefused([]);
       setKnown(0);
+      // What cannot be taken is said before the long reading begins, not where its turn would come.
+      const problems = await Promise.all(files.map((file) => photoProblem(file, file.name)));
+      setRefused(problems.filter((problem) => problem !== undefined));
+      const taken = files.filter((_, i) => !problems[i]);
       const seen = new Set<string>();
-      for (const [i, file] of files.entries()) {
+      for (const [i, file] of taken.entries()) {
         if (isCancelled.current) break;
-        setProgress({ done: i, of: files.length });
-        const problem = await photoProblem(file, file.name);
-        if (problem) {
-          setRefused((before) => [...before, problem]);
-          continue;
-        }
+        setProgress({ done: i, of: taken.length });
         const sha256 = await hashPhoto(file);
         if (seen.has(sha256) || isKnown(here.current, sha256)) {
           setKnown((before) => before + 1);
