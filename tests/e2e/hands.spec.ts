@@ -45,6 +45,16 @@ test(
   },
 );
 
+test('every screen of a walk has the way to all others, one tap away', phone, async ({ page, beginWalk }) => {
+  const { walk } = await beginWalk();
+  const screens = 'pictures tyres paint glass functions kit papers story questions cues report'.split(' ');
+  for (const screen of screens) {
+    await page.goto(new URL(`/walks/${walk}/${screen}`, page.url()).href);
+    await page.getByRole('link', { name: 'Where to' }).click();
+    await expect(page.getByRole('heading', { name: 'Where to' }), screen).toBeVisible();
+  }
+});
+
 test(
   'what was said can be taken back for ten seconds, and is felt where the device can',
   phone,

@@ -57,6 +57,7 @@ export {
   partNames,
   partNameWithoutSide,
   partTitles,
+  plateName,
   type Speech,
   vocabularyOf,
 } from './words';

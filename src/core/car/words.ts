@@ -20,6 +20,10 @@ export function kindName(kind: PartKind, speech: Speech): string {
 export const materialName = (material: Material, vocabulary: Vocabulary): string =>
   vocabulary === 'us' && material === 'aluminium' ? 'aluminum' : material;
 
+/** What carries a car's registration. */
+export const plateName = (speech: Speech): string =>
+  vocabularyOf(speech) === 'us' ? 'license plate' : 'number plate';
+
 /** The name alone, with its end but without a side: "rear door", "wing". */
 export function partNameWithoutSide(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {
   const facts = partKindOf(part.kind);

@@ -1,5 +1,5 @@
 import { lazy, Suspense, useMemo, useState } from 'react';
-import { countryOf, fuelName, vocabularyOf } from '#core/car';
+import { countryOf, fuelName, plateName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
 import {
   buildFacts,
@@ -8,7 +8,7 @@ import {
   type ReportPhoto,
   stopsTheDrive,
 } from '#core/report';
-import { longDay } from '#core/wording';
+import { longDay, sentence } from '#core/wording';
 import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
 import { ChangesSection } from './ChangesSection';
@@ -103,7 +103,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
             {buildFacts(car).map(([name, value]) => (
               <Fact key={name} name={name} value={value} />
             ))}
-            <Fact name={vocabularyOf(car) === 'us' ? 'License plate' : 'Number plate'} value={car.plate} />
+            <Fact name={sentence(plateName(car))} value={car.plate} />
             <Fact name="Identity number" value={car.identityNumber} />
             <Fact
               name="Used in"

@@ -3,9 +3,19 @@ import { Download, FileText, Footprints, GitCompareArrows, Pencil } from 'lucide
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { CarPage } from '#core/api';
-import { bodyStyleNames, type Car, carTitle, countryOf, extraOf, fuelName, styleOf } from '#core/car';
+import {
+  bodyStyleNames,
+  type Car,
+  carTitle,
+  countryOf,
+  extraOf,
+  fuelName,
+  plateName,
+  styleOf,
+} from '#core/car';
 import { planRoute } from '#core/route';
 import { estimateSeconds } from '#core/walk';
+import { sentence } from '#core/wording';
 import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -79,7 +89,7 @@ function Facts({ car }: { car: Car }) {
     ['Extras', car.extras.map((id) => extraOf(id)[country.vocabulary].toLowerCase()).join(', ')],
     [country.vocabulary === 'us' ? 'Color' : 'Colour', `${car.colour} (${car.paintTone})`],
     ['Fuel', fuelName(car.fuel, country.vocabulary)],
-    [country.vocabulary === 'us' ? 'License plate' : 'Number plate', car.plate],
+    [sentence(plateName(car)), car.plate],
     ['Identity number', car.identityNumber],
     ['Used in', country.name],
     ['Steering wheel', `on the ${car.steering}`],

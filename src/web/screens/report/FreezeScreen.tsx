@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Snowflake } from 'lucide-react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { WalkPage } from '#core/api';
 import { carTitle } from '#core/car';
@@ -9,34 +9,25 @@ import { coverage, isStanding } from '#core/walk';
 import { getJson, sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
-import { Bar } from '../../shell/Bar';
-import { useMe, useWalker } from '../../shell/me';
-import { PersonButton } from '../../shell/PersonButton';
+import { useMe } from '../../shell/me';
+import { WalkFrame } from '../../shell/WalkFrame';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
-import { type OpenWalk, useWalk } from '../../sync/useWalk';
+import type { OpenWalk } from '../../sync/useWalk';
 import { localMoment } from '../../words/times';
 import { Holes } from './Holes';
 
 /** What the report will have to say was missed, then freezing it. */
-export function FreezeScreen() {
-  const { id = '' } = useParams();
-  const load = useWalk(id, useWalker());
-  return (
-    <>
-      <Bar
-        title="Report"
-        {...(load.status === 'open' && { pageTitle: `Report · ${load.walk.page.car.stockNumber}` })}
-        back={{ to: `/walks/${id}`, label: 'Back to the walk' }}
-      >
-        <PersonButton />
-      </Bar>
-      <main className="mx-auto max-w-2xl space-y-6 p-4">
-        {load.status === 'failed' && <Notice look="warn">{load.error.message}</Notice>}
-        {load.status === 'open' && <Freeze walk={load.walk} />}
+export const FreezeScreen = () => (
+  <WalkFrame title="Report">
+    {(walk) => (
+      <main className="min-h-0 flex-1 overflow-y-auto">
+        <div className="mx-auto max-w-2xl space-y-6 p-4">
+          <Freeze walk={walk} />
+        </div>
       </main>
-    </>
-  );
-}
+    )}
+  </WalkFrame>
+);
 
 function Freeze({ walk }: { walk: OpenWalk }) {
   const { page, state, style } = walk;
@@ -99,8 +90,11 @@ function Freeze({ walk }: { walk: OpenWalk }) {
           <Snowflake aria-hidden size={22} /> {freeze.isPending ? 'Freezing…' : 'Freeze and sign the report'}
         </Button>
         <p className="text-sm text-soft">
-          {me.name} signs it. A frozen report never changes; walking on and freezing again makes the next
-          revision.
+          {me.name} signs it;{' '}
+          <Link to="/me" className="underline">
+            somebody else takes over here
+          </Link>
+          . A frozen report never changes; walking on and freezing again makes the next revision.
           {waiting > 0 && ` ${waiting} things are sent first.`}
         </p>
       </div>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { styleOf } from '#core/car';
+import { type Speech, styleOf } from '#core/car';
 import { whatIsLeft } from '#core/readings';
 import { planRoute, usualRoute } from '#core/route';
 import { type Fact, replay } from '#core/walk';
@@ -8,10 +8,10 @@ import { begun, entriesOf, noted, WALK } from '../../../../tests/builders/entrie
 import { holesOf } from './holesOf';
 
 const style = styleOf(testCar);
-const holesAfter = (facts: readonly Fact[], poorPhotos: string[] = []) => {
+const holesAfter = (facts: readonly Fact[], poorPhotos: string[] = [], speech: Speech = testCar) => {
   const state = replay(WALK, entriesOf([begun, ...facts]));
   const left = whatIsLeft(state, style, testCar, { today: '2026-03-14', poorPhotos: new Set(poorPhotos) });
-  const holes = holesOf(left, style, testCar, (part) => part);
+  const holes = holesOf(left, style, speech, (part) => part);
   return new Map(holes.map((hole) => [hole.title, hole]));
 };
 
@@ -54,6 +54,22 @@ describe('the holes before a report is frozen', () => {
       count: 2,
       to: { screen: 'pictures' },
     });
+  });
+
+  it('speak the words of the car’s country, and of one photo as of one', () => {
+    const photo = 'a'.repeat(64);
+    const facts: Fact[] = [
+      { kind: 'tread-read', body: { part: 'tyre-fl', depth: { lowMm: 4, highMm: 4 }, unit: 'mm' } },
+      { kind: 'photo-attached', body: { photo, role: 'whole-car', part: null } },
+    ];
+    const american = holesAfter(facts, [], { country: 'US', steering: 'left' });
+    expect(american.has('Brand or size of a tire not noted')).toBe(true);
+    expect(american.get('License plates')?.names).toEqual([
+      '1 photo on which a license plate may be read: nobody has looked',
+    ]);
+    const british = holesAfter(facts);
+    expect(british.has('Week of make of a tyre not noted')).toBe(true);
+    expect(british.has('Number plates')).toBe(true);
   });
 
   it('do not hold what was said', () => {

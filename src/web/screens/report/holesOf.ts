@@ -1,5 +1,6 @@
-import type { BodyStyle, PartId, Speech } from '#core/car';
+import { type BodyStyle, kindName, type PartId, plateName, type Speech } from '#core/car';
 import { type LeftCode, type LeftItem, type LeftScreen, leftOf, type WhatIsLeft } from '#core/readings';
+import { sentence } from '#core/wording';
 import { leftInWords } from './leftInWords';
 
 /** A group of what is left, as it stands before a report is frozen. */
@@ -32,12 +33,14 @@ export function holesOf(
   const begun = (subject: 'functions' | 'kit' | 'papers', nothing: string) =>
     left.notBegun.has(subject) ? () => [nothing] : each(says);
 
+  const tyre = kindName('tyre', speech);
+  const plate = plateName(speech);
   const groups: [LeftCode, string, (items: readonly LeftItem[]) => string[]][] = [
     ['part', 'Parts not looked at', () => leftInWords(left.cover, style, speech)],
     ['not-seen', 'Could not be seen', each((item) => `${place(item)}: ${item.says}`)],
     ['tread', 'Tread not read', each(place)],
-    ['tyre-make', 'Brand or size of a tyre not noted', each(place)],
-    ['tyre-age', 'Week of make of a tyre not noted', each(place)],
+    ['tyre-make', `Brand or size of a ${tyre} not noted`, each(place)],
+    ['tyre-age', `Week of make of a ${tyre} not noted`, each(place)],
     ['odometer', 'Odometer', each(() => 'not read')],
     ['second-look', 'Suspicions not settled', each(place)],
     ['close-up', 'No close-up', each(numbered)],
@@ -46,8 +49,11 @@ export function holesOf(
     ['part-photo', 'No photo of the part', each(place)],
     [
       'plate',
-      'Number plates',
-      once((count) => `${count} photos on which a plate may be read: nobody has looked`),
+      sentence(`${plate}s`),
+      once(
+        (count) =>
+          `${count} ${count === 1 ? 'photo' : 'photos'} on which a ${plate} may be read: nobody has looked`,
+      ),
     ],
     [
       'poor-photo',

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { partNameForAnyone, vocabularyOf } from '#core/car';
+import { partNameForAnyone, plateName, vocabularyOf } from '#core/car';
 import { faultWords } from '#core/photos';
 import type { PictureSpot } from '#core/picture';
 import { photoCaption } from '#core/report';
@@ -40,7 +40,7 @@ export function AboutPanel({
     <>
       {mayShowPlate && (
         <Notice look="warn">
-          A number plate may be read here. Hide it, or say with “Hide” that there is nothing to hide.
+          A {plateName(page.car)} may be read here. Hide it, or say with “Hide” that there is nothing to hide.
         </Notice>
       )}
       {facts.faults.map((fault) => (

@@ -1,5 +1,5 @@
 import { type FormEvent, useState } from 'react';
-import { vocabularyOf } from '#core/car';
+import { kindName, vocabularyOf } from '#core/car';
 import { parseTread, speakTread, treadProblemMessage } from '#core/measure';
 import type { TyreTable } from '#core/readings';
 import { lawName, type TyreLawId, tyreLawIds } from '#core/tyres';
@@ -35,7 +35,10 @@ export function TyreLaw({
       ...(limit && !limit.ok && { own: treadProblemMessage(limit) }),
       ...(limit?.ok && limit.depth.lowMm === 0 && { own: 'A limit must be more than 0.' }),
       ...(!when.ok && { fresh: treadProblemMessage(when) }),
-      ...(when.ok && when.depth.lowMm < 3 && { fresh: 'A new tyre has at least 3 mm of tread.' }),
+      ...(when.ok &&
+        when.depth.lowMm < 3 && {
+          fresh: `A new ${kindName('tyre', walk.page.car)} has at least 3 mm of tread.`,
+        }),
     };
     setErrors(found);
     if (Object.keys(found).length > 0 || !when.ok) return;

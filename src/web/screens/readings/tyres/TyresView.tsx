@@ -1,7 +1,7 @@
 import { ChevronLeft, ChevronRight } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import { type PartId, partTitles } from '#core/car';
+import { kindName, type PartId, partTitles } from '#core/car';
 import type { TreadDepth, TreadUnit } from '#core/measure';
 import { nextThird, tyresOf, tyreTable, wheelTable } from '#core/readings';
 import { isHeavy, mostTreadMm, type TreadThird } from '#core/walk';
@@ -70,11 +70,12 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
     },
     () => 'The gauge is not on a tread. Set its foot across a groove.',
   );
-  if (!here) return <p className="p-4">This car has no tyres on its route.</p>;
+  const tyre = kindName('tyre', page.car);
+  if (!here) return <p className="p-4">This car has no {tyre}s on its route.</p>;
   const row = table.rows.find(({ part }) => part === here.id);
   const given = last && state.treads.get(last.part)?.thirds[last.third ?? 'whole'];
   const described = [...state.tyres]
-    .filter(([id, tyre]) => id !== here.id && (tyre.brand || tyre.size))
+    .filter(([id, noted]) => id !== here.id && (noted.brand || noted.size))
     .at(-1)?.[1];
   const wheel = here.id.replace(/^tyre(-inner)?-/, 'wheel-');
   return (
@@ -84,11 +85,11 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
         <div className="space-y-3 p-3">
           <TyrePlan {...{ parts, nameOf }} rows={table.rows} here={here.id} onPart={goTo} />
           <div className="flex items-center gap-1">
-            <Button className="px-2!" aria-label="Tyre before" onClick={() => step(-1)}>
+            <Button className="px-2!" aria-label={`${sentence(tyre)} before`} onClick={() => step(-1)}>
               <ChevronLeft aria-hidden size={24} />
             </Button>
             <h2 className="min-w-0 flex-1 text-center text-lg leading-tight">{nameOf(here.id)}</h2>
-            <Button className="px-2!" aria-label="Next tyre" onClick={() => step(1)}>
+            <Button className="px-2!" aria-label={`Next ${tyre}`} onClick={() => step(1)}>
               <ChevronRight aria-hidden size={24} />
             </Button>
           </div>
@@ -133,7 +134,7 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
         )}
         <Verdict row={row} name={nameOf(here.id)} law={table.lawSays} />
         <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2">
-          <Fold title="On this tyre" isOpen>
+          <Fold title={`On this ${tyre}`} isOpen>
             <TyreForm key={here.id} walk={walk} part={here.id} like={described} say={record} />
           </Fold>
           {style.parts.has(wheel) && (

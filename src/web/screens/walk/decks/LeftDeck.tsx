@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { partTitles } from '#core/car';
+import { kindName, partTitles } from '#core/car';
 import {
   type FunctionRow,
   functionTable,
@@ -41,12 +41,12 @@ function furtherLeft(
   ];
 }
 
-/** Groups of parts to go to, in the order they are best done. */
-const partGroups: readonly (readonly [code: LeftCode, title: string, screen?: LeftScreen])[] = [
+/** Groups of parts to go to, in the order they are best done; `tyre` as the car's country calls it. */
+const partGroups = (tyre: string): (readonly [code: LeftCode, title: string, screen?: LeftScreen])[] => [
   ['part', 'Not looked at'],
   ['tread', 'Tread to read'],
-  ['tyre-make', 'Brand or size of the tyre', 'tyres'],
-  ['tyre-age', 'Week of make of the tyre', 'tyres'],
+  ['tyre-make', `Brand or size of the ${tyre}`, 'tyres'],
+  ['tyre-age', `Week of make of the ${tyre}`, 'tyres'],
   ['contradiction', 'Two things said that do not agree'],
   ['odometer', 'Figure to read'],
   ['paint', 'Paint depth to read', 'paint'],
@@ -69,7 +69,7 @@ export function LeftDeck({ walk, here, setDeck, goTo }: DeckProps) {
     code === 'part'
       ? leftFrom(state, style, here).map(({ part }) => part)
       : leftOf(left, code).flatMap(({ part }) => part ?? []);
-  const groups = partGroups
+  const groups = partGroups(kindName('tyre', page.car))
     .map(([code, title, to]) => ({ title, to, parts: partsOf(code) }))
     .filter(({ parts }) => parts.length > 0);
   const [wholeCar] = leftOf(left, 'whole-car-photo');

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { PartId } from '#core/car';
+import { kindName, type PartId } from '#core/car';
 import { NEW_CAR_TREAD_MM, parseTread, treadProblemMessage } from '#core/measure';
 import { type TyreRow, tyreTable } from '#core/readings';
 import { type TreadLook, treadLooks } from '#core/tyres';
@@ -39,8 +39,8 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
       />
       {read && !isHeavy(style.id) && read.depth.highMm > NEW_CAR_TREAD_MM && (
         <Notice>
-          That is more than a new car tyre has. Is it {unit === 'mm' ? 'in mm' : 'in 32nds'}? Read it again if
-          not.
+          That is more than a new car {kindName('tyre', page.car)} has. Is it{' '}
+          {unit === 'mm' ? 'in mm' : 'in 32nds'}? Read it again if not.
         </Notice>
       )}
       {row?.verdict && !row.verdict.mayBeDriven && (
