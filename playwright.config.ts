@@ -60,6 +60,8 @@ export default defineConfig({
   use: {
     launchOptions,
     trace: 'off',
+    // Pages come from the server that is tested; what opens without one has tests of its own.
+    serviceWorkers: 'block',
     locale: 'en-GB',
     timezoneId: 'Europe/London',
     contextOptions: { reducedMotion: 'reduce' },

@@ -1,6 +1,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 import { inOneFile, intoDist, page } from './vite.pages';
 
 /** While developing: the pages that the server answers by itself, read from their sources. */
@@ -16,10 +17,35 @@ const pagesOfTheServer: Plugin = {
   },
 };
 
+/** What a phone keeps to open Zelk without signal, and what it calls it among its own programs. */
+const kept = VitePWA({
+  strategies: 'injectManifest',
+  srcDir: 'offline',
+  filename: 'yardWorker.ts',
+  // The page registers it itself, once it has come to rest.
+  injectRegister: false,
+  injectManifest: { globPatterns: ['**/*.{html,js,css,svg,woff2}'] },
+  manifest: {
+    id: '/',
+    name: 'Zelk',
+    short_name: 'Zelk',
+    description: 'Walk a used car panel by panel.',
+    start_url: '/',
+    display: 'standalone',
+    background_color: '#fbfaf6',
+    theme_color: '#fbfaf6',
+    icons: [
+      { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+      { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+      { src: '/icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+    ],
+  },
+});
+
 /** The yard’s pages; while developing those of buyers too. */
 export default defineConfig({
   root: 'src/web',
-  plugins: [react(), tailwindcss(), pagesOfTheServer],
+  plugins: [react(), tailwindcss(), pagesOfTheServer, kept],
   build: {
     ...intoDist,
     emptyOutDir: true,

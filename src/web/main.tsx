@@ -6,6 +6,10 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { AppRoutes } from './AppRoutes';
 import { RefusedError } from './api/client';
+import { forgetWhenSignedOut } from './offline/forgetYard';
+import { carryAnswers } from './offline/keptAnswers';
+import { sendLater } from './offline/sendLater';
+import { whenAtRest } from './shell/afterPaint';
 import { whoIsHere } from './shell/me';
 import { presence } from './shell/presence';
 import { httpCourier } from './sync/courier';
@@ -17,16 +21,28 @@ import './styles.css';
 import '@fontsource/atkinson-hyperlegible-next/400.css';
 import '@fontsource/atkinson-hyperlegible-next/700.css';
 
+/** An older Zelk in another window holds what this one must change. */
+function sayHeldUp(): void {
+  const app = document.getElementById('app') as HTMLElement;
+  app.textContent =
+    'Zelk is open in another window, in an older version. Close that one: this one then goes on.';
+}
+
 /** Opens what this device keeps, fetches the walk asked for, and draws the first screen. */
 async function start(): Promise<void> {
   const queries = new QueryClient({
     defaultOptions: {
-      queries: { retry: (failures, error) => !(error instanceof RefusedError) && failures < 2 },
+      // Where there is no signal one is told so, instead of being left waiting for it.
+      mutations: { networkMode: 'always' },
+      queries: {
+        networkMode: 'always',
+        retry: (failures, error) => !(error instanceof RefusedError) && failures < 2,
+      },
     },
   });
 
   // A browser that keeps nothing still sends: Zelk opens all the same, and says what is not kept.
-  const store = await openOutboxStore().catch(() => undefined);
+  const store = await openOutboxStore('zelk', sayHeldUp).catch(() => undefined);
   const outbox = await Outbox.open(store, httpCourier);
   const sessions = new WalkSessions(outbox, store);
   // A walk's log and the letters come with the page: the first screen is the walk itself, not one that says it is being opened, and nothing in it moves
@@ -35,8 +51,11 @@ async function start(): Promise<void> {
   const letters = ['400', '700'].map((weight) =>
     document.fonts.load(`${weight} 1em "Atkinson Hyperlegible Next"`).catch(() => []),
   );
+  forgetWhenSignedOut(queries, store);
+  const carried = carryAnswers(queries, store);
   const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
-  if (walkAsked)
+  if (!walkAsked) await carried;
+  else
     await Promise.race([
       Promise.all([
         ...(whoIsHere.get() ? [] : [queries.prefetchQuery(presence)]),
@@ -49,6 +68,8 @@ async function start(): Promise<void> {
   // What waits here must not be cleared away when the device wants room.
   void navigator.storage?.persist?.().catch(() => undefined);
   void outbox.flush();
+  sendLater(outbox);
+  whenAtRest(() => import('./offline/keepZelk').then(({ keepZelk }) => keepZelk()));
 
   createRoot(document.getElementById('app') as HTMLElement).render(
     <StrictMode>

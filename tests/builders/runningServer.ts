@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { WHO } from './entries';
@@ -36,6 +36,7 @@ export class RunningServer {
   #port = 0;
   #cookie = '';
   #first = '';
+  #web = 'dist/web';
 
   /** `owner` comes in by the address the server prints at its first start; null leaves it to the test. */
   constructor(private readonly owner: { id: string; name: string } | null = { id: WHO, name: 'Nell' }) {}
@@ -56,7 +57,7 @@ export class RunningServer {
   /** Starts, on the same port as before if it ran already. */
   async start(): Promise<void> {
     const child = spawn(process.execPath, ['dist/server/main.js'], {
-      env: { ...process.env, PORT: String(this.#port), ZELK_DATA: this.dataDir },
+      env: { ...process.env, PORT: String(this.#port), ZELK_DATA: this.dataDir, ZELK_WEB: this.#web },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.#process = child;
@@ -117,6 +118,19 @@ export class RunningServer {
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify(body),
     });
+  }
+
+  /** From its next start it serves another build, whose page is changed. */
+  changePage(change: (html: string) => string): void {
+    const web = join(this.dataDir, 'web-of-test');
+    cpSync('dist/web', web, { recursive: true });
+    const edit = (name: string, how: (text: string) => string) =>
+      writeFileSync(join(web, name), how(readFileSync(join(web, name), 'utf8')));
+    edit('index.html', change);
+    edit('yardWorker.js', (text) =>
+      text.replace(/"revision":"[^"]*","url":"index.html"/, '"revision":"another","url":"index.html"'),
+    );
+    this.#web = web;
   }
 
   remove(): void {

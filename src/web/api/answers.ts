@@ -14,10 +14,14 @@ export class RefusedError extends Error {
   }
 }
 
+/** The server cannot take it, or cannot be asked, now. */
+export class UnreachableError extends Error {}
+
 /** No answer came: out of signal, or the server is down. */
-export class UnreachableError extends Error {
-  constructor(why = 'Zelk’s server cannot be reached. What you do is kept on this device and sent later.') {
-    super(why);
+export class NoAnswerError extends UnreachableError {
+  constructor(isChange: boolean) {
+    const says = 'Zelk’s server cannot be reached.';
+    super(isChange ? `${says} This was not saved: try again when there is signal.` : says);
   }
 }
 
@@ -38,15 +42,16 @@ export function onSignedOut(listener: () => void): () => void {
 
 /** Asks, and gives back what was answered, whatever it is. Throws RefusedError or UnreachableError. */
 export async function request(path: string, init: RequestInit): Promise<unknown> {
+  const lost = () => new NoAnswerError(init.method !== undefined);
   let response: Response;
   try {
     response = await fetch(path, init);
   } catch {
-    throw new UnreachableError();
+    throw lost();
   }
   const body: unknown = await response.json().catch(() => undefined);
   // A page that is not ours, like that of a network one must sign in to, is no answer.
-  if (response.ok && body === undefined) throw new UnreachableError();
+  if (response.ok && body === undefined) throw lost();
   if (response.ok) return body;
   if (isProblem(body) && body.type === '/problems/sign-in') {
     for (const listener of leaving) listener();
@@ -56,7 +61,7 @@ export async function request(path: string, init: RequestInit): Promise<unknown>
   // Nothing is wrong with what was sent: it waits, and the person is told what for.
   if (isTold && (response.status === 507 || response.status === 503)) throw new UnreachableError(body.detail);
   // Something between us and the server answered, or the server is stopping: the same as no answer.
-  if (!isTold || response.status >= 500) throw new UnreachableError();
+  if (!isTold || response.status >= 500) throw lost();
   throw new RefusedError(body);
 }
 

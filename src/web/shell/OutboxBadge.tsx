@@ -3,21 +3,27 @@ import { CloudAlert, CloudCheck, CloudUpload, type LucideIcon } from 'lucide-rea
 import { memo, useDeferredValue } from 'react';
 import { useOutbox } from '../sync/SyncContext';
 import { OutboxPanel } from './OutboxPanel';
+import { SCARCE, useRoom } from './useRoom';
 
 /** Whether everything made here has reached the server; what was refused is shown until someone decides. */
 export function OutboxBadge() {
   // Told once what was tapped is on the screen.
-  const { waiting, refusedEntries, refusedPhotos, stalled, unkept } = useDeferredValue(useOutbox());
-  const refused = refusedEntries.length + refusedPhotos.length;
+  const { waiting, cars, refusedEntries, refusedPhotos, stalled, unkept } = useDeferredValue(useOutbox());
+  const room = useRoom();
+  const refusedCars = cars.filter(({ refusal }) => refusal).length;
+  const refused = refusedCars + refusedEntries.length + refusedPhotos.length;
+  const isScarce = room !== undefined && room < SCARCE;
   const isLost = unkept > 0;
   const [Icon, says] = isLost
     ? [CloudAlert, `${unkept} not kept`]
     : refused > 0
       ? [CloudAlert, `${refused} refused`]
-      : waiting > 0
-        ? [CloudUpload, stalled ? `${waiting} kept here` : `${waiting} sending`]
-        : [CloudCheck, 'Saved'];
-  return <Badge says={says} Icon={Icon} isWarning={refused > 0 || isLost} />;
+      : isScarce
+        ? [CloudAlert, 'Little room']
+        : waiting > 0
+          ? [CloudUpload, stalled ? `${waiting} kept here` : `${waiting} sending`]
+          : [CloudCheck, 'Saved'];
+  return <Badge says={says} Icon={Icon} isWarning={refused > 0 || isLost || isScarce} />;
 }
 
 /** Its look; drawn anew only when that changes, not with everything that is sent. */

@@ -4,11 +4,14 @@ import { A_PHOTO, aboutPhotos, SCARCE, useRoom } from './useRoom';
 
 /** What waits on this device, what was refused, and what one can do about it. */
 export function OutboxPanel() {
-  const { waiting, refusedEntries, refusedPhotos, stalled, stalledBy, failing, unkept, unkeptBy } =
+  const { waiting, cars, refusedEntries, refusedPhotos, stalled, stalledBy, failing, unkept, unkeptBy } =
     useOutbox();
   const room = useRoom();
   const sessions = useSessions();
   const refused = [
+    ...cars
+      .filter(({ refusal }) => refusal)
+      .map(({ id, details, refusal }) => ({ id, what: `car ${details.stockNumber}`, why: refusal })),
     ...refusedEntries.map((item) => ({
       id: item.id,
       what: item.entry.kind.replace('-', ' '),

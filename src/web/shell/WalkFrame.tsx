@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Speech } from '#core/car';
 import { Notice } from '../components/Notice';
+import { useInWalk } from '../offline/inWalk';
 import { type OpenWalk, useWalk } from '../sync/useWalk';
 import { Bar } from './Bar';
 import { useWalker } from './me';
@@ -25,6 +26,7 @@ export function WalkFrame({ title, name, back, children }: WalkFrameProps) {
   const walker = useWalker();
   const load = useWalk(id, walker);
   useStayAwake();
+  useInWalk();
   const speech = load.status === 'open' ? load.walk.page.car : undefined;
   const car = speech?.stockNumber;
   const screen = name ?? (typeof title === 'string' ? title : undefined);

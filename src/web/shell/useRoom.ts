@@ -8,7 +8,8 @@ export const SCARCE = 50 * A_PHOTO;
 
 /** Bytes this device still has for Zelk; undefined where the browser does not tell. Asked again as things are taken in. */
 export function useRoom(): number | undefined {
-  const { waiting } = useOutbox();
+  // Some things more or less change little: it is not asked with every tap.
+  const taken = Math.ceil(useOutbox().waiting / 10);
   const [room, setRoom] = useState<number>();
   // biome-ignore lint/correctness/useExhaustiveDependencies: what waits takes room.
   useEffect(() => {
@@ -16,7 +17,7 @@ export function useRoom(): number | undefined {
       ({ quota, usage }) => setRoom(quota === undefined ? undefined : Math.max(0, quota - (usage ?? 0))),
       () => undefined,
     );
-  }, [waiting]);
+  }, [taken]);
   return room;
 }
 

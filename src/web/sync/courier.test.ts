@@ -1,4 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { carDetailsSchema } from '#core/car';
+import { details, testCar } from '../../../tests/builders/car';
 import { entriesOf, noted } from '../../../tests/builders/entries';
 import { UnreachableError } from '../api/answers';
 import { httpCourier } from './courier';
@@ -70,5 +72,28 @@ describe('a photo on its way', () => {
     await expect(httpCourier.putRecording('a'.repeat(64), new Blob(['x']))).rejects.toBeInstanceOf(
       UnreachableError,
     );
+  });
+});
+
+describe('a car on its way', () => {
+  const car = { id: testCar.id, details: carDetailsSchema.parse(details), addedAt: testCar.createdAt };
+  const asked: string[] = [];
+  const answers = (saved: object) =>
+    vi.stubGlobal('fetch', async (path: string, { method }: RequestInit) => {
+      asked.push(`${method} ${path}`);
+      return new Response(JSON.stringify(saved), { status: 200 });
+    });
+  afterEach(() => asked.splice(0));
+
+  it('is sent once', async () => {
+    answers(testCar);
+    expect(await httpCourier.postCar(car)).toEqual({});
+    expect(asked).toEqual(['POST /api/cars']);
+  });
+
+  it('is put right where an earlier try got through with other words', async () => {
+    answers({ ...testCar, make: 'Fenlrak' });
+    expect(await httpCourier.postCar(car)).toEqual({});
+    expect(asked).toEqual(['POST /api/cars', `PUT /api/cars/${car.id}`]);
   });
 });

@@ -1,7 +1,9 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { carDetailsSchema } from '#core/car';
 import type { Entry } from '#core/walk';
-import { begun, entriesOf, noted, WALK } from '../../../tests/builders/entries';
+import { details } from '../../../tests/builders/car';
+import { begun, CAR, entriesOf, noted, WALK } from '../../../tests/builders/entries';
 import { type Courier, Outbox } from './outbox';
 import { openOutboxStore } from './outboxStore';
 
@@ -14,8 +16,16 @@ function fakeServer() {
   const taken = new Map<string, Entry>();
   const photos = new Set<string>();
   const recordings = new Set<string>();
+  const cars: string[] = [];
   const state = { reachable: true, refuse: new Map<string, string>() };
   const courier: Courier = {
+    async postCar(car) {
+      if (!state.reachable) throw new Error('no signal');
+      const refusal = state.refuse.get(car.id);
+      if (refusal) return { refusal };
+      cars.push(car.details.stockNumber);
+      return {};
+    },
     async postEntries(_walk, entries) {
       if (!state.reachable) throw new Error('no signal');
       const refused = new Map(
@@ -35,7 +45,7 @@ function fakeServer() {
       return {};
     },
   };
-  return { courier, taken, photos, recordings, state };
+  return { courier, taken, photos, recordings, cars, state };
 }
 
 async function open(courier: Courier, name = `t${names++}`) {
@@ -47,6 +57,56 @@ async function open(courier: Courier, name = `t${names++}`) {
 
 afterEach(() => {
   for (const outbox of opened.splice(0)) outbox.stop();
+});
+
+const newCar = { id: CAR, details: carDetailsSchema.parse(details), addedAt: '2026-03-14T09:00:00.000Z' };
+
+describe('a car added here', () => {
+  it('goes before its walks, which wait for it and for no other reason', async () => {
+    const server = fakeServer();
+    server.state.reachable = false;
+    const { outbox, name } = await open(server.courier);
+    await outbox.addEntries(log);
+    expect(await outbox.addCar(newCar, 20)).toBe('waits');
+    expect(outbox.snapshot()).toMatchObject({ waiting: log.length + 1, cars: [{ id: newCar.id }] });
+    outbox.stop();
+
+    // Refused, it holds its walk: the server would refuse that as one of no car.
+    server.state.reachable = true;
+    server.state.refuse.set(newCar.id, 'The year is too late.');
+    const { outbox: again } = await open(server.courier, name);
+    await again.flush();
+    expect(server.taken.size).toBe(0);
+    expect(again.car(newCar.id)?.refusal).toBe('The year is too late.');
+    expect(again.snapshot().waiting).toBe(log.length);
+
+    server.state.refuse.clear();
+    const mended = { ...newCar, details: { ...newCar.details, stockNumber: 'B-2' } };
+    expect(await again.addCar(mended, 1000)).toBe('sent');
+    await again.flush();
+    expect(server.cars).toEqual(['B-2']);
+    expect([...server.taken.keys()].toSorted()).toEqual(log.map(({ id }) => id).toSorted());
+    expect(again.snapshot()).toMatchObject({ waiting: 0, cars: [] });
+  });
+
+  it('is told to be refused when the server says so at once', async () => {
+    const server = fakeServer();
+    server.state.refuse.set(newCar.id, 'Type the make.');
+    const { outbox } = await open(server.courier);
+    expect(await outbox.addCar(newCar, 1000)).toEqual({ refusal: 'Type the make.' });
+    await outbox.setAside([newCar.id]);
+    expect(outbox.snapshot()).toMatchObject({ waiting: 0, cars: [] });
+  });
+
+  it('holds no walk of another car', async () => {
+    const server = fakeServer();
+    server.state.refuse.set('another', 'No.');
+    const { outbox } = await open(server.courier);
+    await outbox.addCar({ ...newCar, id: 'another' }, 1000);
+    await outbox.addEntries(log);
+    await outbox.flush();
+    expect(server.taken.size).toBe(log.length);
+  });
 });
 
 describe('the outbox', () => {
@@ -252,6 +312,7 @@ describe('the outbox', () => {
           return {};
         };
         const outbox = await Outbox.open(undefined, {
+          postCar: async () => ({}),
           postEntries: async () => ({ refused: new Map() }),
           putPhoto: arrive,
           putRecording: arrive,

@@ -1,10 +1,11 @@
 import type { Entry } from '#core/walk';
 import { keptOrNot } from './keptOrNot';
-import type { OutboxEntry, OutboxPhoto, OutboxStore } from './outboxStore';
+import type { OutboxCar, OutboxEntry, OutboxPhoto, OutboxStore } from './outboxStore';
 import { Retries } from './retries';
 
 /** How the outbox reaches the server. A refusal names the entries it is about; anything else thrown means "later". */
 export interface Courier {
+  postCar(car: OutboxCar): Promise<{ refusal?: string }>;
   postEntries(walk: string, entries: readonly Entry[]): Promise<{ refused: ReadonlyMap<string, string> }>;
   putPhoto(sha256: string, blob: Blob): Promise<{ refusal?: string }>;
   putRecording(sha256: string, blob: Blob): Promise<{ refusal?: string }>;
@@ -14,6 +15,8 @@ export interface OutboxSnapshot {
   waiting: number;
   refusedEntries: readonly OutboxEntry[];
   refusedPhotos: readonly OutboxPhoto[];
+  /** Cars added here that the server has not, refused ones too. */
+  cars: readonly OutboxCar[];
   /** The last attempt did not get through. */
   stalled: boolean;
   /** Why, in words. */
@@ -32,16 +35,18 @@ const LANES = 4;
 const SHOWN_AFTER = 3;
 
 /**
- * Holds entries and photos until the server has them. Sending the same thing twice is harmless there, so after any doubt it is simply sent
+ * Holds cars, entries and photos until the server has them. Sending the same thing twice is harmless there, so after any doubt it is simply sent
  * again. Each thing waits for itself: what fails holds nothing that comes after it.
  */
 export class Outbox {
   #entries = new Map<string, OutboxEntry>();
   #photos = new Map<string, OutboxPhoto>();
+  #cars = new Map<string, OutboxCar>();
   #snapshot: OutboxSnapshot = {
     waiting: 0,
     refusedEntries: [],
     refusedPhotos: [],
+    cars: [],
     stalled: false,
     failing: [],
     unkept: 0,
@@ -67,6 +72,7 @@ export class Outbox {
     if (store) {
       for (const item of await store.getAll('entries')) outbox.#entries.set(item.id, item);
       for (const item of await store.getAll('photos')) outbox.#photos.set(item.sha256, item);
+      for (const item of await store.getAll('cars')) outbox.#cars.set(item.id, item);
     }
     outbox.#changed();
     return outbox;
@@ -103,6 +109,41 @@ export class Outbox {
     }
   }
 
+  /**
+   * Adds a car, or what was changed of one that waits. Its walks wait for it. Tells how it went when the server answers, and that it waits when
+   * it does not within `patienceMs`.
+   */
+  async addCar(car: OutboxCar, patienceMs: number): Promise<'sent' | 'waits' | { refusal: string }> {
+    this.#cars.set(car.id, car);
+    this.#changed();
+    await this.#keepCar(car);
+    this.#retries.reset();
+    this.#pump();
+    const outcome = () => {
+      const now = this.#cars.get(car.id);
+      return !now ? 'sent' : now.refusal ? { refusal: now.refusal } : undefined;
+    };
+    return new Promise((tell) => {
+      const settle = () => {
+        const known = outcome();
+        if (known) leave(known);
+      };
+      const leave = (how: 'sent' | 'waits' | { refusal: string }) => {
+        clearTimeout(timer);
+        stop();
+        tell(how);
+      };
+      const timer = setTimeout(() => leave('waits'), patienceMs);
+      const stop = this.subscribe(settle);
+      settle();
+    });
+  }
+
+  /** A car that waits here. */
+  car(id: string): OutboxCar | undefined {
+    return this.#cars.get(id);
+  }
+
   addPhoto(sha256: string, blob: Blob): Promise<void> {
     return this.#addFile({ sha256, blob });
   }
@@ -137,9 +178,11 @@ export class Outbox {
     for (const id of ids) {
       this.#entries.delete(id);
       this.#photos.delete(id);
+      this.#cars.delete(id);
       this.#unkept.delete(id);
       await this.#forget('entries', [id]);
       await this.#forget('photos', [id]);
+      await this.#forget('cars', [id]);
     }
     this.#changed();
   }
@@ -150,6 +193,8 @@ export class Outbox {
       if (item.refusal) await this.#keepEntry({ ...item, refusal: undefined });
     for (const item of this.#photos.values())
       if (item.refusal) await this.#keepPhoto({ ...item, refusal: undefined });
+    for (const item of this.#cars.values())
+      if (item.refusal) await this.#keepCar({ ...item, refusal: undefined });
     this.#changed();
     await this.flush();
   }
@@ -183,6 +228,9 @@ export class Outbox {
 
   #pump(): void {
     if (this.#isStopped) return;
+    for (const car of this.#cars.values())
+      if (!car.refusal && !this.#sending.has(car.id) && this.#retries.isDue(car.id))
+        this.#begin(car.id, car.id, () => this.#sendCar(car));
     const batch = this.#sending.has('entries') ? undefined : this.#nextBatch();
     if (batch) this.#begin('entries', batch[0]?.walk as string, () => this.#sendBatch(batch));
     for (let file = this.#nextFile(); file; file = this.#nextFile()) {
@@ -212,9 +260,7 @@ export class Outbox {
 
   /** Waiting entries of one walk, in the order they were made. */
   #nextBatch(): OutboxEntry[] | undefined {
-    const waiting = [...this.#entries.values()].filter(
-      (item) => !item.refusal && this.#retries.isDue(item.walk),
-    );
+    const waiting = this.#sendable().filter((item) => this.#retries.isDue(item.walk));
     const [first] = waiting;
     return (
       first &&
@@ -225,8 +271,21 @@ export class Outbox {
     );
   }
 
+  /** Entries that may go out: those of a car that waits itself would be refused. */
+  #sendable(): OutboxEntry[] {
+    const all = [...this.#entries.values()];
+    const held = new Set(
+      this.#cars.size === 0
+        ? []
+        : all.flatMap(({ walk, entry }) =>
+            entry.kind === 'walk-begun' && this.#cars.has(entry.body.carId) ? [walk] : [],
+          ),
+    );
+    return all.filter(({ refusal, walk }) => !refusal && !held.has(walk));
+  }
+
   #nextFile(): OutboxPhoto | undefined {
-    const under = this.#sending.size - (this.#sending.has('entries') ? 1 : 0);
+    const under = [...this.#sending].filter((slot) => this.#photos.has(slot)).length;
     if (under >= LANES) return undefined;
     return [...this.#photos.values()].find(
       ({ refusal, sha256 }) => !refusal && !this.#sending.has(sha256) && this.#retries.isDue(sha256),
@@ -234,9 +293,10 @@ export class Outbox {
   }
 
   #waitingKeys(): string[] {
-    const entries = [...this.#entries.values()].filter(({ refusal }) => !refusal).map(({ walk }) => walk);
+    const cars = [...this.#cars.values()].filter(({ refusal }) => !refusal).map(({ id }) => id);
+    const entries = this.#sendable().map(({ walk }) => walk);
     const files = [...this.#photos.values()].filter(({ refusal }) => !refusal).map(({ sha256 }) => sha256);
-    return [...entries, ...files];
+    return [...cars, ...entries, ...files];
   }
 
   async #sendBatch(batch: OutboxEntry[]): Promise<void> {
@@ -255,7 +315,27 @@ export class Outbox {
       this.#entries.delete(id);
       this.#unkept.delete(id);
     }
-    await this.#forget('entries', ids);
+    await keptOrNot(this.store, async (store) => {
+      const tx = store.transaction(['entries', 'sent'], 'readwrite');
+      for (const entry of entries) {
+        tx.objectStore('entries').delete(entry.id);
+        tx.objectStore('sent').put(entry);
+      }
+      await tx.done;
+    });
+  }
+
+  async #sendCar(car: OutboxCar): Promise<void> {
+    const { refusal } = await this.courier.postCar(car);
+    // It may have been changed meanwhile: then it goes once more.
+    if (this.#cars.get(car.id) !== car) return;
+    if (refusal) {
+      await this.#keepCar({ ...car, refusal });
+      return;
+    }
+    this.#cars.delete(car.id);
+    this.#unkept.delete(car.id);
+    await this.#forget('cars', [car.id]);
   }
 
   async #sendFile(item: OutboxPhoto): Promise<void> {
@@ -282,12 +362,17 @@ export class Outbox {
     await this.#keep([item.sha256], (store) => store.put('photos', item));
   }
 
+  async #keepCar(item: OutboxCar): Promise<void> {
+    this.#cars.set(item.id, item);
+    await this.#keep([item.id], (store) => store.put('cars', item));
+  }
+
   /** Keeps things on the device; what cannot be kept is told, and sent all the same. */
   async #keep(ids: readonly string[], write: (store: OutboxStore) => Promise<unknown>): Promise<void> {
     const why = await keptOrNot(this.store, write);
     for (const id of ids) {
       // Sent already: nothing is lost.
-      const isHere = this.#entries.has(id) || this.#photos.has(id);
+      const isHere = this.#entries.has(id) || this.#photos.has(id) || this.#cars.has(id);
       if (why && isHere) this.#unkept.add(id);
       else this.#unkept.delete(id);
     }
@@ -296,7 +381,7 @@ export class Outbox {
   }
 
   /** What the server has is forgotten here. Should that fail, it is sent once more after a reload, which does no harm. */
-  async #forget(from: 'entries' | 'photos', ids: readonly string[]): Promise<void> {
+  async #forget(from: 'entries' | 'photos' | 'cars', ids: readonly string[]): Promise<void> {
     await keptOrNot(this.store, async (store) => {
       const tx = store.transaction(from, 'readwrite');
       for (const id of ids) tx.store.delete(id);
@@ -307,6 +392,7 @@ export class Outbox {
   #changed(): void {
     const entries = [...this.#entries.values()];
     const photos = [...this.#photos.values()];
+    const cars = [...this.#cars.values()];
     const failing = photos.flatMap(({ sha256, is, refusal }) => {
       const { tries, why } = this.#retries.of(sha256);
       return !refusal && tries >= SHOWN_AFTER
@@ -315,7 +401,7 @@ export class Outbox {
     });
     const { isStalled, why } = this.#retries;
     this.#snapshot = {
-      waiting: [...entries, ...photos].filter((item) => !item.refusal).length + this.#takingIn,
+      waiting: [...cars, ...entries, ...photos].filter((item) => !item.refusal).length + this.#takingIn,
       refusedEntries: kept(
         this.#snapshot.refusedEntries,
         entries.filter((item) => item.refusal),
@@ -324,6 +410,7 @@ export class Outbox {
         this.#snapshot.refusedPhotos,
         photos.filter((item) => item.refusal),
       ),
+      cars: kept(this.#snapshot.cars, cars),
       stalled: isStalled,
       ...(isStalled && why && { stalledBy: why }),
       failing,

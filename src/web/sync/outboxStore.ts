@@ -1,5 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { WalkPage } from '#core/api';
+import type { CarDetails } from '#core/car';
 import type { Entry } from '#core/walk';
 
 export interface OutboxEntry {
@@ -18,21 +19,43 @@ export interface OutboxPhoto {
   refusal?: string;
 }
 
+/** A car added here that the server may not have yet. */
+export interface OutboxCar {
+  id: string;
+  details: CarDetails;
+  addedAt: string;
+  refusal?: string;
+}
+
 interface OutboxSchema extends DBSchema {
   entries: { key: string; value: OutboxEntry };
   photos: { key: string; value: OutboxPhoto };
+  /** Walks as the server last told them. */
   walks: { key: string; value: WalkPage };
+  cars: { key: string; value: OutboxCar };
+  /** Entries the server has and the walk as it last told it has not: the walk is read with them where there is no signal. */
+  sent: { key: string; value: Entry; indexes: { walk: string } };
+  /** Answers of the server, to show where there is no signal. */
+  answers: { key: string; value: unknown };
 }
 
 export type OutboxStore = IDBPDatabase<OutboxSchema>;
 
-/** What this device holds for the server, kept through reloads and crashes. */
-export async function openOutboxStore(name = 'zelk'): Promise<OutboxStore> {
-  return openDB<OutboxSchema>(name, 1, {
-    upgrade(db) {
-      db.createObjectStore('entries', { keyPath: 'id' });
-      db.createObjectStore('photos', { keyPath: 'sha256' });
-      db.createObjectStore('walks', { keyPath: 'walk' });
+/** What this device holds for the server and of it, kept through reloads and crashes. Waits for ever while an older page keeps it from changing its shape. */
+export async function openOutboxStore(name = 'zelk', whenHeldUp = () => {}): Promise<OutboxStore> {
+  return openDB<OutboxSchema>(name, 2, {
+    upgrade(db, from) {
+      if (from < 1) {
+        db.createObjectStore('entries', { keyPath: 'id' });
+        db.createObjectStore('photos', { keyPath: 'sha256' });
+        db.createObjectStore('walks', { keyPath: 'walk' });
+      }
+      db.createObjectStore('cars', { keyPath: 'id' });
+      db.createObjectStore('sent', { keyPath: 'id' }).createIndex('walk', 'walk');
+      db.createObjectStore('answers');
     },
+    blocked: whenHeldUp,
+    // A newer page may change the shape: this one goes on from memory, and says what it cannot keep.
+    blocking: (_from, _to, event) => (event.target as IDBDatabase).close(),
   });
 }

@@ -1,4 +1,5 @@
 import 'fake-indexeddb/auto';
+import { openDB } from 'idb';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import type { WalkPage } from '#core/api';
 import { replay } from '#core/walk';
@@ -21,6 +22,7 @@ let names = 0;
 async function open(name = `s${names++}`) {
   const store = await openOutboxStore(name);
   const outbox = await Outbox.open(store, {
+    postCar: async () => Promise.reject(new Error('no signal')),
     postEntries: async () => Promise.reject(new Error('no signal')),
     putPhoto: async () => ({}),
     putRecording: async () => ({}),
@@ -106,6 +108,65 @@ describe('opening a walk', () => {
     await sessions.load(WALK);
     vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('failed')));
     await expect(sessions.load(WALK)).resolves.toEqual(page);
+    outbox.stop();
+  });
+});
+
+describe('a walk without signal', () => {
+  const sending = async (name: string) => {
+    const store = await openOutboxStore(name);
+    const outbox = await Outbox.open(store, {
+      postCar: async () => ({}),
+      postEntries: async () => ({ refused: new Map() }),
+      putPhoto: async () => ({}),
+      putRecording: async () => ({}),
+    });
+    return { sessions: new WalkSessions(outbox, store), outbox, store };
+  };
+
+  it('has what was sent since the server last told it, each once', async () => {
+    const { sessions, outbox, store } = await sending(`s${names++}`);
+    await sessions.remember(page);
+    const [made] = sessions.record(WALK, WHO, [{ kind: 'part-cleared', body: { part: 'roof' } }]);
+    await outbox.flush();
+    await vi.waitFor(async () => expect(await store.count('sent')).toBe(1));
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no signal')));
+    expect((await sessions.load(WALK)).entries).toEqual([made]);
+    expect(await sessions.upToDate(WALK, made?.at ?? '')).toMatchObject({ entries: [made] });
+
+    // Told by the server, it need not be kept besides.
+    serverSays(200, { ...page, entries: [made] });
+    await sessions.load(WALK);
+    await vi.waitFor(async () => expect(await store.count('sent')).toBe(0));
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no signal')));
+    expect((await sessions.load(WALK)).entries).toEqual([made]);
+    outbox.stop();
+  });
+
+  it('is listed with its car until the server has it', async () => {
+    const { sessions, outbox } = await open();
+    await sessions.remember(page);
+    expect(await sessions.begunHere(testCar.id)).toEqual([]);
+    sessions.record(WALK, WHO, [{ kind: 'part-cleared', body: { part: 'roof' } }]);
+    expect(await sessions.begunHere(testCar.id)).toMatchObject([{ walk: WALK }]);
+    expect(await sessions.begunHere('another')).toEqual([]);
+    outbox.stop();
+  });
+
+  it('keeps a shape of before, and what waited in it', async () => {
+    const name = `s${names++}`;
+    const before = await openDB(name, 1, {
+      upgrade(db) {
+        db.createObjectStore('entries', { keyPath: 'id' });
+        db.createObjectStore('photos', { keyPath: 'sha256' });
+        db.createObjectStore('walks', { keyPath: 'walk' });
+      },
+    });
+    await before.put('walks', page);
+    before.close();
+    const { sessions, outbox } = await sending(name);
+    vi.stubGlobal('fetch', async () => Promise.reject(new TypeError('no signal')));
+    expect(await sessions.load(WALK)).toEqual(page);
     outbox.stop();
   });
 });

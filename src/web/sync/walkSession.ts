@@ -1,10 +1,11 @@
 import { v7 as newEntryId } from 'uuid';
-import type { WalkPage } from '#core/api';
+import type { CarPage, WalkPage } from '#core/api';
+import type { Car } from '#core/car';
 import type { Entry, Fact } from '#core/walk';
 import { getJson, RefusedError, UnreachableError } from '../api/client';
 import { keptOrNot } from './keptOrNot';
 import type { Outbox } from './outbox';
-import type { OutboxStore } from './outboxStore';
+import type { OutboxCar, OutboxStore } from './outboxStore';
 
 /** Entries made on this device in this page's life, by walk: shown at once, whatever the server says meanwhile. */
 export class WalkSessions {
@@ -55,17 +56,55 @@ export class WalkSessions {
     return () => this.#listeners.delete(listener);
   };
 
-  /** Remembers a walk before the server knows it, so that it opens without signal. */
+  /** Remembers a walk, as the server tells it or before the server knows it, so that it opens without signal. */
   async remember(page: WalkPage): Promise<void> {
-    await keptOrNot(this.store, (store) => store.put('walks', page));
+    await keptOrNot(this.store, async (store) => {
+      const tx = store.transaction(['walks', 'sent'], 'readwrite');
+      const sent = tx.objectStore('sent');
+      const told = new Set(page.entries.map(({ id }) => id));
+      tx.objectStore('walks').put(page);
+      for (const id of await sent.index('walk').getAllKeys(page.walk)) if (told.has(id)) sent.delete(id);
+      await tx.done;
+    });
   }
 
+  /** A walk as this device knows it: as last told, and what was sent since. */
   async #held(walk: string): Promise<WalkPage | undefined> {
     let held: WalkPage | undefined;
     await keptOrNot(this.store, async (store) => {
-      held = await store.get('walks', walk);
+      const page = await store.get('walks', walk);
+      if (page)
+        held = {
+          ...page,
+          entries: [...page.entries, ...(await store.getAllFromIndex('sent', 'walk', walk))],
+        };
     });
     return held;
+  }
+
+  /** The walk as this device has it when nothing was added since `lastEntryAt`, fetched otherwise; undefined where it cannot be had. */
+  async upToDate(walk: string, lastEntryAt: string): Promise<WalkPage | undefined> {
+    const held = await this.#held(walk);
+    if (held?.entries.some(({ at }) => at === lastEntryAt)) return held;
+    return this.load(walk).catch(() => undefined);
+  }
+
+  /** A car from the server, or as it waits here. */
+  async loadCar(id: string): Promise<CarPage> {
+    const waiting = this.outbox.car(id);
+    if (waiting) return { car: carOf(waiting), walks: [] };
+    return getJson<CarPage>(`/api/cars/${id}`);
+  }
+
+  /** Walks of a car that were begun here and the server may not have. */
+  async begunHere(car: string): Promise<WalkPage[]> {
+    let pages: WalkPage[] = [];
+    await keptOrNot(this.store, async (store) => {
+      pages = (await store.getAll('walks')).filter(
+        (page) => page.car.id === car && page.entries.length === 0 && page.reports.length === 0,
+      );
+    });
+    return pages.filter(({ walk }) => this.outbox.entriesOf(walk).length > 0);
   }
 
   /** The walk from the server, or as this device last saw it. */
@@ -84,6 +123,14 @@ export class WalkSessions {
     }
   }
 }
+
+/** A car that waits, as the server will have it. */
+export const carOf = ({ id, details, addedAt }: OutboxCar): Car => ({
+  ...details,
+  id,
+  createdAt: addedAt,
+  updatedAt: addedAt,
+});
 
 const none: readonly Entry[] = [];
 

@@ -24,6 +24,7 @@ import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { RestoredNote } from '../../components/RestoredNote';
 import { useTyped } from '../../components/useTyped';
+import { useSessions } from '../../sync/SyncContext';
 import {
   type CarFormValues,
   emptyForm,
@@ -50,9 +51,13 @@ const names: Partial<Record<keyof CarFormValues, string>> = {
 
 const americanNames: typeof names = { colour: 'Color', plate: 'License plate' };
 
+/** So long the server is waited for; a car it does not answer for is kept here, and sent later. */
+const PATIENCE_MS = 5000;
+
 export function CarForm({ car }: { car?: Car }) {
   const navigate = useNavigate();
   const client = useQueryClient();
+  const { outbox } = useSessions();
   const begun = car ? formOf(car) : emptyForm;
   const { value: values, setValue: setValues, isRestored, drop } = useTyped(`car.${car?.id ?? 'new'}`, begun);
   const [errors, setErrors] = useState<FormErrors>({});
@@ -60,14 +65,22 @@ export function CarForm({ car }: { car?: Car }) {
   const vocabulary = countryOf(country).vocabulary;
 
   const save = useMutation({
-    mutationFn: (details: CarDetails) =>
-      car
-        ? sendJson<Car>('PUT', `/api/cars/${car.id}`, details)
-        : sendJson<Car>('POST', '/api/cars', { id: newId(), details }),
-    onSuccess: async (saved) => {
+    mutationFn: async (details: CarDetails): Promise<string> => {
+      const waiting = car && outbox.car(car.id);
+      if (car && !waiting) return (await sendJson<Car>('PUT', `/api/cars/${car.id}`, details)).id;
+      const id = car?.id ?? newId();
+      const addedAt = waiting?.addedAt ?? new Date().toISOString();
+      const how = await outbox.addCar({ id, details, addedAt }, PATIENCE_MS);
+      if (typeof how === 'string') return id;
+      // What was refused at once is still in the form: there is nothing to keep besides.
+      if (!waiting) await outbox.setAside([id]);
+      throw new Error(how.refusal);
+    },
+    onSuccess: async (id) => {
       drop();
-      await client.invalidateQueries();
-      navigate(`/cars/${saved.id}`, { replace: true });
+      // Not waited for: without signal it would take long to fail.
+      void client.invalidateQueries();
+      navigate(`/cars/${id}`, { replace: true });
     },
   });
   const change = (changes: Partial<CarFormValues>) => {

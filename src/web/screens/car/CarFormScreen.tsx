@@ -1,17 +1,17 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import type { CarPage } from '#core/api';
-import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { useSessions } from '../../sync/SyncContext';
 import { CarForm } from './CarForm';
 
 /** Adds a car, or edits one. */
 export function CarFormScreen() {
   const { id } = useParams();
+  const sessions = useSessions();
   const page = useQuery({
     queryKey: ['car', id],
-    queryFn: () => getJson<CarPage>(`/api/cars/${id}`),
+    queryFn: () => sessions.loadCar(id ?? ''),
     enabled: id !== undefined,
     // What is being typed must not change under the hand.
     refetchOnWindowFocus: false,

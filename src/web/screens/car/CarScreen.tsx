@@ -16,7 +16,6 @@ import {
 import { planRoute } from '#core/route';
 import { estimateSeconds } from '#core/walk';
 import { sentence } from '#core/wording';
-import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
@@ -24,7 +23,7 @@ import { If } from '../../shell/If';
 import { useWalker } from '../../shell/me';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
-import { useSessions } from '../../sync/SyncContext';
+import { useOutbox, useSessions } from '../../sync/SyncContext';
 import { localMoment } from '../../words/times';
 import { preferredRule } from '../routes/routeChoices';
 import { minutesWords } from '../routes/routeWords';
@@ -33,7 +32,9 @@ import { usePace, useRoutes } from '../routes/useRoutes';
 /** One car: what it is, its walks and its reports. */
 export function CarScreen() {
   const { id = '' } = useParams();
-  const page = useQuery({ queryKey: ['car', id], queryFn: () => getJson<CarPage>(`/api/cars/${id}`) });
+  const sessions = useSessions();
+  const page = useQuery({ queryKey: ['car', id], queryFn: () => sessions.loadCar(id) });
+  const waiting = useOutbox().cars.find((car) => car.id === id);
   return (
     <>
       <Bar title={page.data ? page.data.car.stockNumber : 'Car'} back={{ to: '/', label: 'Stock list' }}>
@@ -42,6 +43,13 @@ export function CarScreen() {
       </Bar>
       <main className="mx-auto max-w-4xl p-4">
         {page.error && <Notice look="warn">{page.error.message}</Notice>}
+        {waiting && (
+          <Notice look={waiting.refusal ? 'warn' : 'info'}>
+            {waiting.refusal
+              ? `The server would not take this car: ${waiting.refusal} Edit it, and it is sent again.`
+              : 'This car is kept on this device and sent when there is signal. It can be walked already.'}
+          </Notice>
+        )}
         {page.data && <CarView page={page.data} />}
       </main>
     </>
@@ -73,6 +81,7 @@ function CarView({ page: { car, walks } }: { page: CarPage }) {
           </Link>
         )}
         <ul className="mt-4 border-t border-ink">
+          <BegunHere car={car.id} known={walks} />
           {walks.map((walk) => (
             <WalkRow key={walk.id} walk={walk} />
           ))}
@@ -142,6 +151,27 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
       </p>
     </>
   );
+}
+
+/** Walks begun here that the server does not know yet. */
+function BegunHere({ car, known }: { car: string; known: CarPage['walks'] }) {
+  const sessions = useSessions();
+  const { waiting } = useOutbox();
+  const begun = useQuery({
+    queryKey: ['begun-here', car, waiting > 0],
+    queryFn: () => sessions.begunHere(car),
+  });
+  return begun.data
+    ?.filter(({ walk }) => known.every(({ id }) => id !== walk))
+    .map(({ walk }) => (
+      <li key={walk} className="border-b border-line py-3">
+        <p className="font-bold">Begun on this device</p>
+        <p className="mb-2 text-sm text-soft">It is kept here, and sent when there is signal.</p>
+        <Link to={`/walks/${walk}`} className={buttonLook('main')}>
+          <Footprints aria-hidden size={18} /> Go on walking
+        </Link>
+      </li>
+    ));
 }
 
 function WalkRow({ walk }: { walk: CarPage['walks'][number] }) {

@@ -6,9 +6,10 @@ import type { WalkPage } from '#core/api';
 import { carTitle } from '#core/car';
 import type { ReportDocument } from '#core/report';
 import { coverage, isStanding } from '#core/walk';
-import { getJson, sendJson } from '../../api/client';
+import { getJson, sendJson, UnreachableError } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
+import { freezeWishes } from '../../offline/freezeWishes';
 import { useMe } from '../../shell/me';
 import { WalkFrame } from '../../shell/WalkFrame';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
@@ -29,6 +30,12 @@ export const FreezeScreen = () => (
   </WalkFrame>
 );
 
+/** The walk, or the server, is out of reach: the report waits. */
+class NoSignalError extends Error {}
+
+/** Without signal the server is asked for so often. */
+const ASK_MS = 4000;
+
 function Freeze({ walk }: { walk: OpenWalk }) {
   const { page, state, style } = walk;
   const cover = coverage(state, style);
@@ -37,26 +44,37 @@ function Freeze({ walk }: { walk: OpenWalk }) {
   const client = useQueryClient();
   const me = useMe();
   const sessions = useSessions();
-  const { waiting, refusedEntries } = useOutbox();
+  const { waiting, refusedEntries, stalled } = useOutbox();
   const server = useQuery({
     queryKey: ['walk-reports', page.walk],
     queryFn: () => getJson<WalkPage>(`/api/walks/${page.walk}`),
+    // While somebody waits for signal it is asked for again and again.
+    refetchInterval: (query) => (query.state.status === 'error' ? ASK_MS : false),
   });
   const freeze = useMutation({
     mutationFn: async () => {
       await sessions.outbox.flush();
-      if (sessions.outbox.snapshot().waiting > 0) {
-        throw new Error(
-          'Some of the walk is still on this device and has not reached the server. Find signal, then freeze it.',
-        );
-      }
-      return sendJson<ReportDocument>('POST', `/api/walks/${page.walk}/reports`, { id: newId() });
+      if (sessions.outbox.snapshot().waiting > 0)
+        throw new NoSignalError('Some of the walk is still on this device and has not reached the server.');
+      return sendJson<ReportDocument>('POST', `/api/walks/${page.walk}/reports`, { id: newId() }).catch(
+        (error) => {
+          throw error instanceof UnreachableError ? new NoSignalError(error.message) : error;
+        },
+      );
+    },
+    onError: (error) => {
+      if (error instanceof NoSignalError)
+        freezeWishes.add({ walk: page.walk, stockNumber: page.car.stockNumber });
     },
     onSuccess: async (report) => {
+      freezeWishes.drop(page.walk);
       await client.invalidateQueries();
       navigate(`/reports/${report.id}`);
     },
   });
+  const isWished = freezeWishes.all().some(({ walk }) => walk === page.walk);
+  // The reports of the walk come from the server itself: that they were told after the try means that it is there again.
+  const isBack = waiting === 0 && !stalled && server.isSuccess && server.dataUpdatedAt > freeze.submittedAt;
   return (
     <>
       <div>
@@ -79,7 +97,14 @@ function Freeze({ walk }: { walk: OpenWalk }) {
           sign on the walk.
         </Notice>
       )}
-      {freeze.error && <Notice look="warn">{freeze.error.message}</Notice>}
+      {freeze.error && !isWished && <Notice look="warn">{freeze.error.message}</Notice>}
+      {isWished && (
+        <Notice look={isBack ? 'info' : 'warn'}>
+          {isBack
+            ? 'There is signal, and everything of this walk is with the server: the report can be frozen now.'
+            : 'No signal: a report is frozen by the server. The walk is kept on this device. Freeze it when there is signal; the stock list reminds you of it.'}
+        </Notice>
+      )}
       <div className="space-y-2">
         <Button
           look="main"

@@ -60,7 +60,7 @@ describe('the holes before a report is frozen', () => {
     const photo = 'a'.repeat(64);
     const facts: Fact[] = [
       { kind: 'tread-read', body: { part: 'tyre-fl', depth: { lowMm: 4, highMm: 4 }, unit: 'mm' } },
-      { kind: 'photo-attached', body: { photo, role: 'whole-car', part: null } },
+      { kind: 'photo-attached', body: { photo, role: 'whole-car' } },
     ];
     const american = holesAfter(facts, [], { country: 'US', steering: 'left' });
     expect(american.has('Brand or size of a tire not noted')).toBe(true);

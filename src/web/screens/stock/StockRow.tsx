@@ -4,7 +4,14 @@ import { bodyStyleNames, carTitle, countryOf } from '#core/car';
 import { Silhouette } from '../../map/Silhouette';
 
 /** A car in the stock list, with how far its latest walk has come. */
-export function StockRow({ summary: { car, walk } }: { summary: CarSummary }) {
+export function StockRow({
+  summary: { car, walk },
+  isWaiting = false,
+}: {
+  summary: CarSummary;
+  /** Added on this device, and not with the server yet. */
+  isWaiting?: boolean;
+}) {
   return (
     <li className="border-b border-line">
       <Link
@@ -23,15 +30,19 @@ export function StockRow({ summary: { car, walk } }: { summary: CarSummary }) {
           {bodyStyleNames[car.bodyStyle][countryOf(car.country).vocabulary]}, {car.colour.toLowerCase()} ·{' '}
           {countryOf(car.country).name}
         </span>
-        <Stage walk={walk} />
+        <Stage walk={walk} isWaiting={isWaiting} />
       </Link>
     </li>
   );
 }
 
-function Stage({ walk }: Pick<CarSummary, 'walk'>) {
+function Stage({ walk, isWaiting }: Pick<CarSummary, 'walk'> & { isWaiting: boolean }) {
   if (!walk)
-    return <span className="text-sm max-sm:col-start-2 max-sm:text-soft sm:text-right">Not walked</span>;
+    return (
+      <span className="text-sm max-sm:col-start-2 max-sm:text-soft sm:text-right">
+        {isWaiting ? 'Kept here, sent when there is signal' : 'Not walked'}
+      </span>
+    );
   const share = walk.parts > 0 ? walk.visited / walk.parts : 0;
   const says = walk.revision
     ? `Report, revision ${walk.revision}`

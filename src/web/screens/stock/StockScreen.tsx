@@ -1,17 +1,18 @@
-import { keepPreviousData, useInfiniteQuery } from '@tanstack/react-query';
 import { FileInput, Mail, Plus, Search, Store } from 'lucide-react';
 import { useDeferredValue, useState } from 'react';
 import { Link } from 'react-router';
-import type { CarList } from '#core/api';
-import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
+import { NewerNotice } from '../../offline/NewerNotice';
+import { useCarryAlong } from '../../offline/useCarryAlong';
+import { WaitingReports } from '../../offline/WaitingReports';
 import { Bar } from '../../shell/Bar';
 import { If } from '../../shell/If';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
 import { StockRow } from './StockRow';
+import { useStock } from './useStock';
 
 const iconLink = 'grid size-12 shrink-0 place-items-center';
 
@@ -19,17 +20,8 @@ const iconLink = 'grid size-12 shrink-0 place-items-center';
 export function StockScreen() {
   const [search, setSearch] = useState('');
   const asked = useDeferredValue(search.trim());
-  const stock = useInfiniteQuery({
-    queryKey: ['cars', asked],
-    queryFn: ({ pageParam }) => {
-      const query = new URLSearchParams({ search: asked, ...(pageParam && { cursor: pageParam }) });
-      return getJson<CarList>(`/api/cars?${query}`);
-    },
-    initialPageParam: '',
-    getNextPageParam: (page) => page.next,
-    placeholderData: keepPreviousData,
-  });
-  const cars = stock.data?.pages.flatMap((page) => page.cars) ?? [];
+  const { stock, cars, waiting, isAway } = useStock(asked);
+  useCarryAlong(stock.isSuccess);
   return (
     <>
       <Bar title="">
@@ -81,9 +73,20 @@ export function StockScreen() {
             </Link>
           </If>
         </div>
-        {stock.error && <Notice look="warn">{stock.error.message}</Notice>}
-        {stock.isSuccess && cars.length === 0 && <Empty search={asked} />}
+        <NewerNotice />
+        <WaitingReports />
+        {isAway && cars.length > 0 ? (
+          <Notice>
+            No signal: these are the cars this device keeps, as they were when it last had signal.
+          </Notice>
+        ) : (
+          stock.error && <Notice look="warn">{stock.error.message}</Notice>
+        )}
+        {stock.isSuccess && cars.length + waiting.length === 0 && <Empty search={asked} />}
         <ul className="border-t border-ink">
+          {waiting.map((summary) => (
+            <StockRow key={summary.car.id} summary={summary} isWaiting />
+          ))}
           {cars.map((summary) => (
             <StockRow key={summary.car.id} summary={summary} />
           ))}

@@ -5,6 +5,7 @@ import { coverage } from '#core/walk';
 import { sentence } from '#core/wording';
 import { PlaceRow } from '../../map/PlaceRow';
 import { TurningPlan } from '../../map/TurningPlan';
+import { useInWalk } from '../../offline/inWalk';
 import { FetchedPiece, fetchedScreen } from '../../shell/RouteBoundary';
 import { useStayAwake } from '../../shell/useStayAwake';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -47,6 +48,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
     return () => clearTimeout(timer);
   }, []);
   useStayAwake();
+  useInWalk();
   const { setDeck } = actions;
   const toPlan = useCallback(() => setDeck({ mode: 'plan' }), [setDeck]);
   const toLog = useCallback(() => setDeck({ mode: 'log' }), [setDeck]);
