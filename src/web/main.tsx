@@ -7,6 +7,7 @@ import { BrowserRouter } from 'react-router';
 import { AppRoutes } from './AppRoutes';
 import { RefusedError } from './api/client';
 import { forgetWhenSignedOut } from './offline/forgetYard';
+import { install } from './offline/install';
 import { carryAnswers } from './offline/keptAnswers';
 import { sendLater } from './offline/sendLater';
 import { whenAtRest } from './shell/afterPaint';
@@ -36,7 +37,7 @@ async function start(): Promise<void> {
       mutations: { networkMode: 'always' },
       queries: {
         networkMode: 'always',
-        retry: (failures, error) => !(error instanceof RefusedError) && failures < 2,
+        retry: (failures, error) => navigator.onLine && !(error instanceof RefusedError) && failures < 2,
       },
     },
   });
@@ -85,5 +86,6 @@ async function start(): Promise<void> {
 }
 
 stacksAgain();
+install.listen();
 // Once the script has run: to say where a request was made from, a browser would read again whatever still runs, all of it.
 queueMicrotask(() => void start());

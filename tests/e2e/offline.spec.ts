@@ -121,6 +121,7 @@ test(
       // Closed and opened again: the car, its walk and the reminder are there.
       page = await mine.open(server.origin);
       await expect(page.getByText('The report of OFF-1 waits to be frozen')).toBeVisible();
+      await expect(page.getByRole('listitem')).toHaveCount(3);
       await page.getByRole('link', { name: /OFF-1/ }).click();
       await expect(page.getByText('Begun on this device')).toBeVisible();
       await page.getByRole('link', { name: 'Go on walking' }).click();

@@ -23,7 +23,7 @@ interface Kept {
 }
 
 const isCarried = ({ queryKey: [name, asked], state }: Query): boolean =>
-  state.status === 'success' &&
+  state.data !== undefined &&
   CARRIED.some((each) => each === name) &&
   // Of the stock list the whole, not what somebody searched for.
   (name !== 'cars' || asked === '');
@@ -40,6 +40,15 @@ export async function carryAnswers(client: QueryClient, store: OutboxStore | und
     const person = whoIsHere.get()?.person;
     if (!person) return;
     const state = dehydrate(client, { shouldDehydrateQuery: isCarried });
+    // That it could not be asked for again lately makes what was told no worse.
+    for (const query of state.queries)
+      query.state = {
+        ...query.state,
+        status: 'success',
+        fetchStatus: 'idle',
+        error: null,
+        fetchFailureReason: null,
+      };
     void keptOrNot(store, (open) => open.put('answers', { person, state } satisfies Kept, KEY));
   };
   client.getQueryCache().subscribe((event) => {

@@ -44,11 +44,13 @@ export function CarScreen() {
       <main className="mx-auto max-w-4xl p-4">
         {page.error && <Notice look="warn">{page.error.message}</Notice>}
         {waiting && (
-          <Notice look={waiting.refusal ? 'warn' : 'info'}>
-            {waiting.refusal
-              ? `The server would not take this car: ${waiting.refusal} Edit it, and it is sent again.`
-              : 'This car is kept on this device and sent when there is signal. It can be walked already.'}
-          </Notice>
+          <div className="mb-4">
+            <Notice look={waiting.refusal ? 'warn' : 'info'}>
+              {waiting.refusal
+                ? `The server would not take this car: ${waiting.refusal} Edit it, and it is sent again.`
+                : 'This car is kept on this device and sent when there is signal. It can be walked already.'}
+            </Notice>
+          </div>
         )}
         {page.data && <CarView page={page.data} />}
       </main>

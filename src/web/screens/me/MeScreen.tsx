@@ -1,4 +1,4 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { ListChecks, LogOut, UsersRound } from 'lucide-react';
 import { Link } from 'react-router';
 import { roleNames } from '#core/people';
@@ -11,6 +11,7 @@ import { OutboxBadge } from '../../shell/OutboxBadge';
 import { presence } from '../../shell/presence';
 import { BringPhone } from './BringPhone';
 import { Devices } from './Devices';
+import { OnThisDevice } from './OnThisDevice';
 import { OwnPasskeys } from './OwnPasskeys';
 import { OwnPassword } from './OwnPassword';
 import { OwnPin } from './OwnPin';
@@ -21,7 +22,6 @@ import { useEntering } from './useEntering';
 export function MeScreen() {
   const me = useMe();
   const now = useQuery(presence);
-  const client = useQueryClient();
   const leave = useEntering('/api/sign-out');
   const here = now.data?.here ?? [];
   const others = here.filter(({ person, hasPin }) => hasPin && person !== me.person);
@@ -37,16 +37,7 @@ export function MeScreen() {
             <span className="block text-2xl font-bold">{me.name}</span>
             {roleNames[me.role].name}: {roleNames[me.role].does}.
           </p>
-          <Button
-            onClick={() =>
-              leave.mutate(
-                {},
-                {
-                  onSuccess: () => client.removeQueries({ predicate: (query) => query.queryKey[0] !== 'me' }),
-                },
-              )
-            }
-          >
+          <Button onClick={() => leave.mutate({})}>
             <LogOut aria-hidden size={20} /> Sign out
           </Button>
         </section>
@@ -71,6 +62,10 @@ export function MeScreen() {
             </p>
           )}
           <OwnPin hasPin={hasPin} />
+        </section>
+        <section aria-label="This device" className="space-y-2">
+          <h2 className="text-xl">This device</h2>
+          <OnThisDevice />
         </section>
         <section aria-label="Bring a phone" className="space-y-2">
           <h2 className="text-xl">Bring a phone</h2>
