@@ -1,5 +1,5 @@
 import { createServer } from 'node:http';
-import { type Browser, chromium, type Page } from '@playwright/test';
+import { type Browser, type BrowserContext, chromium, type Page } from '@playwright/test';
 import { details } from '../tests/builders/car';
 import { CAR, WALK } from '../tests/builders/entries';
 import { RunningServer } from '../tests/builders/runningServer';
@@ -36,10 +36,14 @@ type Signed = RunningServer['cookies'];
 
 export async function throttled(browser: Browser, signed: Signed = []): Promise<Page> {
   const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  await context.addCookies(signed);
+  return throttledPage(context);
+}
+
+async function throttledPage(context: BrowserContext): Promise<Page> {
   const page = await context.newPage();
   const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: THROTTLE });
-  await context.addCookies(signed);
   // Event Timing: from the finger to the next frame painted, as the browser itself measures it.
   await page.addInitScript(`
     window.taps = [];
@@ -71,6 +75,30 @@ async function openings(browser: Browser, url: string, selector: string, signed?
     await page.context().close();
   }
   return times;
+}
+
+/** Opened again on a device that keeps Zelk: its second day, and every one after. */
+async function openingsKept(
+  browser: Browser,
+  url: string,
+  selector: string,
+  signed: Signed,
+): Promise<number[]> {
+  const first = await throttled(browser, signed);
+  await first.goto(url);
+  await first.waitForFunction(() => navigator.serviceWorker.controller !== null, undefined, {
+    timeout: 60_000,
+  });
+  const times: number[] = [];
+  // The first of these makes the browser keep the script as it runs it.
+  for (let i = 0; i <= OPENINGS; i++) {
+    const page = await throttledPage(first.context());
+    await page.goto(url, { waitUntil: 'commit' });
+    times.push(await seen(page, selector));
+    await page.close();
+  }
+  await first.context().close();
+  return times.slice(1);
 }
 
 export async function tapTimes(
@@ -130,6 +158,7 @@ export async function benchWalk(): Promise<Row[]> {
     await server.post(`/api/walks/${WALK}/entries`, { entries: longLog(ENTRIES, WALKED) });
     const url = `${server.origin}/walks/${WALK}`;
     const open = quantile(await openings(browser, url, '[aria-current]', server.cookies), 0.5);
+    const kept = quantile(await openingsKept(browser, url, '[aria-current]', server.cookies), 0.5);
     const openBare = quantile(await openings(browser, bare.url, 'button'), 0.5);
     const tap = quantile(
       await tapTimes(browser, url, '[aria-current]', /^(Rest is clear|Clear)$/, server.cookies),
@@ -144,14 +173,21 @@ export async function benchWalk(): Promise<Row[]> {
         measured: ms(open),
         baseline: `${ms(openBare)} (a page with one button)`,
         ratio: times(open / openBare),
-        target: '≤ 1 s',
+        target: '≤ 1.2 s, ≤ 4 ×',
+      },
+      {
+        what: `walk opens on a device that keeps Zelk, ${at}`,
+        measured: ms(kept),
+        baseline: `${ms(openBare)} (a page with one button)`,
+        ratio: times(kept / openBare),
+        target: '≤ 1.2 s, ≤ 4 ×',
       },
       {
         what: `tap to painted, p95, ${at}`,
         measured: ms(tap),
         baseline: `${ms(tapBare)} (a word changed)`,
         ratio: times(tap / tapBare),
-        target: '≤ 100 ms',
+        target: '≤ 80 ms',
       },
       {
         what: `map turning, ${at}`,

@@ -3,6 +3,7 @@ import { Link, Route, Routes, useLocation, useMatch } from 'react-router';
 import { buttonLook } from './components/Button';
 import { StockScreen } from './screens/stock/StockScreen';
 import { WalkScreen } from './screens/walk/WalkScreen';
+import { oneByOneAtRest } from './shell/afterPaint';
 import { Bar } from './shell/Bar';
 import { useBackButton } from './shell/backCloses';
 import { Gate } from './shell/Gate';
@@ -90,10 +91,9 @@ function useWalkScreens(): void {
   const isWalk = useMatch('/walks/:id/*') !== null;
   useEffect(() => {
     if (!isWalk) return;
-    const timer = setTimeout(() => {
-      for (const screen of ofAWalk) screen.fetch();
-    }, 2500);
-    return () => clearTimeout(timer);
+    // Where Zelk is kept they are on the device already, and cost nothing until they are opened.
+    if (navigator.serviceWorker?.controller) return;
+    return oneByOneAtRest(ofAWalk.map((screen) => screen.fetch));
   }, [isWalk]);
 }
 

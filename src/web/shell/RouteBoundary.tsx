@@ -59,7 +59,7 @@ export interface FetchedScreen<P extends object> {
   shown: ComponentType<P>;
   again: () => void;
   /** Fetches it before it is asked for; failing then does no harm. */
-  fetch: () => void;
+  fetch: () => Promise<unknown>;
 }
 
 export function fetchedScreen<P extends object>(load: () => Promise<ComponentType<P>>): FetchedScreen<P> {
@@ -69,7 +69,7 @@ export function fetchedScreen<P extends object>(load: () => Promise<ComponentTyp
     again: () => {
       screen.shown = makeShown();
     },
-    fetch: () => void load().catch(() => undefined),
+    fetch: () => load().catch(() => undefined),
   };
   return screen;
 }

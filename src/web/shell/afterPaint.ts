@@ -15,6 +15,25 @@ const REST_MS = 4000;
 
 /** Runs once the first screen has come to rest, when the browser has nothing better to do. What fails then is tried at the next opening. */
 export function whenAtRest(run: () => Promise<unknown>): void {
-  const quietly = () => void run().catch(() => undefined);
-  setTimeout(() => ('requestIdleCallback' in window ? requestIdleCallback(quietly) : quietly()), REST_MS);
+  setTimeout(() => whenIdle(() => void run().catch(() => undefined)), REST_MS);
 }
+
+/** Runs all of them, each when the browser has nothing better to do once the one before is done. Returns how to call off what has not begun. */
+export function oneByOneAtRest(runs: readonly (() => Promise<unknown>)[]): () => void {
+  let isOff = false;
+  const next = (at: number) => {
+    const run = runs[at];
+    if (isOff || !run) return;
+    whenIdle(() => void run().finally(() => next(at + 1)));
+  };
+  const timer = setTimeout(() => next(0), REST_MS);
+  return () => {
+    isOff = true;
+    clearTimeout(timer);
+  };
+}
+
+const whenIdle = (run: () => void): void => {
+  if ('requestIdleCallback' in window) requestIdleCallback(run);
+  else setTimeout(run);
+};
