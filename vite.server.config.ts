@@ -13,7 +13,7 @@ export default defineConfig({
         main: 'src/server/main.ts',
         demo: 'demo/yard/main.ts',
         aside: 'src/server/jobs/child.ts',
-        backup: 'src/server/backup/main.ts',
+        backup: 'src/server/backupTool/main.ts',
         enter: 'src/server/enter/main.ts',
       },
       output: { entryFileNames: '[name].js', chunkFileNames: 'shared-[hash].js' },

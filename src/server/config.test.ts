@@ -18,4 +18,16 @@ describe('configuration', () => {
   it.each(['high', '-1', '70000', '43.5'])('says what is wrong with PORT=%s', (PORT) => {
     expect(() => readConfig({ PORT })).toThrow(/PORT must be a whole number/);
   });
+
+  it('keeps backups outside of what they are of, and as often as is said', () => {
+    expect(readConfig({}).backups).toBeUndefined();
+    const env = { ZELK_DATA: '/srv/zelk', ZELK_BACKUPS: '/mnt/other/zelk' };
+    expect(readConfig(env).backups).toEqual({ dir: '/mnt/other/zelk', everyHours: 24 });
+    expect(readConfig({ ...env, ZELK_BACKUP_HOURS: '6' }).backups?.everyHours).toBe(6);
+    for (const inside of ['/srv/zelk', '/srv/zelk/backups'])
+      expect(() => readConfig({ ...env, ZELK_BACKUPS: inside })).toThrow(/must lie outside of ZELK_DATA/);
+    expect(readConfig({ ...env, ZELK_BACKUPS: '/srv/zelk-backups' }).backups).toBeDefined();
+    for (const hours of ['0', 'often', '-1'])
+      expect(() => readConfig({ ...env, ZELK_BACKUP_HOURS: hours })).toThrow(/ZELK_BACKUP_HOURS must be/);
+  });
 });

@@ -1,6 +1,7 @@
 import type { Logger } from 'pino';
 import type { PhotoCovers } from '#core/report';
 import type { Pool } from './aside/pool';
+import type { Backups } from './backup/backups';
 import type { Challenges } from './guessing/challenges';
 import type { Guesses } from './guessing/guesses';
 import type { Tries } from './guessing/tries';
@@ -54,6 +55,8 @@ export interface Context {
   trustProxy?: readonly string[];
   /** Where the yard's own screens are opened from beside this machine; nowhere when left out. */
   reach?: Reach;
+  /** Backups the server makes by itself; absent where it makes none. */
+  backups?: Backups;
   measures: Measures;
   guesses: Guesses;
   tries: Tries;

@@ -2,6 +2,7 @@ import { statSync } from 'node:fs';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
+import { makeBackups } from './backup/backups';
 import { type Config, readConfig } from './config';
 import type { Context } from './context';
 import { createApp } from './http/createApp';
@@ -30,6 +31,7 @@ context.swept = await sweep(context);
 context.judge.addUnjudged();
 await context.scrub.expect(context.stores.photos.storedOnes(), context.stores.recordings.storedOnes());
 context.scrub.start();
+await context.backups?.start();
 const stopTidying = keepTidy(context);
 const server = makeServer(createApp(context, config.webDir), config.tls);
 const { readersPort } = config;
@@ -65,6 +67,7 @@ function leave(code: number): void {
   void Promise.all(closed).then(async () => {
     await context.judge.idle();
     await context.scrub.stop();
+    await context.backups?.stop();
     context.pool.stop();
     context.stores.shares.flush();
     context.stores.db.close();
@@ -118,6 +121,10 @@ function opened(config: Config): { context: Context; unlock: () => void } {
       mode: statSync(dataDir).mode,
     });
     if (problem) return cannotStart(problem);
+    if (config.backups)
+      Object.assign(context, {
+        backups: makeBackups({ ...config.backups, dataDir, db: context.stores.db, now: context.now, log }),
+      });
     const reach = reachOf(config);
     if (reach) Object.assign(context, { reach });
     return { context, unlock };

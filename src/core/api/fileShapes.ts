@@ -24,6 +24,24 @@ export const filesPageSchema = z.object({
 });
 export type FilesPage = z.output<typeof filesPageSchema>;
 
+/** How backups stand. */
+export const backupsPageSchema = z.object({
+  /** Whether the server makes any by itself. */
+  isSetUp: z.boolean(),
+  dir: z.string().optional(),
+  everyHours: z.number().optional(),
+  /** Those that are whole, the newest first. */
+  made: z.array(z.object({ at: z.string(), files: z.int(), bytes: z.int() })),
+  isRunning: z.boolean(),
+  /** The last whole one is older than two should be. */
+  isLate: z.boolean(),
+  /** What went wrong with the last try, in words. */
+  problem: z.string().optional(),
+  /** Bytes of room left where they are kept. */
+  free: z.int().optional(),
+});
+export type BackupsPage = z.output<typeof backupsPageSchema>;
+
 /** For monitors: with 503 where something of it keeps the yard from working. */
 export const healthSchema = z.object({
   status: z.enum(['up', 'ailing']),
@@ -34,4 +52,6 @@ export const healthSchema = z.object({
   /** Files that wait to be opened, and pictures that wait to be judged. */
   queue: z.object({ files: z.int(), pictures: z.int() }),
   files: z.object({ kept: z.int(), checked: z.int(), broken: z.int() }),
+  /** Of the server's own backups; left out where it makes none. */
+  backups: z.object({ last: z.string().optional(), isLate: z.boolean(), hasProblem: z.boolean() }).optional(),
 });

@@ -1,4 +1,11 @@
-export { type BrokenFile, type FilesPage, filesPageSchema, healthSchema } from './fileShapes';
+export {
+  type BackupsPage,
+  type BrokenFile,
+  backupsPageSchema,
+  type FilesPage,
+  filesPageSchema,
+  healthSchema,
+} from './fileShapes';
 export {
   type AccountsPage,
   type AuditPage,

@@ -1,9 +1,14 @@
-import { copyFile, mkdir, rename, rm, stat, utimes, writeFile } from 'node:fs/promises';
+import type { Stats } from 'node:fs';
+import { copyFile, link, mkdir, rename, rm, stat, utimes, writeFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
 import Database from 'better-sqlite3';
 import { hashOfFile } from '../photos/hashOfFile';
+import type { Db } from '../store/openDatabase';
 import { MANIFEST, type Manifest } from './manifest';
 import { PHOTO_FOLDER, placesOf } from './places';
+
+/** More pages than a database has. */
+const ALL_PAGES = 2 ** 31 - 1;
 
 export interface BackedUp {
   files: number;
@@ -14,20 +19,35 @@ export interface BackedUp {
   wanting: string[];
 }
 
+interface Wanted {
+  dataDir: string;
+  /** Where it goes; what an earlier one left there and is unchanged stays. */
+  dir: string;
+  now: Date;
+  /** The connection that writes, where it is this process's own; the copy then goes on while it does. */
+  database?: Db;
+  /** An earlier backup beside it, whose unchanged files it shares where the disk can. */
+  like?: string;
+}
+
 /**
- * Copies a data folder while its server runs. The database first, by SQLite’s own online backup: every photo it names has its files by then. What is
- * in the folder from an earlier backup and unchanged stays. The list of what it holds is written last.
+ * Copies a data folder while its server runs. The database first, by SQLite’s own online backup: every photo it names has its files by then. The list of
+ * what it holds is written last.
  */
-export async function backup(dataDir: string, dir: string, now: Date): Promise<BackedUp> {
+export async function backup({ dataDir, dir, now, database, like }: Wanted): Promise<BackedUp> {
   await mkdir(dir, { recursive: true, mode: 0o700 });
   await rm(join(dir, MANIFEST), { force: true });
   const part = join(dir, 'zelk.db.part');
   await rm(part, { force: true });
-  const live = new Database(join(dataDir, 'zelk.db'), { readonly: true, fileMustExist: true });
-  try {
-    await live.backup(part);
-  } finally {
-    live.close();
+  if (database) await database.backup(part);
+  else {
+    const live = new Database(join(dataDir, 'zelk.db'), { readonly: true, fileMustExist: true });
+    try {
+      // All in one step: what another process writes in between would have it begin again, without end where much is written.
+      await live.backup(part, { progress: () => ALL_PAGES });
+    } finally {
+      live.close();
+    }
   }
   await rename(part, join(dir, 'zelk.db'));
   const places = namedIn(join(dir, 'zelk.db'));
@@ -35,6 +55,12 @@ export async function backup(dataDir: string, dir: string, now: Date): Promise<B
   const files: Manifest['files'] = [];
   const wanting: string[] = [];
   let [copied, bytes] = [0, 0];
+  const add = async (place: string, to: string, sha256: string | null, size: number) => {
+    const hash = (await hashOfFile(to)) as string;
+    if (sha256 && hash !== sha256) wanting.push(place);
+    files.push({ path: `${PHOTO_FOLDER}/${place}`, sha256: hash, bytes: size });
+    bytes += size;
+  };
   for (const { place, sha256 } of places) {
     const [from, to] = [join(dataDir, PHOTO_FOLDER, place), join(dir, PHOTO_FOLDER, place)];
     const here = await stat(from).catch(() => undefined);
@@ -44,22 +70,33 @@ export async function backup(dataDir: string, dir: string, now: Date): Promise<B
     }
     const there = await stat(to).catch(() => undefined);
     // Times are kept to the millisecond at best.
-    const isThere = there?.size === here.size && Math.abs(there.mtimeMs - here.mtimeMs) < 2;
-    if (!isThere) {
+    const isSame = (file: Stats | undefined) =>
+      file?.size === here.size && Math.abs(file.mtimeMs - here.mtimeMs) < 2;
+    if (!isSame(there)) {
       await mkdir(dirname(to), { recursive: true });
+      const earlier = like && join(like, PHOTO_FOLDER, place);
+      // One copy for all backups that hold it. Some disks cannot share files: there it is copied.
+      const isShared =
+        earlier !== undefined &&
+        isSame(await stat(earlier).catch(() => undefined)) &&
+        (await link(earlier, to).then(
+          () => true,
+          () => false,
+        ));
+      if (isShared) {
+        await add(place, to, sha256, here.size);
+        continue;
+      }
       await copyFile(from, `${to}.part`);
       await utimes(`${to}.part`, here.atime, here.mtime);
       await rename(`${to}.part`, to);
       copied++;
     }
-    const hash = (await hashOfFile(to)) as string;
-    if (sha256 && hash !== sha256) wanting.push(place);
-    files.push({ path: `${PHOTO_FOLDER}/${place}`, sha256: hash, bytes: here.size });
-    bytes += here.size;
+    await add(place, to, sha256, here.size);
   }
-  const database = join(dir, 'zelk.db');
-  const { size } = await stat(database);
-  files.unshift({ path: 'zelk.db', sha256: (await hashOfFile(database)) as string, bytes: size });
+  const copy = join(dir, 'zelk.db');
+  const { size } = await stat(copy);
+  files.unshift({ path: 'zelk.db', sha256: (await hashOfFile(copy)) as string, bytes: size });
   const manifest: Manifest = { format: 'zelk-backup', version: 1, at: now.toISOString(), files };
   await writeFile(join(dir, MANIFEST), JSON.stringify(manifest, null, 1));
   return { files: files.length, copied: copied + 1, bytes: bytes + size, wanting };

@@ -63,9 +63,11 @@ describe('every route', () => {
       routes.filter(({ path }) => path.startsWith('/api/shared/')).every(({ needs }) => needs === 'link'),
     ).toBe(true);
     expect(list('manage')).toEqual([
+      'get /api/yard/backups',
       'get /api/yard/files',
       'post /api/imports',
       'post /api/imports/archive',
+      'post /api/yard/backups',
       'put /api/yard',
       'put /api/yard/logo',
     ]);

@@ -16,6 +16,7 @@ export function makeMeasures() {
     filesWaiting: gauge('zelk_files_waiting', 'Files that wait to be opened'),
     picturesWaiting: gauge('zelk_pictures_waiting', 'Pictures that wait to be judged'),
     broken: gauge('zelk_files_broken', 'Files of photos and recordings that are missing or damaged'),
+    backupAge: gauge('zelk_backup_age_seconds', 'Since the last whole backup the server made by itself'),
   };
   let isWatched = false;
   return {
@@ -28,6 +29,7 @@ export function makeMeasures() {
       filesWaiting: number;
       picturesWaiting: number;
       broken: number;
+      backupAge?: number;
     }): Promise<string> => {
       // The process itself is measured from when somebody first asks.
       if (!isWatched) collectDefaultMetrics({ register: registry });

@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { type BrokenFile, filesPageSchema } from '#core/api';
+import { type BackupsPage, type BrokenFile, backupsPageSchema, filesPageSchema } from '#core/api';
 import { carTitle } from '#core/car';
 import type { Context } from '../../context';
 import { freeBytes } from '../../photos/freeBytes';
 import type { PutAside } from '../../photos/quarantine';
+import { conflict } from '../../problems';
 import { type AnyRoute, route } from '../route';
 
 /** More than a screen can list; what there is beyond is told by the count of health. */
@@ -44,8 +45,34 @@ export function fileRoutes(context: Context): AnyRoute[] {
         };
       },
     }),
+    route({
+      method: 'get',
+      path: '/api/yard/backups',
+      summary: 'Backups the server makes by itself: when, how many, and what went wrong',
+      needs: 'manage',
+      gives: backupsPageSchema,
+      handle: async () => (await context.backups?.status()) ?? noBackups,
+    }),
+    route({
+      method: 'post',
+      path: '/api/yard/backups',
+      summary: 'Begin a backup now; its end is told by the list',
+      needs: 'manage',
+      body: z.object({}),
+      gives: backupsPageSchema,
+      handle: async (_input, _request, response) => {
+        const { backups } = context;
+        if (!backups)
+          throw conflict('no-backups', 'This server makes no backups by itself: set ZELK_BACKUPS.');
+        void backups.run();
+        response.status(202);
+        return backups.status();
+      },
+    }),
   ];
 }
+
+const noBackups: BackupsPage = { isSetUp: false, made: [], isRunning: false, isLate: false };
 
 const kindOf = (path: string): BrokenFile['what'] =>
   path.startsWith('originals/') ? 'original' : path.startsWith('recordings/') ? 'recording' : 'copy';

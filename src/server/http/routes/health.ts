@@ -1,4 +1,4 @@
-import { healthSchema } from '#core/api';
+import { type BackupsPage, healthSchema } from '#core/api';
 import type { Context } from '../../context';
 import { freeBytes } from '../../photos/freeBytes';
 import { notFound } from '../../problems';
@@ -9,7 +9,7 @@ const LOW_BYTES = 200 * 1024 * 1024;
 
 /** How the server is, for those who watch it. */
 export function healthRoutes(context: Context): AnyRoute[] {
-  const { stores, files, pool, judge, measures } = context;
+  const { stores, files, pool, judge, measures, now } = context;
   return [
     route({
       method: 'get',
@@ -18,6 +18,7 @@ export function healthRoutes(context: Context): AnyRoute[] {
       needs: 'anyone',
       gives: healthSchema,
       handle: async (_input, _request, response) => {
+        const backups = await context.backups?.status();
         const database = stores.canWrite() ? ('open' as const) : ('failing' as const);
         const free = await freeBytes(files);
         const isUp = database === 'open' && free >= LOW_BYTES;
@@ -28,6 +29,7 @@ export function healthRoutes(context: Context): AnyRoute[] {
           disk: { free, isLow: free < LOW_BYTES },
           queue: { files: pool.waiting, pictures: judge.waiting },
           files: stores.files.counts(),
+          ...(backups && { backups: backupsIn(backups) }),
         };
       },
     }),
@@ -40,14 +42,26 @@ export function healthRoutes(context: Context): AnyRoute[] {
       handle: async (_input, { socket, headers }, response) => {
         const isHere = /^(::ffff:)?127\.|^::1$/.test(socket.remoteAddress ?? '');
         if (!isHere || headers['x-forwarded-for'] !== undefined) throw notFound('address');
+        const backups = await context.backups?.status();
         const text = await measures.text({
           free: await freeBytes(files),
           filesWaiting: pool.waiting,
           picturesWaiting: judge.waiting,
           broken: stores.files.counts().broken,
+          ...(backups && { backupAge: ageOf(backups, now()) }),
         });
         response.type(measures.type).send(text);
       },
     }),
   ];
 }
+
+const backupsIn = ({ made: [last], isLate, problem }: BackupsPage) => ({
+  ...(last && { last: last.at }),
+  isLate,
+  hasProblem: problem !== undefined,
+});
+
+/** Seconds since the last whole one; without one since long before anybody would accept it. */
+const ageOf = ({ made: [last] }: BackupsPage, now: Date): number =>
+  last ? (now.getTime() - Date.parse(last.at)) / 1000 : Number.POSITIVE_INFINITY;

@@ -3,6 +3,7 @@ import type { Yard } from '#core/yard';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { BackupsSection } from './BackupsSection';
 import { FilesSection } from './FilesSection';
 import { YardForm } from './YardForm';
 
@@ -15,6 +16,7 @@ export function YardScreen() {
       <main className="mx-auto max-w-2xl p-4">
         {yard.error && <Notice look="warn">{yard.error.message}</Notice>}
         {yard.data && <YardForm yard={yard.data} />}
+        <BackupsSection />
         <FilesSection />
       </main>
     </>

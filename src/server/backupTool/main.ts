@@ -1,9 +1,9 @@
 import { resolve } from 'node:path';
+import { backup } from '../backup/backup';
+import { restore } from '../backup/restore';
 import { readConfig } from '../config';
 import { lockFolder } from '../start/lockFolder';
 import { startProblem } from '../start/startProblem';
-import { backup } from './backup';
-import { restore } from './restore';
 
 /** `backup DIR` and `restore DIR`, with the data folder from the environment. */
 const [what, dir] = process.argv.slice(2);
@@ -17,7 +17,11 @@ try {
   if (!dir || (what !== 'backup' && what !== 'restore'))
     throw new Error('Usage: bin/backup DIR or bin/restore DIR');
   if (what === 'backup') {
-    const { files, copied, bytes, wanting } = await backup(dataDir, resolve(dir), new Date());
+    const { files, copied, bytes, wanting } = await backup({
+      dataDir,
+      dir: resolve(dir),
+      now: new Date(),
+    });
     say(`${files} files, ${megabytes(bytes)}, are in ${dir}; ${copied} of them were copied now.`);
     if (wanting.length > 0)
       throw new Error(
