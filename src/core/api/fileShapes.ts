@@ -42,6 +42,17 @@ export const backupsPageSchema = z.object({
 });
 export type BackupsPage = z.output<typeof backupsPageSchema>;
 
+/** What came in of a whole yard; what was here already is not counted. */
+export const yardTakenInSchema = z.object({
+  cars: z.int(),
+  walks: z.int(),
+  photos: z.int(),
+  recordings: z.int(),
+  /** Files that were not taken, and why. */
+  refused: z.array(z.object({ file: z.string(), why: z.string() })),
+});
+export type YardTakenIn = z.output<typeof yardTakenInSchema>;
+
 /** For monitors: with 503 where something of it keeps the yard from working. */
 export const healthSchema = z.object({
   status: z.enum(['up', 'ailing']),

@@ -5,6 +5,8 @@ export {
   type FilesPage,
   filesPageSchema,
   healthSchema,
+  type YardTakenIn,
+  yardTakenInSchema,
 } from './fileShapes';
 export {
   type AccountsPage,

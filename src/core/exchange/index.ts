@@ -12,3 +12,4 @@ export {
   type WalkFile,
   walkFileSchema,
 } from './walkFile';
+export { readYardFile, YARD_FILE_VERSION, type YardFile, yardFileSchema } from './yardFile';

@@ -12,26 +12,12 @@ import { archiveTables } from './tables';
 import type { ArchiveContents } from './writeArchive';
 
 /** What a walk's ZIP holds as it stands now, frozen or not. Originals stay: only copies with everything hidden burned in leave. */
-export function archiveOfWalk(
-  { stores, files, shown, now }: Context,
-  walkId: string,
-): ArchiveContents & { stock: string } {
-  const file = exportWalk(stores, walkId, now());
-  const state = replay(walkId, file.entries);
-  if (!state.begun) throw conflict('walk-not-begun', 'The walk has not begun: there is nothing to save.');
-  const report = composeReport({
-    id: walkId,
-    revision: stores.reports.ofWalk(walkId).length + 1,
-    frozenAt: now().toISOString(),
-    signedBy: '',
-    yard: stores.people.yard(),
-    car: file.car,
-    walk: walkId,
-    entries: file.entries,
-    otherWalks: otherWalksOf(stores, file.car.id, walkId),
-    photos: new Map(file.photos.map((record) => [record.sha256, record])),
-  });
-  const style = asBuilt(styleOf({ ...state.begun, steering: file.car.steering }), state);
+export function archiveOfWalk(context: Context, walkId: string): ArchiveContents & { stock: string } {
+  const { stores, files, shown, now } = context;
+  const standing = reportAsItStands(context, walkId);
+  if (!standing) throw conflict('walk-not-begun', 'The walk has not begun: there is nothing to save.');
+  const { file, state, report } = standing;
+  const style = asBuilt(styleOf({ ...standing.begun, steering: file.car.steering }), state);
   const unplaced = state.brought.map(({ sha256 }) => sha256);
   const pictures = planArchive(report, style, file.car, unplaced);
   const recordings = recordingFiles({ stores, files }, report);
@@ -47,6 +33,27 @@ export function archiveOfWalk(
     recordings,
     copyOf: ({ sha256, overlay }) => shown(sha256, overlay, 1600),
   };
+}
+
+/** A walk with the report that would be frozen from it now; undefined while it has not begun. */
+export function reportAsItStands({ stores, now }: Pick<Context, 'stores' | 'now'>, walkId: string) {
+  const file = exportWalk(stores, walkId, now());
+  const state = replay(walkId, file.entries);
+  const { begun } = state;
+  if (!begun) return undefined;
+  const report = composeReport({
+    id: walkId,
+    revision: stores.reports.ofWalk(walkId).length + 1,
+    frozenAt: now().toISOString(),
+    signedBy: '',
+    yard: stores.people.yard(),
+    car: file.car,
+    walk: walkId,
+    entries: file.entries,
+    otherWalks: otherWalksOf(stores, file.car.id, walkId),
+    photos: new Map(file.photos.map((record) => [record.sha256, record])),
+  });
+  return { file, state, begun, report };
 }
 
 export const archiveName = (stock: string): string => `${stock.replace(/[^\w.-]+/g, '-')}-pictures.zip`;

@@ -102,7 +102,7 @@ async function entriesOf(zip: ZipFile, packedBytes: number): Promise<Entry[]> {
     const { fileName, uncompressedSize } = entry;
     if (entries.push(entry) > MOST_FILES)
       throw badRequest('archive-too-many', `The ZIP holds more than ${MOST_FILES} files.`);
-    if (isUnsafe(fileName)) throw suspicious('A file in it has a name that leads out of its folder.');
+    if (isUnsafeName(fileName)) throw suspicious('A file in it has a name that leads out of its folder.');
     if (names.has(fileName)) throw suspicious('It holds two files of one name.');
     names.add(fileName);
     unpacked += uncompressedSize;
@@ -121,11 +121,11 @@ async function entriesOf(zip: ZipFile, packedBytes: number): Promise<Entry[]> {
   return entries;
 }
 
-const isUnsafe = (name: string): boolean =>
+export const isUnsafeName = (name: string): boolean =>
   name === '' || name.length > 300 || /^\/|^[a-z]:|\\|\p{Cc}/iu.test(name) || name.split('/').includes('..');
 
 /** Unpacks one file, counting while it grows, and holds it against its checksum. */
-async function unpack(zip: ZipFile, entry: Entry, to: string, mostBytes: number): Promise<void> {
+export async function unpack(zip: ZipFile, entry: Entry, to: string, mostBytes: number): Promise<void> {
   let [bytes, sum] = [0, 0];
   try {
     await pipeline(

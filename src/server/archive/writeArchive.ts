@@ -44,6 +44,8 @@ export async function writeArchive(contents: ArchiveContents, out: NodeJS.Writab
     zip.addReadStreamLazy(name, { compress: false, mtime }, (give) => {
       open().then(
         (stream) => {
+          // The packer does not listen for it: unheard, a file that is gone would take the server with it.
+          stream.on('error', (error) => packed.destroy(error));
           opened.add(stream.on('close', () => opened.delete(stream)));
           give(null, stream);
         },

@@ -10,6 +10,7 @@ import { comingInRoutes } from './routes/comingIn';
 import { deviceRoutes } from './routes/devices';
 import { fileRoutes } from './routes/files';
 import { healthRoutes } from './routes/health';
+import { leavingRoutes } from './routes/leaving';
 import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { ownSecretRoutes } from './routes/ownSecrets';
@@ -52,6 +53,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...messageRoutes(context),
     ...yardRoutes(context),
     ...fileRoutes(context),
+    ...leavingRoutes(context),
     ...healthRoutes(context),
   ];
   routes.push(

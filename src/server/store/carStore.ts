@@ -77,6 +77,7 @@ export function makeCarStore(db: Db) {
     `INSERT INTO cars (id, details, search, created_at, updated_at, number)
      VALUES (?, ?, ?, ?, ?, (SELECT coalesce(max(number), 0) + 1 FROM cars))`,
   );
+  const everyOne = db.prepare<[], CarRow>('SELECT * FROM cars ORDER BY created_at, id');
   const update = db.prepare('UPDATE cars SET details = ?, search = ?, updated_at = ? WHERE id = ?');
   const page = (asked: Asked) => db.prepare<unknown[], SummaryRow>(pageSql(asked));
 
@@ -85,6 +86,8 @@ export function makeCarStore(db: Db) {
       const row = one.get(id);
       return row && readRow(row);
     },
+    /** Every car, the oldest first. */
+    all: (): Car[] => everyOne.all().map(readRow),
     /** Adds a car, or gives the one already here under this id. */
     add: (id: string, details: CarDetails, now: string, createdAt = now): Car => {
       if (!one.get(id)) insert.run(id, JSON.stringify(details), searchText(details), createdAt, now);

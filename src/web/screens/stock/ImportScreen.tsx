@@ -7,7 +7,9 @@ import { putPhoto, sendFile, sendJson } from '../../api/client';
 import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { If } from '../../shell/If';
 import { hashPhoto } from '../../sync/hashPhoto';
+import { ImportYard } from './ImportYard';
 
 /** Takes in a walk another Zelk exported, and then its pictures. */
 export function ImportScreen() {
@@ -52,6 +54,9 @@ export function ImportScreen() {
         {walk.isPending && <p>Reading the file…</p>}
         {walk.error && <Notice look="warn">{walk.error.message}</Notice>}
         {walk.data && <Result key={walk.data.walk} imported={walk.data} />}
+        <If may="people">
+          <ImportYard />
+        </If>
       </main>
     </>
   );

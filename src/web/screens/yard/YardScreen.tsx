@@ -3,8 +3,10 @@ import type { Yard } from '#core/yard';
 import { getJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { If } from '../../shell/If';
 import { BackupsSection } from './BackupsSection';
 import { FilesSection } from './FilesSection';
+import { LeavingSection } from './LeavingSection';
 import { YardForm } from './YardForm';
 
 /** How the yard stands on its reports. */
@@ -18,6 +20,9 @@ export function YardScreen() {
         {yard.data && <YardForm yard={yard.data} />}
         <BackupsSection />
         <FilesSection />
+        <If may="people">
+          <LeavingSection />
+        </If>
       </main>
     </>
   );

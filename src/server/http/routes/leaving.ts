@@ -1,0 +1,44 @@
+import { z } from 'zod';
+import { yardTakenInSchema } from '#core/api';
+import { writeArchive } from '../../archive/writeArchive';
+import type { Context } from '../../context';
+import { everything } from '../../leaving/everything';
+import { takeInYard } from '../../leaving/takeInYard';
+import { witnessed } from '../../people/witnessed';
+import { type AnyRoute, route } from '../route';
+
+/** All of a yard out in one archive, and in again elsewhere. */
+export function leavingRoutes(context: Context): AnyRoute[] {
+  return [
+    route({
+      method: 'get',
+      path: '/api/yard/everything.zip',
+      summary: 'Cars, walks, reports, photos as they were taken and recordings, in open formats',
+      needs: 'people',
+      params: z.object({}),
+      gives: 'application/zip',
+      handle: async ({ by }, _request, response) => {
+        witnessed(context, by, 'data-taken', 'everything');
+        const contents = everything(context);
+        response
+          .attachment(`zelk-yard-${contents.at.toISOString().slice(0, 10)}.zip`)
+          .type('application/zip');
+        await writeArchive(contents, response);
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/imports/yard',
+      summary: 'Take in all that another Zelk gave out; repeating it adds what is missing',
+      needs: 'people',
+      takes: ['application/zip', 'application/x-zip-compressed'],
+      status: 201,
+      gives: yardTakenInSchema,
+      handle: async ({ by }, request) => {
+        const taken = await takeInYard(context, request);
+        witnessed(context, by, 'data-brought', `a whole yard: ${taken.cars} cars, ${taken.walks} walks`);
+        return taken;
+      },
+    }),
+  ];
+}
