@@ -42,3 +42,31 @@ test(
     await expect(page.getByText(/makes no backups by itself/)).toBeVisible();
   },
 );
+
+test(
+  'a car is erased once its stock number is typed, and its link opens nothing any more',
+  onlyAt('phone', 'what is asked does not depend on the width'),
+  async ({ page, ownServer: server }) => {
+    const { car, walk } = await beginWalk(page, server);
+    const { id } = await (
+      await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID() })
+    ).json();
+    const { token } = await (await server.post(`/api/reports/${id}/shares`, { name: 'Overland' })).json();
+    await page.goto(`${server.origin}/cars/${car}`);
+    await page.getByText('Erase this car').click();
+    await expect(page.getByText(/1 frozen report goes with it/)).toBeVisible();
+    await noAxeFindings(page);
+    await fitsSideways(page);
+    const field = page.getByLabel(/^Type E-\w+ to erase it$/);
+    await field.fill('another');
+    await page.getByRole('button', { name: 'Erase it for good' }).click();
+    await expect(page.getByText(/not “another”/)).toBeVisible();
+    await field.fill(`E-${car.slice(0, 8)}`);
+    await page.getByRole('button', { name: 'Erase it for good' }).click();
+    await expect(page.getByText(/No cars yet/)).toBeVisible();
+    await page.goto(`${server.origin}/people/log`);
+    await expect(page.getByText(/erased for good/)).toBeVisible();
+    await page.goto(`${server.origin}/r/${token}`);
+    await expect(page.getByRole('heading', { name: 'No such report' })).toBeVisible();
+  },
+);

@@ -42,6 +42,18 @@ export const backupsPageSchema = z.object({
 });
 export type BackupsPage = z.output<typeof backupsPageSchema>;
 
+/** What would go with a car that is erased. */
+export const carErasingSchema = z.object({
+  stockNumber: z.string(),
+  walks: z.int(),
+  reports: z.int(),
+  /** Links that open a report of it today. */
+  openLinks: z.int(),
+  /** Photos and recordings its walks and readers brought. */
+  files: z.int(),
+});
+export type CarErasing = z.output<typeof carErasingSchema>;
+
 /** What came in of a whole yard; what was here already is not counted. */
 export const yardTakenInSchema = z.object({
   cars: z.int(),

@@ -2,6 +2,8 @@ export {
   type BackupsPage,
   type BrokenFile,
   backupsPageSchema,
+  type CarErasing,
+  carErasingSchema,
   type FilesPage,
   filesPageSchema,
   healthSchema,

@@ -24,6 +24,7 @@ export const auditKinds = [
   'yard-changed',
   'data-brought',
   'data-taken',
+  'erased',
 ] as const;
 export type AuditKind = (typeof auditKinds)[number];
 
@@ -53,4 +54,5 @@ export const auditWords: Record<AuditKind, string> = {
   'yard-changed': 'changed the yard’s settings',
   'data-brought': 'brought in data',
   'data-taken': 'took out data',
+  erased: 'erased for good',
 };

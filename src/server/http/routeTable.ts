@@ -8,6 +8,7 @@ import { arrivalRoutes } from './routes/arrivals';
 import { carRoutes } from './routes/cars';
 import { comingInRoutes } from './routes/comingIn';
 import { deviceRoutes } from './routes/devices';
+import { erasingRoutes } from './routes/erasing';
 import { fileRoutes } from './routes/files';
 import { healthRoutes } from './routes/health';
 import { leavingRoutes } from './routes/leaving';
@@ -54,6 +55,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...yardRoutes(context),
     ...fileRoutes(context),
     ...leavingRoutes(context),
+    ...erasingRoutes(context),
     ...healthRoutes(context),
   ];
   routes.push(

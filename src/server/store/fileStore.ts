@@ -33,6 +33,9 @@ export function makeFileStore(db: Db) {
   const expect = db.prepare('INSERT OR IGNORE INTO kept_files (path) VALUES (?)');
   const checked = db.prepare('UPDATE kept_files SET checked_at = ?, problem = ? WHERE path = ?');
   const forget = db.prepare('DELETE FROM kept_files WHERE path = ?');
+  const between = db.prepare<[string, string], { path: string }>(
+    'SELECT path FROM kept_files WHERE path >= ? AND path < ?',
+  );
   const due = db.prepare<[string], Row>(
     `SELECT path, sha256, problem FROM kept_files WHERE checked_at IS NULL OR checked_at < ?
      ORDER BY checked_at LIMIT 1`,
@@ -69,6 +72,11 @@ export function makeFileStore(db: Db) {
     due: (since: string): KeptFile | undefined => {
       const row = due.get(since);
       return row && toFile(row);
+    },
+    /** Copies of a picture with something drawn on them, by their names. */
+    burnedOf: (sha256: string): string[] => {
+      const from = `burned/${sha256.slice(0, 2)}/${sha256}-`;
+      return between.all(from, `${from}~`).map(({ path }) => path);
     },
     broken: (): KeptFile[] => broken.all().map(toFile),
     counts: () => counts.get() as { kept: number; checked: number; broken: number },

@@ -10,7 +10,7 @@ export interface HeldLog {
 
 /**
  * Parsed logs of the walks in use, so that appending does not read a whole log again.
- * A prefix of what the database holds: entries are never changed or removed there, so it cannot go stale,
+ * A prefix of what the database holds: entries are never changed there, and removed only with their whole walk, so it cannot go stale,
  * only short, and the store reads what is missing.
  */
 export class LogCache {
@@ -22,6 +22,10 @@ export class LogCache {
     const log = this.#logs.get(walk);
     if (log) this.set(walk, log);
     return log;
+  }
+
+  delete(walk: string): void {
+    this.#logs.delete(walk);
   }
 
   /** Only entries already committed belong here. */

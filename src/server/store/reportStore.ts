@@ -65,6 +65,10 @@ export function makeReportStore(db: Db) {
     stored,
     ofWalk: (walk: string): ReportSummary[] =>
       ofWalk.all(walk).map(({ frozen_at: frozenAt, ...row }) => ({ ...row, frozenAt })),
+    /** Of an erased walk: what was read of it lately goes too. */
+    forget: (id: string): void => {
+      read.delete(id);
+    },
     add: (document: ReportDocument): void => {
       const { id, walk, revision, position, frozenAt } = document;
       insert.run(id, walk, revision, position, frozenAt, JSON.stringify(document), fingerprintOf(document));

@@ -177,6 +177,8 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     /** The latest walks a person began, with what they walked round. */
     lastWalksOf: (person: string, most: number): { style: BodyStyle; entries: readonly Entry[] }[] =>
       lastOf.all(person, most).map((row) => ({ style: styleOfRow(row), entries: entriesOf(row.id) })),
+    /** Of an erased walk: what is held of it in memory goes too. */
+    forget: (walk: string): void => cache.delete(walk),
     /** Entries of a walk file that was proven, within the transaction that takes the file in. */
     appendProven: add,
     append: (walk: string, raws: readonly unknown[], now: Date, refuses?: Refuses): Appended =>

@@ -17,6 +17,7 @@ import { planRoute } from '#core/route';
 import { estimateSeconds } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button, buttonLook } from '../../components/Button';
+import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
 import { If } from '../../shell/If';
@@ -28,6 +29,7 @@ import { localMoment } from '../../words/times';
 import { preferredRule } from '../routes/routeChoices';
 import { minutesWords } from '../routes/routeWords';
 import { usePace, useRoutes } from '../routes/useRoutes';
+import { EraseCar } from './EraseCar';
 
 /** One car: what it is, its walks and its reports. */
 export function CarScreen() {
@@ -52,20 +54,20 @@ export function CarScreen() {
             </Notice>
           </div>
         )}
-        {page.data && <CarView page={page.data} />}
+        {page.data && <CarView page={page.data} isWaiting={waiting !== undefined} />}
       </main>
     </>
   );
 }
 
-function CarView({ page: { car, walks } }: { page: CarPage }) {
+function CarView({ page: { car, walks }, isWaiting }: { page: CarPage; isWaiting: boolean }) {
   return (
     <div className="grid gap-8 sm:grid-cols-[1fr_1.2fr]">
       <section>
         <div className="flex items-start justify-between gap-2">
           <h1 className="text-2xl leading-tight">{carTitle(car)}</h1>
           <If may="walk">
-            <Link to={`/cars/${car.id}/edit`} className={buttonLook()}>
+            <Link to={`/cars/${car.id}/edit`} className={`${buttonLook()} shrink-0`}>
               <Pencil aria-hidden size={18} /> Edit
             </Link>
           </If>
@@ -88,6 +90,15 @@ function CarView({ page: { car, walks } }: { page: CarPage }) {
             <WalkRow key={walk.id} walk={walk} />
           ))}
         </ul>
+        {!isWaiting && (
+          <If may="people">
+            <div className="mt-6">
+              <Fold title="Erase this car">
+                <EraseCar car={car.id} />
+              </Fold>
+            </div>
+          </If>
+        )}
       </section>
     </div>
   );
