@@ -10,6 +10,7 @@ import { benchKills } from './kills';
 import { benchPaint } from './paint';
 import { benchPapers } from './papers';
 import { benchPdf } from './pdf';
+import { benchPhones } from './phones';
 import { benchPhotos } from './photos';
 import { benchPictures } from './pictures';
 import { benchReaders } from './readers';
@@ -23,6 +24,7 @@ import { benchYard } from './yard';
 /** `npm run bench [name …]`: each figure against a bare baseline measured in the same run. */
 const benches = {
   append: benchAppend,
+  phones: benchPhones,
   replay: benchReplay,
   shorthand: benchShorthand,
   walk: benchWalk,

@@ -12,4 +12,4 @@ export {
   type WalkFile,
   walkFileSchema,
 } from './walkFile';
-export { readYardFile, YARD_FILE_VERSION, type YardFile, yardFileSchema } from './yardFile';
+export { readYardFile, YARD_FILE_VERSION, type YardFile } from './yardFile';

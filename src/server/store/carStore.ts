@@ -71,7 +71,8 @@ const quoted = (word: string) => `"${word.replaceAll('"', '""')}"`;
 
 const escapeLike = (word: string) => word.replace(/[\\%_]/g, (sign) => `\\${sign}`);
 
-export function makeCarStore(db: Db) {
+/** `settle` brings the figures of walks up to date before they are listed. */
+export function makeCarStore(db: Db, settle: () => void = () => undefined) {
   const one = db.prepare<[string], CarRow>('SELECT * FROM cars WHERE id = ?');
   const insert = db.prepare(
     `INSERT INTO cars (id, details, search, created_at, updated_at, number)
@@ -104,6 +105,7 @@ export function makeCarStore(db: Db) {
       cursor: string | undefined,
       limit: number,
     ): { cars: CarSummary[]; next?: string } => {
+      settle();
       const words = search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
       const [createdAt, id] = cursor === undefined ? ['9999', ''] : readCursor(cursor);
       const long = words.filter((word) => [...word].length >= INDEXED);

@@ -24,11 +24,15 @@ export class LogCache {
     return log;
   }
 
+  clear(): void {
+    this.#logs.clear();
+  }
+
   delete(walk: string): void {
     this.#logs.delete(walk);
   }
 
-  /** Only entries already committed belong here. */
+  /** Only entries already committed belong here, or those of a transaction whose failure clears it. */
   set(walk: string, log: HeldLog): HeldLog {
     this.#logs.delete(walk);
     this.#logs.set(walk, log);

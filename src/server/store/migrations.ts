@@ -338,4 +338,13 @@ export const migrations: readonly { number: number; sql: string }[] = [
       END;
     `,
   },
+  {
+    number: 12,
+    sql: `
+      -- How many entries the figures of a walk were worked out of; behind its entries they are due.
+      ALTER TABLE walks ADD COLUMN projected INTEGER NOT NULL DEFAULT 0;
+      UPDATE walks SET projected = entries;
+      CREATE INDEX walks_to_project ON walks (id) WHERE projected <> entries;
+    `,
+  },
 ];

@@ -19,7 +19,8 @@ import { makeWalkStore } from './walkStore';
 
 /** Every table's face, over one open database. */
 export function makeStores(db: Db) {
-  const cars = makeCarStore(db);
+  const walks = makeWalkStore(db, (id) => cars.get(id) !== undefined);
+  const cars = makeCarStore(db, walks.settle);
   const newest = db.prepare<[], { at: string | null }>(
     `SELECT max(at) AS at FROM (SELECT max(received_at) AS at FROM entries UNION SELECT max(created_at) FROM photos
      UNION SELECT max(created_at) FROM recordings UNION SELECT max(frozen_at) FROM reports)`,
@@ -48,7 +49,7 @@ export function makeStores(db: Db) {
     oneTime: makeOneTimeStore(db),
     passkeys: makePasskeyStore(db),
     people: makePeopleStore(db),
-    walks: makeWalkStore(db, (id) => cars.get(id) !== undefined),
+    walks,
     photos: makePhotoStore(db),
     questions: makeQuestionStore(db),
     recordings: makeRecordingStore(db),

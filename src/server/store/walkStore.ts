@@ -10,8 +10,10 @@ import {
   replay,
 } from '#core/walk';
 import { conflict, notFound, type ProblemPart, unprocessable } from '../problems';
+import { makeGroupCommit } from './groupCommit';
 import { type HeldLog, LogCache } from './logCache';
 import type { Db } from './openDatabase';
+import { type Figures, makeProjection } from './projection';
 
 export interface WalkRow {
   id: string;
@@ -64,9 +66,7 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
   const insertEntry = db.prepare(
     'INSERT INTO entries (walk_id, position, id, json, received_at) VALUES (?, ?, ?, ?, ?)',
   );
-  const project = db.prepare(
-    `UPDATE walks SET last_entry_at = ?, entries = ?, parts = ?, visited = ?, findings = ?, photos = ? WHERE id = ?`,
-  );
+  const grow = db.prepare('UPDATE walks SET entries = ?, last_entry_at = max(last_entry_at, ?) WHERE id = ?');
   const cache = new LogCache();
   let newest = Date.parse(newestOf.get()?.at ?? '') || 0;
   /** The server's clock went back: then it says nothing about whose clock is ahead. */
@@ -86,20 +86,8 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
   }
   const entriesOf = (walk: string): readonly Entry[] => logOf(walk).entries;
 
-  function updateProjection(row: WalkRow, entries: readonly Entry[], rows: number): void {
-    const state = replay(row.id, entries);
-    const cover = coverage(state, styleOfRow(row));
-    const findings = state.findings.filter((finding) => isStanding(finding)).length;
-    project.run(
-      state.lastEntryAt ?? row.begun_at,
-      rows,
-      cover.total,
-      cover.visited,
-      findings,
-      state.photos.length,
-      row.id,
-    );
-  }
+  const projection = makeProjection(db, figuresOf, entriesOf);
+  const group = makeGroupCommit(db, () => cache.clear());
 
   function begin(entry: Entry | undefined): WalkRow {
     if (entry?.kind !== 'walk-begun') {
@@ -150,23 +138,30 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     }
     if (accepted.length === 0) return { accepted: [], already, position: stored?.entries ?? 0 };
 
-    const row = stored ?? begin(accepted[0]);
-    const { entries: earlier, rows } = logOf(walk);
+    const { entries: before } = stored ?? begin(accepted[0]);
     accepted.forEach((entry, i) => {
-      insertEntry.run(walk, rows + i + 1, entry.id, JSON.stringify(entry), now.toISOString());
+      insertEntry.run(walk, before + i + 1, entry.id, JSON.stringify(entry), now.toISOString());
     });
     newest = Math.max(newest, now.getTime());
-    updateProjection(row, [...earlier, ...accepted], rows + accepted.length);
-    return {
-      accepted: accepted.map((entry) => entry.id),
-      already,
-      position: rows + accepted.length,
-    };
+    const position = before + accepted.length;
+    grow.run(
+      position,
+      accepted.map(({ at }) => at).reduce((a, b) => (a > b ? a : b)),
+      walk,
+    );
+    projection.grew();
+    return { accepted: accepted.map((entry) => entry.id), already, position };
   }
 
   return {
     get: (id: string): WalkRow | undefined => one.get(id),
-    ofCar: (car: string): WalkRow[] => ofCar.all(car),
+    /** A car’s walks, the newest first, with their figures. */
+    ofCar: (car: string): WalkRow[] => {
+      projection.settle();
+      return ofCar.all(car);
+    },
+    /** Brings the figures the stock list shows up with the logs. */
+    settle: projection.settle,
     logsOfCar: (car: string): { walk: string; entries: readonly Entry[] }[] =>
       ofCar.all(car).map(({ id }) => ({ walk: id, entries: entriesOf(id) })),
     entriesOf,
@@ -183,6 +178,9 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     appendProven: add,
     append: (walk: string, raws: readonly unknown[], now: Date, refuses?: Refuses): Appended =>
       append.immediate(walk, raws, now, refuses),
+    /** The same, made durable together with whatever else arrives now. */
+    appendSoon: (walk: string, raws: readonly unknown[], now: Date, refuses?: Refuses): Promise<Appended> =>
+      group(() => append(walk, raws, now, refuses)),
   };
 }
 
@@ -199,6 +197,14 @@ function entryIn(json: string): Entry | undefined {
 
 const styleOfRow = ({ body_style, extras }: WalkRow): BodyStyle =>
   styleOf({ bodyStyle: body_style, extras: JSON.parse(extras) as ExtraId[] });
+
+/** What the stock list shows of a walk. */
+function figuresOf(row: WalkRow, entries: readonly Entry[]): Figures {
+  const state = replay(row.id, entries);
+  const { total, visited } = coverage(state, styleOfRow(row));
+  const findings = state.findings.filter((finding) => isStanding(finding)).length;
+  return { parts: total, visited, findings, photos: state.photos.length };
+}
 
 const buildSchema = z.object({
   kind: z.literal('walk-begun'),

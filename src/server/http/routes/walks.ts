@@ -51,8 +51,8 @@ export function walkRoutes(context: Context): AnyRoute[] {
       limit: 8 * 1024 * 1024,
       body: appendSchema,
       gives: appendedSchema,
-      handle: ({ params, body, by }) => {
-        const appended = walks.append(params.id, body.entries, now(), signedBy(by));
+      handle: async ({ params, body, by }) => {
+        const appended = await walks.appendSoon(params.id, body.entries, now(), signedBy(by));
         if (appended.accepted.length > 0) context.live.tellLog(params.id, appended.position);
         return appended;
       },

@@ -1,0 +1,61 @@
+import type { Entry } from '#core/walk';
+import type { Db } from './openDatabase';
+
+/** What the stock list shows of a walk, worked out of its log. */
+export interface Figures {
+  parts: number;
+  visited: number;
+  findings: number;
+  photos: number;
+}
+
+interface DueRow {
+  id: string;
+  body_style: string;
+  extras: string;
+  entries: number;
+}
+
+/** After an append the figures are worked out within this, unless somebody asks for them before. */
+const WITHIN_MS = 250;
+
+/**
+ * Keeps the figures of walks up with their logs, not in the transaction that appends: to work them out takes a replay of the whole log, and nobody who walks
+ * waits for them. What was left when the server was cut off is done when they are first asked for.
+ */
+export function makeProjection<Row extends DueRow>(
+  db: Db,
+  figuresOf: (row: Row, entries: readonly Entry[]) => Figures,
+  entriesOf: (walk: string) => readonly Entry[],
+) {
+  const due = db.prepare<[], Row>('SELECT * FROM walks WHERE projected <> entries');
+  const project = db.prepare(
+    'UPDATE walks SET parts = ?, visited = ?, findings = ?, photos = ?, projected = ? WHERE id = ?',
+  );
+  let isDue = true;
+  let timer: NodeJS.Timeout | undefined;
+  const settleAll = db.transaction((rows: readonly Row[]) => {
+    for (const row of rows) {
+      const { parts, visited, findings, photos } = figuresOf(row, entriesOf(row.id));
+      project.run(parts, visited, findings, photos, row.entries, row.id);
+    }
+  });
+  /** Works out what is due now. */
+  const settle = (): void => {
+    if (!isDue) return;
+    const rows = due.all();
+    if (rows.length > 0) settleAll(rows);
+    isDue = false;
+  };
+  return {
+    settle,
+    /** A log grew: its figures are due. */
+    grew: (): void => {
+      isDue = true;
+      timer ??= setTimeout(() => {
+        timer = undefined;
+        if (db.open) settle();
+      }, WITHIN_MS).unref();
+    },
+  };
+}
