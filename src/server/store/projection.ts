@@ -33,7 +33,7 @@ export function makeProjection<Row extends DueRow>(
     'UPDATE walks SET parts = ?, visited = ?, findings = ?, photos = ?, projected = ? WHERE id = ?',
   );
   let isDue = true;
-  let timer: NodeJS.Timeout | undefined;
+  let isSoon = false;
   const settleAll = db.transaction((rows: readonly Row[]) => {
     for (const row of rows) {
       const { parts, visited, findings, photos } = figuresOf(row, entriesOf(row.id));
@@ -52,8 +52,10 @@ export function makeProjection<Row extends DueRow>(
     /** A log grew: its figures are due. */
     grew: (): void => {
       isDue = true;
-      timer ??= setTimeout(() => {
-        timer = undefined;
+      if (isSoon) return;
+      isSoon = true;
+      setTimeout(() => {
+        isSoon = false;
         if (db.open) settle();
       }, WITHIN_MS).unref();
     },

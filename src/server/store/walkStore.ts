@@ -146,7 +146,10 @@ export function makeWalkStore(db: Db, carExists: (id: string) => boolean) {
     const position = before + accepted.length;
     grow.run(
       position,
-      accepted.map(({ at }) => at).reduce((a, b) => (a > b ? a : b)),
+      accepted
+        .map(({ at }) => at)
+        .toSorted()
+        .at(-1),
       walk,
     );
     projection.grew();
