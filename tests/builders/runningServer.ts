@@ -54,10 +54,16 @@ export class RunningServer {
     return this.#process?.pid ?? 0;
   }
 
-  /** Starts, on the same port as before if it ran already. */
-  async start(): Promise<void> {
+  /** Starts, on the same port as before if it ran already; `settings` as a yard sets them. */
+  async start(settings: Record<string, string> = {}): Promise<void> {
     const child = spawn(process.execPath, ['dist/server/main.js'], {
-      env: { ...process.env, PORT: String(this.#port), ZELK_DATA: this.dataDir, ZELK_WEB: this.#web },
+      env: {
+        ...process.env,
+        PORT: String(this.#port),
+        ZELK_DATA: this.dataDir,
+        ZELK_WEB: this.#web,
+        ...settings,
+      },
       stdio: ['ignore', 'pipe', 'inherit'],
     });
     this.#process = child;
