@@ -56,10 +56,10 @@ export const WalkBar = memo(function WalkBar({
         type="button"
         className={`${tool} max-sm:hidden`}
         onClick={onPlan}
-        aria-label="Route, laps and conditions"
+        aria-label="Where to: route, laps and conditions"
       >
         {icons.plan}
-        Route
+        Where to
       </button>
       <Link to={`/walks/${id}/tyres`} className={`${tool} max-lg:hidden`}>
         {icons.readings}
