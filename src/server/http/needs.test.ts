@@ -77,6 +77,7 @@ describe('every route', () => {
       'get /api/audit',
       'get /api/cars/:id/erasing',
       'get /api/yard/everything.zip',
+      'post /api/accounts/:id/erasing',
       'post /api/accounts/:id/password',
       'post /api/cars/:id/erasing',
       'post /api/imports/yard',

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { accountBody, accountsPageSchema, invitationBody, newAddressSchema } from '#core/api';
 import { mayAppoint, type Role, roleNames } from '#core/people';
 import type { Context } from '../../context';
+import { erasePerson } from '../../erasing/erasePerson';
 import { witnessed } from '../../people/witnessed';
 import { conflict, notFound, Problem } from '../../problems';
 import { type AnyRoute, route } from '../route';
@@ -96,6 +97,23 @@ export function accountRoutes(context: Context): AnyRoute[] {
         const { person, name, role } = account;
         witnessed(context, by, 'address-made', `for a new password of ${name}`);
         return address({ person, name, role, madeBy: by.person });
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/accounts/:id/erasing',
+      summary: 'Erase what is kept of somebody whose account has ended',
+      needs: 'people',
+      params: idParams,
+      body: z.object({}),
+      gives: accountsPageSchema,
+      handle: async ({ params, by }) => {
+        const account = accounts.get(params.id);
+        if (account && !mayAppoint(by.role, account.role)) throw notYours(account.role);
+        await erasePerson(context, params.id);
+        // Not whose: that would keep what was to go.
+        witnessed(context, by, 'erased', 'what was kept of a person');
+        return page();
       },
     }),
     route({

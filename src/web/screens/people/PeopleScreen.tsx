@@ -9,6 +9,7 @@ import { Bar } from '../../shell/Bar';
 import { useMe } from '../../shell/me';
 import { localDay } from '../../words/times';
 import { OneTimeAddress } from '../me/OneTimeAddress';
+import { ErasePerson } from './ErasePerson';
 import { Invite } from './Invite';
 import { RoleSelect } from './RoleSelect';
 
@@ -103,7 +104,12 @@ function AccountRow({ account, onChange }: AccountRowProps) {
       {isMine && person !== me.person && (
         <div className="flex flex-wrap gap-2">
           {endedAt ? (
-            <Button onClick={() => onChange({ person, isEnded: false })}>Let {name} in again</Button>
+            <>
+              <Button onClick={() => onChange({ person, isEnded: false })}>Let {name} in again</Button>
+              <Button onClick={() => setAsking(!isAsking)} aria-expanded={isAsking}>
+                Erase their data
+              </Button>
+            </>
           ) : (
             <>
               <Button onClick={() => forgot.mutate()}>New password</Button>
@@ -114,6 +120,7 @@ function AccountRow({ account, onChange }: AccountRowProps) {
           )}
         </div>
       )}
+      {isAsking && endedAt && <ErasePerson person={person} name={name} />}
       {isAsking && !endedAt && (
         <div className="flex flex-wrap items-center gap-2">
           <span>
