@@ -2,12 +2,13 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { type BrowserContext, chromium, type Page } from '@playwright/test';
+import sharp from 'sharp';
 import type { WalkPage } from '#core/api';
 import { OWNER_PASSWORD, type RunningServer } from '../builders/runningServer';
 import { beginWalk, makeCar } from './begin';
 import { noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { addCar, saved, startWalk } from './steps';
+import { addCar, openYard, saved, startWalk } from './steps';
 
 const phone = onlyAt('phone', 'what a device keeps does not depend on the width');
 
@@ -240,5 +241,38 @@ test(
     } finally {
       await mine.remove();
     }
+  },
+);
+
+test(
+  'Zelk is put on the device’s own screen where the browser offers it, and the way is told where it does not',
+  phone,
+  async ({ page, server }) => {
+    await openYard(page, server);
+    await expect(page.getByRole('heading', { name: 'Stock list' })).toBeVisible();
+    // What a browser needs to offer it (W3C, Web Application Manifest): a name, icons of 192 and 512 pixels, a start, a display of its own.
+    const manifest = await (await server.fetch('/manifest.webmanifest')).json();
+    expect(manifest).toMatchObject({ name: 'Zelk', start_url: '/', display: 'standalone' });
+    for (const { src, sizes } of manifest.icons as { src: string; sizes: string }[]) {
+      const icon = await sharp(Buffer.from(await (await server.fetch(src)).arrayBuffer())).metadata();
+      expect(`${icon.width}x${icon.height}`).toBe(sizes);
+    }
+    await page.getByRole('link', { name: /you and this device/ }).click();
+    await expect(page.getByText(/Add to home screen/)).toBeVisible();
+    await page.evaluate(() => {
+      const offer = new Event('beforeinstallprompt', { cancelable: true });
+      Object.assign(offer, {
+        prompt: async () => {
+          document.title = 'asked';
+          return { outcome: 'accepted' };
+        },
+      });
+      window.dispatchEvent(offer);
+    });
+    await page.getByRole('button', { name: 'Put Zelk on this device’s own screen' }).click();
+    await expect(page).toHaveTitle('asked');
+    // An offer is good once.
+    await expect(page.getByText(/Add to home screen/)).toBeVisible();
+    await noAxeFindings(page);
   },
 );
