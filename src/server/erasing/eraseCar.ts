@@ -1,9 +1,9 @@
 import type { CarErasing } from '#core/api';
 import { type Car, carTitle } from '#core/car';
 import type { Context } from '../context';
-import { discard } from '../photos/photoFiles';
 import { notFound, unprocessable } from '../problems';
 import { deleteCar, filesOfCar, overwriting, ownFiles } from './carRows';
+import { eraseFiles } from './eraseFiles';
 
 function carOf({ stores }: Pick<Context, 'stores'>, id: string): Car {
   const car = stores.cars.get(id);
@@ -62,20 +62,4 @@ export async function eraseCar(context: Context, id: string, stockNumber: string
     for (const hash of own) await eraseFiles(context, hash);
   });
   return `${carTitle(car)}, ${car.stockNumber}`;
-}
-
-/** The original, its copies, and those with something drawn on them. */
-async function eraseFiles({ stores, files }: Context, hash: string): Promise<void> {
-  const places = [
-    files.original(hash),
-    files.derivative(hash, 320),
-    files.derivative(hash, 1600),
-    files.recording(hash),
-    ...stores.files.burnedOf(hash).map((place) => files.at(place)),
-  ];
-  for (const path of places) {
-    await discard(path);
-    stores.files.forget(files.relative(path));
-  }
-  await discard(files.part(hash));
 }

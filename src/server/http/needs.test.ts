@@ -82,7 +82,9 @@ describe('every route', () => {
       'post /api/cars/:id/erasing',
       'post /api/imports/yard',
       'post /api/invitations',
+      'post /api/messages/:id/erasing',
       'post /api/people',
+      'post /api/shares/:id/erasing',
       'put /api/accounts/:id',
     ]);
     expect(list('work')).toEqual(['post /api/walks/:id/entries', 'put /api/photos/:sha256']);

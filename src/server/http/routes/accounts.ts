@@ -3,23 +3,15 @@ import { z } from 'zod';
 import { accountBody, accountsPageSchema, invitationBody, newAddressSchema } from '#core/api';
 import { mayAppoint, type Role, roleNames } from '#core/people';
 import type { Context } from '../../context';
-import { erasePerson } from '../../erasing/erasePerson';
+import { notYours } from '../../people/notYours';
 import { witnessed } from '../../people/witnessed';
-import { conflict, notFound, Problem } from '../../problems';
+import { conflict, notFound } from '../../problems';
 import { type AnyRoute, route } from '../route';
 
 /** An invitation may wait for Monday. */
 const INVITATION_MS = 7 * 86_400_000;
 
 const idParams = z.object({ id: z.uuid('There is no such entry on this list.') });
-
-const notYours = (role: Role) =>
-  new Problem(
-    403,
-    'not-yours',
-    'That is not yours to decide',
-    `Who is here for “${roleNames[role].name}” is looked after by owners.`,
-  );
 
 /** Who belongs to the yard, and who is invited. */
 export function accountRoutes(context: Context): AnyRoute[] {
@@ -97,23 +89,6 @@ export function accountRoutes(context: Context): AnyRoute[] {
         const { person, name, role } = account;
         witnessed(context, by, 'address-made', `for a new password of ${name}`);
         return address({ person, name, role, madeBy: by.person });
-      },
-    }),
-    route({
-      method: 'post',
-      path: '/api/accounts/:id/erasing',
-      summary: 'Erase what is kept of somebody whose account has ended',
-      needs: 'people',
-      params: idParams,
-      body: z.object({}),
-      gives: accountsPageSchema,
-      handle: async ({ params, by }) => {
-        const account = accounts.get(params.id);
-        if (account && !mayAppoint(by.role, account.role)) throw notYours(account.role);
-        await erasePerson(context, params.id);
-        // Not whose: that would keep what was to go.
-        witnessed(context, by, 'erased', 'what was kept of a person');
-        return page();
       },
     }),
     route({

@@ -1,7 +1,11 @@
 import { z } from 'zod';
 import { carErasingSchema } from '#core/api';
+import { mayAppoint } from '#core/people';
 import type { Context } from '../../context';
 import { eraseCar, whatGoes } from '../../erasing/eraseCar';
+import { erasePerson } from '../../erasing/erasePerson';
+import { eraseMessage, eraseReader } from '../../erasing/eraseReader';
+import { notYours } from '../../people/notYours';
 import { witnessed } from '../../people/witnessed';
 import { type AnyRoute, route } from '../route';
 
@@ -31,6 +35,51 @@ export function erasingRoutes(context: Context): AnyRoute[] {
         const erased = await eraseCar(context, params.id, body.stockNumber);
         witnessed(context, by, 'erased', erased);
         return { erased };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/accounts/:id/erasing',
+      summary: 'Erase what is kept of somebody whose account has ended',
+      needs: 'people',
+      params: idParams,
+      body: z.object({}),
+      gives: z.object({ erased: z.string() }),
+      handle: async ({ params, by }) => {
+        const account = context.stores.accounts.get(params.id);
+        if (account && !mayAppoint(by.role, account.role)) throw notYours(account.role);
+        await erasePerson(context, params.id);
+        // Not whose: that would keep what was to go.
+        witnessed(context, by, 'erased', 'what was kept of a person');
+        return { erased: params.id };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/shares/:id/erasing',
+      summary: 'Erase what a reader sent by a link that was withdrawn',
+      needs: 'people',
+      params: idParams,
+      body: z.object({}),
+      gives: z.object({ erased: z.string() }),
+      handle: async ({ params, by }) => {
+        await eraseReader(context, params.id);
+        witnessed(context, by, 'erased', 'what a reader sent');
+        return { erased: params.id };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/messages/:id/erasing',
+      summary: 'Erase a message that went out',
+      needs: 'people',
+      params: idParams,
+      body: z.object({}),
+      gives: z.object({ erased: z.string() }),
+      handle: async ({ params, by }) => {
+        await eraseMessage(context, params.id);
+        witnessed(context, by, 'erased', 'a message');
+        return { erased: params.id };
       },
     }),
   ];

@@ -5,8 +5,10 @@ import { Link } from 'react-router';
 import type { Message, MessagesPage } from '#core/api';
 import { getJson } from '../../api/client';
 import { buttonLook } from '../../components/Button';
+import { EraseForGood } from '../../components/EraseForGood';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { If } from '../../shell/If';
 import { localMoment } from '../../words/times';
 
 /** What went out to buyers, or would have, word for word. */
@@ -87,6 +89,14 @@ function Shown({ message }: { message: Message }) {
           The report
         </Link>
       </div>
+      <If may="people">
+        <div className="mt-3">
+          <EraseForGood title="Erase this message" path={`/api/messages/${id}/erasing`}>
+            To whom it went and what it said go from here. Whoever got it has it still, and “Who did what”
+            keeps the address.
+          </EraseForGood>
+        </div>
+      </If>
     </article>
   );
 }

@@ -4,12 +4,12 @@ import type { AccountsPage, NewAddress } from '#core/api';
 import { mayAppoint, type Role, roleNames } from '#core/people';
 import { getJson, sendJson } from '../../api/client';
 import { Button } from '../../components/Button';
+import { EraseForGood } from '../../components/EraseForGood';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
 import { useMe } from '../../shell/me';
 import { localDay } from '../../words/times';
 import { OneTimeAddress } from '../me/OneTimeAddress';
-import { ErasePerson } from './ErasePerson';
 import { Invite } from './Invite';
 import { RoleSelect } from './RoleSelect';
 
@@ -106,9 +106,11 @@ function AccountRow({ account, onChange }: AccountRowProps) {
           {endedAt ? (
             <>
               <Button onClick={() => onChange({ person, isEnded: false })}>Let {name} in again</Button>
-              <Button onClick={() => setAsking(!isAsking)} aria-expanded={isAsking}>
-                Erase their data
-              </Button>
+              <EraseForGood title="Erase their data" path={`/api/accounts/${person}/erasing`}>
+                {name}’s password, passkeys, devices and routes go, and their walks say “a former colleague”
+                instead of the name. Reports they signed go on naming them, as they were signed; so does “Who
+                did what” where it was written. Backups hold the rest until they are thinned out.
+              </EraseForGood>
             </>
           ) : (
             <>
@@ -120,7 +122,6 @@ function AccountRow({ account, onChange }: AccountRowProps) {
           )}
         </div>
       )}
-      {isAsking && endedAt && <ErasePerson person={person} name={name} />}
       {isAsking && !endedAt && (
         <div className="flex flex-wrap items-center gap-2">
           <span>

@@ -7,8 +7,10 @@ import type { Message, NewMessage, NewShare, Share } from '#core/api';
 import { ADDRESSEE_WANTED, addressee } from '#core/messages';
 import { sendJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
+import { EraseForGood } from '../../components/EraseForGood';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
+import { If } from '../../shell/If';
 import { localDay, localMoment } from '../../words/times';
 import { NewLink } from './NewLink';
 
@@ -146,7 +148,16 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
                   <span className="block text-sm text-soft">{shareWords(share)}</span>
                 </span>
                 {share.revokedAt ? (
-                  <span className="text-soft">Withdrawn</span>
+                  <div className="space-y-1">
+                    <p className="text-soft">Withdrawn</p>
+                    <If may="people">
+                      <EraseForGood title="Erase what they sent" path={`/api/shares/${share.id}/erasing`}>
+                        Their questions, what they signed at collection and on arrival, their pictures and
+                        whom the link was for go. The report stays as it was frozen, the yard’s answers stay
+                        in the log, and “Who did what” keeps the address it was sent to.
+                      </EraseForGood>
+                    </If>
+                  </div>
                 ) : (
                   <Button look="warn" onClick={() => revoke.mutate(share.id)}>
                     Withdraw
