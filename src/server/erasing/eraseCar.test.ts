@@ -1,5 +1,5 @@
-import { existsSync, readdirSync, readFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { existsSync, mkdirSync, readdirSync, readFileSync, utimesSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Fact } from '#core/walk';
@@ -7,6 +7,7 @@ import { details } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { sweep } from '../start/sweep';
 
 const OTHER_CAR = idOf(0xca2);
 const OTHER_WALK = '018f0000-0000-7000-8000-0000000000ab';
@@ -104,6 +105,19 @@ describe('a car that is erased', () => {
     expect(stores.db.pragma('foreign_key_check')).toEqual([]);
     const { rows } = (await request(server.app).get('/api/audit').expect(200)).body;
     expect(rows[0]).toMatchObject({ what: 'erased', about: expect.stringContaining('T-1') });
+  });
+
+  it('is not taken for a database that is not the right one: what is left over is still tidied away', async () => {
+    await sweep(server.context);
+    await erase('T-1').expect(200);
+    // A file without a name, as a server killed at the wrong moment leaves one.
+    const stray = server.context.files.original('e'.repeat(64));
+    mkdirSync(dirname(stray), { recursive: true });
+    writeFileSync(stray, 'x');
+    utimesSync(stray, 1, 1);
+    const swept = await sweep(server.context);
+    expect(swept.held).toBeUndefined();
+    expect(swept.putAside).toBe(1);
   });
 
   it('is not another one by a slip of the hand', async () => {

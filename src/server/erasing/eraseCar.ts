@@ -1,6 +1,7 @@
 import type { CarErasing } from '#core/api';
 import { type Car, carTitle } from '#core/car';
 import type { Context } from '../context';
+import { rememberNamed } from '../photos/namedCount';
 import { notFound, unprocessable } from '../problems';
 import { deleteCar, filesOfCar, overwriting, ownFiles } from './carRows';
 import { eraseFiles } from './eraseFiles';
@@ -59,6 +60,7 @@ export async function eraseCar(context: Context, id: string, stockNumber: string
     deleteCar(stores.db, car.id, walks, own);
     for (const walk of walks) stores.walks.forget(walk);
     for (const report of reports) stores.reports.forget(report);
+    rememberNamed(context);
     for (const hash of own) await eraseFiles(context, hash);
   });
   return `${carTitle(car)}, ${car.stockNumber}`;

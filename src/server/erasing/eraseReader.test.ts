@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import { idOf, WALK } from '../../../tests/builders/entries';
+import { entriesOf, idOf, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { sendReport } from '../../../tests/builders/sentReport';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
@@ -77,5 +77,24 @@ describe('what a reader sent', () => {
       .post(`/api/messages/${idOf(0xe5)}/erasing`)
       .send({})
       .expect(404);
+  });
+});
+
+describe('a photo', () => {
+  it('is erased once it was withdrawn wherever it is shown; reports go on saying that it was', async () => {
+    const hash = asked.hashes[0] as string;
+    const erasePhoto = () => request(server.app).post(`/api/photos/${hash}/erasing`).send({});
+    expect((await erasePhoto().expect(409)).body.detail).toContain('Withdraw the whole photo there first');
+    const withdrawn = entriesOf([{ kind: 'photo-withdrawn', body: { photo: hash } }], WALK, 900);
+    await request(server.app).post(`/api/walks/${WALK}/entries`).send({ entries: withdrawn }).expect(200);
+    await erasePhoto().expect(200);
+    expect((await server.context.files.list()).filter(({ place }) => place.includes(hash))).toEqual([]);
+    await request(server.app).get(`/api/photos/${hash}/320`).expect(404);
+    const { body } = await request(server.app).get(`/api/reports/${report}`).expect(200);
+    expect(JSON.stringify(body)).toContain(hash);
+    await request(server.app).get(`/api/reports/${report}/pdf`).expect(200);
+    await request(server.app).get(`/api/reports/${report}/archive`).expect(200);
+    expect((await request(server.app).get('/api/health')).body.files.broken).toBe(0);
+    await erasePhoto().expect(404);
   });
 });

@@ -1,4 +1,5 @@
 import type { Context } from '../context';
+import { rememberNamed } from '../photos/namedCount';
 import { conflict, notFound } from '../problems';
 import { overwriting, ownFiles } from './carRows';
 import { eraseFiles } from './eraseFiles';
@@ -42,10 +43,9 @@ export async function eraseReader(context: Context, share: string): Promise<void
     // What a walk or another reader shows too is theirs.
     const own = await ownFiles(db, [], new Set(brought));
     const photo = db.prepare('DELETE FROM photos WHERE sha256 = ?');
-    for (const hash of own) {
-      photo.run(hash);
-      await eraseFiles(context, hash);
-    }
+    for (const hash of own) photo.run(hash);
+    rememberNamed(context);
+    for (const hash of own) await eraseFiles(context, hash);
   });
 }
 

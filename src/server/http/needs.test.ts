@@ -84,6 +84,7 @@ describe('every route', () => {
       'post /api/invitations',
       'post /api/messages/:id/erasing',
       'post /api/people',
+      'post /api/photos/:sha256/erasing',
       'post /api/shares/:id/erasing',
       'put /api/accounts/:id',
     ]);

@@ -1,5 +1,5 @@
-import { readFileSync, writeFileSync } from 'node:fs';
 import type { Context } from '../context';
+import { namedNow, rememberedNamed, rememberNamed } from '../photos/namedCount';
 import type { SweepHeld, Swept } from '../photos/swept';
 
 type SweepContext = Pick<Context, 'files' | 'stores' | 'now' | 'log'>;
@@ -18,11 +18,11 @@ export async function sweep({ files, stores, now, log }: SweepContext): Promise<
     if (isNamed(hashIn(item.place)) && quarantine.bringBack(item, files.at(item.place))) broughtBack++;
 
   const unnamed = (await files.list()).filter(({ place }) => !isNamed(hashIn(place)));
-  const named = stores.photos.count() + stores.recordings.count();
+  const named = namedNow({ stores });
   const held = unnamed.length > 0 ? whyHeld() : undefined;
   if (!held)
     for (const { path, place } of unnamed) quarantine.add(path, place, now().toISOString().slice(0, 10));
-  if (named >= remembered()) writeFileSync(files.at(MEMORY), JSON.stringify({ named }));
+  if (named >= rememberedNamed({ files })) rememberNamed({ files, stores });
   const swept: Swept = {
     putAside: held ? 0 : unnamed.length,
     broughtBack,
@@ -34,23 +34,11 @@ export async function sweep({ files, stores, now, log }: SweepContext): Promise<
 
   function whyHeld(): SweepHeld | undefined {
     if (named === 0) return 'new-index';
-    if (named < remembered()) return 'smaller-index';
+    if (named < rememberedNamed({ files })) return 'smaller-index';
     const newestFile = Math.max(...unnamed.map(({ writtenMs }) => writtenMs));
     return newestFile > Date.parse(stores.newestRowAt() ?? '') ? 'older-index' : undefined;
   }
-
-  /** How many files were named when this was last looked at. */
-  function remembered(): number {
-    try {
-      const { named } = JSON.parse(readFileSync(files.at(MEMORY), 'utf8')) as { named?: unknown };
-      return typeof named === 'number' ? named : 0;
-    } catch {
-      return 0;
-    }
-  }
 }
-
-const MEMORY = 'named.json';
 
 /** Every file in the photo folder is named after what it was made from. */
 const hashIn = (place: string): string => (place.split('/').at(-1) as string).slice(0, 64);

@@ -18,6 +18,7 @@ export function makePhotoStore(db: Db) {
     `INSERT INTO photos (sha256, record, stored, created_at) VALUES (?, ?, ?, ?)
      ON CONFLICT (sha256) DO UPDATE SET record = excluded.record, stored = 1 WHERE excluded.stored = 1`,
   );
+  const erased = db.prepare('UPDATE photos SET stored = 0 WHERE sha256 = ?');
   const update = db.prepare('UPDATE photos SET record = ? WHERE sha256 = ?');
   const unjudged = db.prepare<[], { sha256: string }>(
     "SELECT sha256 FROM photos WHERE stored = 1 AND record ->> 'quality' IS NULL",
@@ -31,9 +32,13 @@ export function makePhotoStore(db: Db) {
     /** How many have their bytes here. */
     count: (): number => (count.get() as { n: number }).n,
     storedOnes: (): string[] => storedOnes.all().map(({ sha256 }) => sha256),
-    /** Keeps what is known already; pixels, once stored, are never unlearned. */
+    /** Keeps what is known already; pixels, once stored, are unlearned by erasing alone. */
     put: (record: PhotoRecord, stored: boolean, now: string): void => {
       put.run(record.sha256, JSON.stringify(record), stored ? 1 : 0, now);
+    },
+    /** Its file was erased: what walks say of it stays. */
+    erased: (sha256: string): void => {
+      erased.run(sha256);
     },
     /** Adds what was found out of its pixels. */
     judge: (sha256: string, quality: PictureQuality, likeness: string): void => {

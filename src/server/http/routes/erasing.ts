@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { carErasingSchema } from '#core/api';
 import { mayAppoint } from '#core/people';
+import { sha256Schema } from '#core/walk';
 import type { Context } from '../../context';
 import { eraseCar, whatGoes } from '../../erasing/eraseCar';
 import { erasePerson } from '../../erasing/erasePerson';
+import { erasePhoto } from '../../erasing/erasePhoto';
 import { eraseMessage, eraseReader } from '../../erasing/eraseReader';
 import { notYours } from '../../people/notYours';
 import { witnessed } from '../../people/witnessed';
@@ -52,6 +54,20 @@ export function erasingRoutes(context: Context): AnyRoute[] {
         // Not whose: that would keep what was to go.
         witnessed(context, by, 'erased', 'what was kept of a person');
         return { erased: params.id };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/photos/:sha256/erasing',
+      summary: 'Erase the file of a photo that was withdrawn wherever it was shown',
+      needs: 'people',
+      params: z.object({ sha256: sha256Schema }),
+      body: z.object({}),
+      gives: z.object({ erased: z.string() }),
+      handle: async ({ params, by }) => {
+        await erasePhoto(context, params.sha256);
+        witnessed(context, by, 'erased', `a photo, ${params.sha256.slice(0, 12)}`);
+        return { erased: params.sha256 };
       },
     }),
     route({

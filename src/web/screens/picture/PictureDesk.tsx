@@ -139,8 +139,8 @@ export function PictureDesk({ walk, sha256 }: { walk: OpenWalk; sha256: string }
           )}
           {tool === 'hide' && (
             <HidePanel
+              {...{ sha256, hides }}
               boxes={said.boxes}
-              hides={hides}
               onHides={setHides}
               onBoxes={hide}
               withdrawnAt={state.withdrawn.get(sha256)}

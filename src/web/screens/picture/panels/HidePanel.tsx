@@ -3,8 +3,10 @@ import { useState } from 'react';
 import { type HideBox, type HideReason, hideReasons } from '#core/picture';
 import { longDay } from '#core/wording';
 import { Button } from '../../../components/Button';
+import { EraseForGood } from '../../../components/EraseForGood';
 import { Field, inputLook } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
+import { If } from '../../../shell/If';
 
 const reasonWords: Record<HideReason, string> = {
   plate: 'a number plate',
@@ -18,6 +20,7 @@ const intoView = (element: HTMLElement | null) => element?.scrollIntoView({ bloc
 
 /** What is hidden, and that someone has looked. */
 export function HidePanel({
+  sha256,
   boxes,
   hides,
   onHides,
@@ -25,6 +28,7 @@ export function HidePanel({
   withdrawnAt,
   onWithdraw,
 }: {
+  sha256: string;
   boxes: readonly HideBox[] | undefined;
   hides: HideReason;
   onHides: (hides: HideReason) => void;
@@ -70,10 +74,19 @@ export function HidePanel({
         </Button>
       </div>
       {withdrawnAt ? (
-        <p className="font-bold">
-          Withdrawn on {longDay(withdrawnAt)}: no reader sees it, in no report. Undo on the walk brings it
-          back.
-        </p>
+        <>
+          <p className="font-bold">
+            Withdrawn on {longDay(withdrawnAt)}: no reader sees it, in no report. Undo on the walk brings it
+            back.
+          </p>
+          <If may="people">
+            <EraseForGood title="Erase the photo itself" path={`/api/photos/${sha256}/erasing`}>
+              Its file and every copy go from here; what the walk says of it stays, without a picture. Reports
+              frozen before say that it was withdrawn. Backups hold it until they are thinned out; a phone or
+              camera may have it still.
+            </EraseForGood>
+          </If>
+        </>
       ) : isAsking ? (
         // On a phone it opens under the edge: what is asked comes into view with its answers.
         <div ref={intoView}>
