@@ -27,6 +27,9 @@ async function signWithFinger(page: Page): Promise<void> {
 const side = (page: Page, name: string) =>
   page.locator('details').filter({ has: page.getByRole('heading', { name, exact: true }) });
 
+// The buyer's page is kept by a worker of its own.
+test.use({ serviceWorkers: 'allow' });
+
 test('a car is held against its report without signal, signed, and sent when there is some', async ({
   page,
   server,

@@ -226,7 +226,10 @@ test('marks are drawn, something is hidden, and what a buyer gets has it painted
   await page.getByRole('button', { name: 'Look', exact: true }).click();
   await page.getByLabel('Caption of your own').fill('Dent seen against the light');
   await page.keyboard.press('Tab');
-  await saved(page);
+  // With the server, not only no longer waiting: a report is frozen of what is there.
+  await expect
+    .poll(async () => [...(await stateOf(server, walk)).pictures.values()].map(({ caption }) => caption))
+    .toContain('Dent seen against the light');
 
   const report = await (await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID() })).json();
   const share = await (await server.post(`/api/reports/${report.id}/shares`, { label: '' })).json();
