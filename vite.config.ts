@@ -4,12 +4,23 @@ import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { inOneFile, intoDist, page } from './vite.pages';
 
+/** A built Zelk was opened at this address before, and is kept there: what is being developed would not be seen behind it. */
+const LETS_GO = `self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', async () => {
+  await self.registration.unregister();
+  for (const page of await self.clients.matchAll()) page.navigate(page.url);
+});`;
+
 /** While developing: the pages that the server answers by itself, read from their sources. */
 const pagesOfTheServer: Plugin = {
   name: 'pages-of-the-server',
   apply: 'serve',
   configureServer: ({ middlewares }) => {
-    middlewares.use((request, _response, next) => {
+    middlewares.use((request, response, next) => {
+      if (request.url === '/yardWorker.js') {
+        response.setHeader('Content-Type', 'text/javascript').end(LETS_GO);
+        return;
+      }
       if (request.url?.startsWith('/r/')) request.url = '/buyer.html';
       else if (request.url === '/arrival-worker.js') request.url = '/buyer/arrival/worker.ts';
       next();

@@ -70,7 +70,7 @@ async function start(): Promise<void> {
   void navigator.storage?.persist?.().catch(() => undefined);
   void outbox.flush();
   sendLater(outbox);
-  whenAtRest(() => import('./offline/keepZelk').then(({ keepZelk }) => keepZelk()));
+  if (import.meta.env.PROD) whenAtRest(() => import('./offline/keepZelk').then(({ keepZelk }) => keepZelk()));
 
   createRoot(document.getElementById('app') as HTMLElement).render(
     <StrictMode>
