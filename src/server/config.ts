@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { resolve, sep } from 'node:path';
+import type { S3Settings } from './backup/s3';
 
 /** Settings of one running server, resolved once at start. */
 export interface Config {
@@ -11,7 +12,7 @@ export interface Config {
   tls?: { cert: Buffer; key: Buffer };
   dataDir: string;
   /** Where the server keeps backups it makes by itself, and how often; none when left out. */
-  backups?: { dir: string; everyHours: number };
+  backups?: { dir: string; everyHours: number; away?: S3Settings };
   /** The built interface. */
   webDir: string;
   logLevel: string;
@@ -44,7 +45,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
   );
   const publicUrl = urlOf(env.ZELK_URL, 'ZELK_URL', ['http:', 'https:'], 'https://zelk.yard.example');
   const dataDir = resolve(env.ZELK_DATA ?? './data');
-  const backups = backupsOf(env.ZELK_BACKUPS, env.ZELK_BACKUP_HOURS, dataDir);
+  const backups = backupsOf(env, dataDir);
   return {
     port,
     host,
@@ -81,11 +82,10 @@ function tlsOf(cert: string | undefined, key: string | undefined): Config['tls']
   return { cert: read('ZELK_TLS_CERT', cert), key: read('ZELK_TLS_KEY', key) };
 }
 
-function backupsOf(
-  folder: string | undefined,
-  hours: string | undefined,
-  dataDir: string,
-): Config['backups'] {
+function backupsOf(env: NodeJS.ProcessEnv, dataDir: string): Config['backups'] {
+  const { ZELK_BACKUPS: folder, ZELK_BACKUP_HOURS: hours } = env;
+  const away = awayOf(env);
+  if (!folder && away) throw new Error('ZELK_S3 keeps copies of backups: set ZELK_BACKUPS too.');
   if (!folder) return undefined;
   const dir = resolve(folder);
   if (dir === dataDir || dir.startsWith(dataDir + sep))
@@ -95,7 +95,25 @@ function backupsOf(
   const everyHours = Number(hours ?? 24);
   if (!Number.isFinite(everyHours) || everyHours < 1 || everyHours > 24 * 31)
     throw new Error(`ZELK_BACKUP_HOURS must be a number from 1 to 744, not “${hours}”.`);
-  return { dir, everyHours };
+  return { dir, everyHours, ...(away && { away }) };
+}
+
+/** Where copies of backups go on another machine: a bucket of a store that speaks S3. */
+export function awayOf(env: NodeJS.ProcessEnv): S3Settings | undefined {
+  const {
+    ZELK_S3: where,
+    ZELK_S3_KEY: key,
+    ZELK_S3_SECRET: secret,
+    ZELK_S3_REGION: region = 'us-east-1',
+  } = env;
+  if (!where) return undefined;
+  const url = URL.canParse(where) ? new URL(where) : undefined;
+  const [bucket, ...rest] = url?.pathname.split('/').filter(Boolean) ?? [];
+  if (!url || !/^https?:$/.test(url.protocol) || !bucket)
+    throw new Error('ZELK_S3 must be the address of a bucket, like https://store.example/zelk.');
+  if (!key || !secret) throw new Error('ZELK_S3 needs ZELK_S3_KEY and ZELK_S3_SECRET.');
+  const prefix = rest.map((part) => `${part}/`).join('');
+  return { endpoint: url.origin, bucket, prefix, key, secret, region };
 }
 
 const networkNames: ReadonlySet<string> = new Set(['loopback', 'linklocal', 'uniquelocal']);

@@ -3,6 +3,7 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { makeBackups } from './backup/backups';
+import { makeS3 } from './backup/s3';
 import { type Config, readConfig } from './config';
 import type { Context } from './context';
 import { createApp } from './http/createApp';
@@ -121,10 +122,11 @@ function opened(config: Config): { context: Context; unlock: () => void } {
       mode: statSync(dataDir).mode,
     });
     if (problem) return cannotStart(problem);
-    if (config.backups)
-      Object.assign(context, {
-        backups: makeBackups({ ...config.backups, dataDir, db: context.stores.db, now: context.now, log }),
-      });
+    if (config.backups) {
+      const { away, ...where } = config.backups;
+      const settings = { ...where, dataDir, db: context.stores.db, now: context.now, log };
+      Object.assign(context, { backups: makeBackups({ ...settings, ...(away && { away: makeS3(away) }) }) });
+    }
     const reach = reachOf(config);
     if (reach) Object.assign(context, { reach });
     return { context, unlock };

@@ -39,6 +39,8 @@ export const backupsPageSchema = z.object({
   problem: z.string().optional(),
   /** Bytes of room left where they are kept. */
   free: z.int().optional(),
+  /** Where copies go to another machine: the last one that got there, and what went wrong since. */
+  away: z.object({ last: z.string().optional(), problem: z.string().optional() }).optional(),
 });
 export type BackupsPage = z.output<typeof backupsPageSchema>;
 

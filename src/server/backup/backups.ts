@@ -5,9 +5,11 @@ import type { BackupsPage } from '#core/api';
 import { asNoRoom } from '../noRoom';
 import { Problem } from '../problems';
 import type { Db } from '../store/openDatabase';
+import { copyAway, thinOutAway } from './away';
 import { backup } from './backup';
 import { toKeep } from './keepRules';
 import { readManifest } from './manifest';
+import type { ObjectStore } from './objectStore';
 
 type Made = BackupsPage['made'][number];
 
@@ -24,19 +26,23 @@ interface Settings {
   /** Where backups are kept, each in a folder of its own. */
   dir: string;
   everyHours: number;
+  /** Where copies go on another machine, if so. */
+  away?: ObjectStore;
   db: Db;
   now: () => Date;
   log: Logger;
 }
 
 /** Makes backups by itself, keeps as many as the rule says, and tells how they stand. */
-export function makeBackups({ dataDir, dir, everyHours, db, now, log }: Settings) {
+export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Settings) {
   let made: readonly Made[] = [];
   let running: Promise<void> | undefined;
   let problem: string | undefined;
+  let lastAway: string | undefined;
+  let awayProblem: string | undefined;
   let timer: ReturnType<typeof setInterval> | undefined;
 
-  const folderOf = (at: string) => join(dir, at.replaceAll(':', '-'));
+  const folderOf = (at: string) => join(dir, stampOf(at));
 
   /** What is in the folder already; newest first. */
   async function look(): Promise<void> {
@@ -72,6 +78,22 @@ export function makeBackups({ dataDir, dir, everyHours, db, now, log }: Settings
         ? `${wanting.length} files are missing or damaged in the yard itself, and so in the backup. See “Photos on the server”.`
         : undefined;
     await thinOut();
+    if (away) await sendAway(away);
+  }
+
+  /** What is on this machine is a backup without it: that it did not get away is told by itself. */
+  async function sendAway(store: ObjectStore): Promise<void> {
+    const [last] = made;
+    if (!last) return;
+    try {
+      await copyAway(store, folderOf(last.at), stampOf(last.at));
+      await thinOutAway(store, new Set(made.map(({ at }) => stampOf(at))));
+      lastAway = last.at;
+      awayProblem = undefined;
+    } catch (error) {
+      awayProblem = (error as Error).message;
+      log.error({ err: error }, 'the backup was not copied away');
+    }
   }
 
   async function removeBroken(): Promise<void> {
@@ -137,10 +159,16 @@ export function makeBackups({ dataDir, dir, everyHours, db, now, log }: Settings
         isLate: (ageMs() ?? Number.POSITIVE_INFINITY) > 2 * everyHours * HOUR_MS,
         ...(problem !== undefined && { problem }),
         ...(free !== undefined && { free }),
+        ...(away && {
+          away: { ...(lastAway && { last: lastAway }), ...(awayProblem && { problem: awayProblem }) },
+        }),
       };
     },
   };
 }
+
+/** A time as file systems and stores take it in a name. */
+const stampOf = (at: string): string => at.replaceAll(':', '-');
 
 export type Backups = ReturnType<typeof makeBackups>;
 

@@ -14,8 +14,8 @@ export const manifestSchema = z.object({
 export type Manifest = z.output<typeof manifestSchema>;
 
 /** What a backup says it holds. Throws in words for a folder that is none. */
-export async function readManifest(dir: string): Promise<Manifest> {
-  const text = await readFile(join(dir, MANIFEST), 'utf8').catch(() => {
+export async function readManifest(dir: string, name = MANIFEST): Promise<Manifest> {
+  const text = await readFile(join(dir, name), 'utf8').catch(() => {
     throw new Error(
       `There is no backup in ${dir}: ${MANIFEST} is missing. A backup that was broken off has none; make it again.`,
     );

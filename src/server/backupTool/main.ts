@@ -1,22 +1,25 @@
 import { resolve } from 'node:path';
+import { backupsAway, fetchBack } from '../backup/away';
 import { backup } from '../backup/backup';
 import { restore } from '../backup/restore';
-import { readConfig } from '../config';
+import { makeS3 } from '../backup/s3';
+import { awayOf, readConfig } from '../config';
 import { lockFolder } from '../start/lockFolder';
 import { startProblem } from '../start/startProblem';
 
-/** `backup DIR` and `restore DIR`, with the data folder from the environment. */
-const [what, dir] = process.argv.slice(2);
-const { dataDir } = readConfig(process.env);
+/** `backup DIR`, `restore DIR` and `fetch [DIR [STAMP]]`, with the data folder and the bucket from the environment. */
+const [what, dir, stamp] = process.argv.slice(2);
+const { dataDir } = readConfig({ ...process.env, ZELK_S3: undefined });
 process.umask(0o077);
 
 const say = (line: string) => process.stdout.write(`${line}\n`);
 const megabytes = (bytes: number) => `${(bytes / 1e6).toFixed(1)} MB`;
 
 try {
-  if (!dir || (what !== 'backup' && what !== 'restore'))
-    throw new Error('Usage: bin/backup DIR or bin/restore DIR');
-  if (what === 'backup') {
+  if (what === 'fetch') await fetchFrom(dir, stamp);
+  else if (!dir || (what !== 'backup' && what !== 'restore'))
+    throw new Error('Usage: bin/backup DIR, bin/restore DIR or bin/fetch-backup DIR');
+  else if (what === 'backup') {
     const { files, copied, bytes, wanting } = await backup({
       dataDir,
       dir: resolve(dir),
@@ -38,4 +41,17 @@ try {
 } catch (error) {
   process.stderr.write(`${startProblem(error, dataDir) ?? (error as Error).message}\n`);
   process.exitCode = 1;
+}
+
+async function fetchFrom(to: string | undefined, named: string | undefined): Promise<void> {
+  const away = awayOf(process.env);
+  if (!away) throw new Error('Set ZELK_S3, ZELK_S3_KEY and ZELK_S3_SECRET to say where the backups are.');
+  const store = makeS3(away);
+  if (!to) {
+    const all = await backupsAway(store);
+    say(all.length > 0 ? all.join('\n') : 'There is no backup in the bucket.');
+    return;
+  }
+  const fetched = await fetchBack(store, resolve(to), named || undefined);
+  say(`The backup of ${fetched} is in ${to}. Bring it back with bin/restore ${to}`);
 }

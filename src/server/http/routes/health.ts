@@ -56,10 +56,10 @@ export function healthRoutes(context: Context): AnyRoute[] {
   ];
 }
 
-const backupsIn = ({ made: [last], isLate, problem }: BackupsPage) => ({
+const backupsIn = ({ made: [last], isLate, problem, away }: BackupsPage) => ({
   ...(last && { last: last.at }),
   isLate,
-  hasProblem: problem !== undefined,
+  hasProblem: problem !== undefined || away?.problem !== undefined,
 });
 
 /** Seconds since the last whole one; without one since long before anybody would accept it. */

@@ -48,7 +48,7 @@ export function BackupsSection() {
   );
 }
 
-function Standing({ dir, everyHours = 24, made, isLate, problem, free }: BackupsPage) {
+function Standing({ dir, everyHours = 24, made, isLate, problem, free, away }: BackupsPage) {
   const [last] = made;
   return (
     <>
@@ -70,6 +70,12 @@ function Standing({ dir, everyHours = 24, made, isLate, problem, free }: Backups
         Kept in {dir}: one of each of the last seven days, four weeks and twelve months. Files that did not
         change are stored once. bin/restore brings one back, on this machine or another.
       </p>
+      {away?.problem && (
+        <Notice look="warn">
+          It could not be copied to the other machine: {away.problem} The backup here is whole.
+        </Notice>
+      )}
+      {away?.last && <p>A copy of the one of {localMoment(away.last)} is on another machine.</p>}
       {made.length > 1 && (
         <details>
           <summary className="min-h-12 cursor-pointer py-3 font-bold">All {made.length}</summary>

@@ -1,0 +1,11 @@
+/** A store of files by name, on another machine. */
+export interface ObjectStore {
+  has(key: string): Promise<boolean>;
+  /** Sends a file; one of that name is replaced. */
+  put(key: string, file: string): Promise<void>;
+  /** Fetches one into a file. Rejects where there is none. */
+  get(key: string, file: string): Promise<void>;
+  /** Names that begin so. */
+  list(prefix: string): Promise<string[]>;
+  remove(key: string): Promise<void>;
+}
