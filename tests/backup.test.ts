@@ -22,7 +22,7 @@ afterEach(async () => {
   rmSync(dir, { recursive: true, force: true });
 });
 
-const tool = (what: 'backup' | 'restore', from = dir, data = server.dataDir) =>
+const tool = (what: 'backup' | 'restore' | 'fetch', from = dir, data = server.dataDir) =>
   run(process.execPath, ['dist/server/backup.js', what, from], {
     env: { ...process.env, ZELK_DATA: data },
   }).then(
@@ -114,5 +114,12 @@ it('says what is wrong with a backup, and changes nothing then', async () => {
   expect(await tool('backup')).toMatchObject({
     code: 1,
     said: expect.stringContaining('Missing or damaged in the data folder itself (1)'),
+  });
+});
+
+it('fetches nothing from nowhere, and says what to set', async () => {
+  expect(await tool('fetch')).toMatchObject({
+    code: 1,
+    said: expect.stringContaining('Set ZELK_S3, ZELK_S3_KEY and ZELK_S3_SECRET'),
   });
 });
