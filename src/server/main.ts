@@ -3,7 +3,6 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { makeBackups } from './backup/backups';
-import { makeS3 } from './backup/s3';
 import { type Config, readConfig } from './config';
 import type { Context } from './context';
 import { createApp } from './http/createApp';
@@ -27,6 +26,8 @@ process.umask(0o077);
 const config = configured();
 // Standard output is for the one line that says where to go; logs go beside it.
 const log = pino({ level: config.logLevel }, pino.destination({ dest: 2, sync: true }));
+// What speaks to such a store is large: it is read where there is one.
+const away = config.backups?.away && (await import('./backup/s3')).makeS3(config.backups.away);
 const { context, unlock } = opened(config);
 context.swept = await sweep(context);
 context.judge.addUnjudged();
@@ -123,9 +124,9 @@ function opened(config: Config): { context: Context; unlock: () => void } {
     });
     if (problem) return cannotStart(problem);
     if (config.backups) {
-      const { away, ...where } = config.backups;
-      const settings = { ...where, dataDir, db: context.stores.db, now: context.now, log };
-      Object.assign(context, { backups: makeBackups({ ...settings, ...(away && { away: makeS3(away) }) }) });
+      const { dir, everyHours } = config.backups;
+      const settings = { dir, everyHours, dataDir, db: context.stores.db, now: context.now, log };
+      Object.assign(context, { backups: makeBackups({ ...settings, ...(away && { away }) }) });
     }
     const reach = reachOf(config);
     if (reach) Object.assign(context, { reach });
