@@ -11,6 +11,7 @@ import { Random } from './random';
 const [calls = 20_000, seed = 1] = process.argv.slice(2).map(Number);
 const AT_ONCE = 4;
 const MOST_MS = 20_000;
+const EVERYTHING = '/api/yard/everything.zip';
 
 interface Operation {
   method: string;
@@ -68,10 +69,11 @@ async function operations(): Promise<Operation[]> {
 }
 
 const { known, tokens } = await seeded();
-// A stream of news stays open by its nature; whoever signs out, or signs out every device, would be asked nothing more.
+// A stream of news stays open by its nature, and everything of a yard takes the longer the more was made up: that is asked for once, at the end. Whoever signs out, or signs out every device, would be asked nothing more.
 const all = (await operations()).filter(
   ({ method, path }) =>
     !path.endsWith('/live') &&
+    path !== EVERYTHING &&
     path !== '/api/sign-out' &&
     !(method === 'delete' && path === '/api/devices/{id}'),
 );
@@ -176,6 +178,9 @@ const lane = async () => {
   }
 };
 await Promise.all(Array.from({ length: AT_ONCE }, lane));
+const packed = await server.fetch(EVERYTHING);
+await packed.arrayBuffer();
+if (!packed.ok) wrong.push(`${packed.status} ${EVERYTHING}`);
 const isUp = await fetch(`${server.origin}/api/health`).then(
   ({ ok }) => ok,
   () => false,
