@@ -105,6 +105,38 @@ describe('backups on another machine', () => {
     expect(kept.length).toBeLessThan(9);
   });
 
+  it('lose what was erased with the last backup that held it', async () => {
+    const erased = await putPhoto(1);
+    const all = backups(settings);
+    await all.run();
+    const files = async () => (await makeS3(settings).list('files/')).toSorted();
+    expect(await files()).toContain(`files/${erased}`);
+    const { stores, files: photos } = server.context;
+    await request(server.app)
+      .post(`/api/walks/${WALK}/entries`)
+      .send({ entries: entriesOf([{ kind: 'photo-withdrawn', body: { photo: erased } }], WALK, 50) })
+      .expect(200);
+    await request(server.app).post(`/api/photos/${erased}/erasing`).send({}).expect(200);
+    expect(stores.photos.get(erased)?.stored).toBe(false);
+    expect(await photos.has(erased)).toBe(false);
+    // A later backup of the same day takes the place of the first.
+    clock = new Date(clock.getTime() + 1000);
+    await all.run();
+    expect(await files()).toEqual([]);
+  });
+
+  it('stay in the bucket when another machine with an empty folder goes on', async () => {
+    await backups(settings).run();
+    const before = await backupsAway(makeS3(settings));
+    rmSync(join(home, 'backups'), { recursive: true });
+    clock = new Date(clock.getTime() + 2 * DAY_MS);
+    await backups(settings).run();
+    expect(await backupsAway(makeS3(settings))).toEqual([
+      clock.toISOString().replaceAll(':', '-'),
+      ...before,
+    ]);
+  });
+
   it('say in words what went wrong; the backup here is whole all the same', async () => {
     const cases: [Partial<S3Settings>, RegExp][] = [
       [{ key: 'NOBODY' }, /does not let Zelk into “zelk”: check ZELK_S3_KEY/],

@@ -1,5 +1,6 @@
 import { mkdir, rm } from 'node:fs/promises';
 import { dirname, join, resolve, sep } from 'node:path';
+import { toKeep } from './keepRules';
 import { MANIFEST, readManifest } from './manifest';
 import type { ObjectStore } from './objectStore';
 
@@ -35,15 +36,35 @@ export async function backupsAway(store: ObjectStore): Promise<string[]> {
   return whole.toSorted().toReversed();
 }
 
-/** Takes backups that are no longer kept out of the store; files stay. */
-export async function thinOutAway(store: ObjectStore, kept: ReadonlySet<string>): Promise<void> {
-  for (const stamp of await backupsAway(store)) {
-    if (kept.has(stamp)) continue;
+/**
+ * Takes out of the store the backups that the rule no longer keeps of those that are there, and the files that only they held. What this machine has in its own
+ * folder does not matter: a new one begins with none.
+ */
+export async function thinOutAway(store: ObjectStore, scratch: string): Promise<void> {
+  const stamps = new Map((await backupsAway(store)).map((stamp) => [timeOf(stamp), stamp]));
+  const kept = toKeep([...stamps.keys()]);
+  const gone = [...stamps].filter(([time]) => !kept.has(time));
+  for (const [, stamp] of gone) {
     // The list first: what is left without one is no backup.
     await store.remove(ofBackup(stamp) + MANIFEST);
     for (const name of await store.list(ofBackup(stamp))) await store.remove(name);
   }
+  if (gone.length === 0) return;
+  const named = new Set<string>();
+  for (const time of kept) {
+    const stamp = stamps.get(time) as string;
+    await store.get(ofBackup(stamp) + MANIFEST, join(scratch, AWAY_LIST));
+    const { files } = await readManifest(scratch, AWAY_LIST);
+    for (const file of files) named.add(keyOf(stamp, file));
+  }
+  await rm(join(scratch, AWAY_LIST), { force: true });
+  for (const key of await store.list('files/')) if (!named.has(key)) await store.remove(key);
 }
+
+/** A list of the store's, while it is read here. */
+const AWAY_LIST = 'away.json.part';
+
+const timeOf = (stamp: string): Date => new Date(stamp.replace(/T(\d\d)-(\d\d)-/, 'T$1:$2:'));
 
 /** Fetches a backup into a folder, from which it is restored like any other. The newest when none is named. */
 export async function fetchBack(store: ObjectStore, dir: string, named?: string): Promise<string> {

@@ -87,7 +87,7 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
     if (!last) return;
     try {
       await copyAway(store, folderOf(last.at), stampOf(last.at));
-      await thinOutAway(store, new Set(made.map(({ at }) => stampOf(at))));
+      await thinOutAway(store, dir);
       lastAway = last.at;
       awayProblem = undefined;
     } catch (error) {
