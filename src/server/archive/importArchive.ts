@@ -12,7 +12,7 @@ import { openArchive } from './readArchive';
 
 const MOST_BYTES = 512 * 1024 * 1024;
 
-const isZip = (head: Buffer): boolean => head.toString('latin1', 0, 2) === 'PK';
+export const isZip = (head: Buffer): boolean => head.toString('latin1', 0, 2) === 'PK';
 
 /**
  * Takes a walk in from a ZIP with its pictures, whole or not at all. The pictures are copies, with what was marked and hidden burned in: they

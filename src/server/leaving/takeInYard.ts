@@ -5,6 +5,7 @@ import type { Readable } from 'node:stream';
 import { type Entry, openPromise, type ZipFile } from 'yauzl';
 import type { YardTakenIn } from '#core/api';
 import { readYardFile, type YardFile } from '#core/exchange';
+import { isZip } from '../archive/importArchive';
 import { isUnsafeName, MOST_WALK_BYTES, unpack } from '../archive/readArchive';
 import { receiveFile } from '../aside/receiveFile';
 import type { Context } from '../context';
@@ -42,7 +43,7 @@ export async function takeInYard(context: Context, stream: Readable): Promise<Ya
     await receiveFile(stream, within('zip'), {
       what: 'The ZIP',
       mostBytes: MOST_BYTES,
-      begins: { isRight: (head) => head.toString('latin1', 0, 2) === 'PK', otherwise: damaged },
+      begins: { isRight: isZip, otherwise: damaged },
     });
     const zip = await openPromise(within('zip'), { lazyEntries: true, autoClose: false }).catch(() => {
       throw damaged();

@@ -219,13 +219,13 @@ export class Outbox {
     clearTimeout(this.#timer);
   }
 
-  /** Begins whatever may be sent now; called again whenever something has ended. */
   /** Sending begins after the tap that made something is on the screen; it is kept at once. */
   #pumpSoon(): void {
     clearTimeout(this.#timer);
     this.#timer = setTimeout(() => this.#pump());
   }
 
+  /** Begins whatever may be sent now; called again whenever something has ended. */
   #pump(): void {
     if (this.#isStopped) return;
     for (const car of this.#cars.values())
