@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { isIP } from 'node:net';
 import { resolve, sep } from 'node:path';
-import type { S3Settings } from './backup/s3';
+import type { S3Settings } from './bucket/s3';
 
 /** Settings of one running server, resolved once at start. */
 export interface Config {

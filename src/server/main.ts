@@ -27,7 +27,7 @@ const config = configured();
 // Standard output is for the one line that says where to go; logs go beside it.
 const log = pino({ level: config.logLevel }, pino.destination({ dest: 2, sync: true }));
 // What speaks to such a store is large: it is read where there is one.
-const away = config.backups?.away && (await import('./backup/s3')).makeS3(config.backups.away);
+const away = config.backups?.away && (await import('./bucket/s3')).makeS3(config.backups.away);
 const { context, unlock } = opened(config);
 context.swept = await sweep(context);
 context.judge.addUnjudged();

@@ -14,7 +14,7 @@ import { makeContext } from '../makeContext';
 import { backupsAway, fetchBack } from './away';
 import { makeBackups } from './backups';
 import { restore } from './restore';
-import { makeS3, type S3Settings } from './s3';
+import { makeS3, type S3Settings } from '../bucket/s3';
 
 /** The stand-in knows one pair of keys, and these are they. */
 const KEYS = { ZELK_S3_KEY: 'S3RVER', ZELK_S3_SECRET: 'S3RVER' };

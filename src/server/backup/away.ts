@@ -2,7 +2,7 @@ import { mkdir, rm } from 'node:fs/promises';
 import { dirname, join, resolve, sep } from 'node:path';
 import { toKeep } from './keepRules';
 import { MANIFEST, readManifest } from './manifest';
-import type { ObjectStore } from './objectStore';
+import type { ObjectStore } from '../bucket/objectStore';
 
 /** Where what is a backup's alone lies in the store: its database and its list. */
 const ofBackup = (stamp: string): string => `backups/${stamp}/`;

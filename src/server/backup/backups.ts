@@ -9,7 +9,7 @@ import { copyAway, thinOutAway } from './away';
 import { backup } from './backup';
 import { toKeep } from './keepRules';
 import { readManifest } from './manifest';
-import type { ObjectStore } from './objectStore';
+import type { ObjectStore } from '../bucket/objectStore';
 
 type Made = BackupsPage['made'][number];
 

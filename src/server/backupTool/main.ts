@@ -45,7 +45,7 @@ try {
 async function fetchFrom(to: string | undefined, named: string | undefined): Promise<void> {
   const away = awayOf(process.env);
   if (!away) throw new Error('Set ZELK_S3, ZELK_S3_KEY and ZELK_S3_SECRET to say where the backups are.');
-  const { makeS3 } = await import('../backup/s3');
+  const { makeS3 } = await import('../bucket/s3');
   const store = makeS3(away);
   if (!to) {
     const all = await backupsAway(store);
