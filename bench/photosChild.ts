@@ -3,6 +3,7 @@ import { createReadStream, mkdtempSync, readdirSync, readFileSync } from 'node:f
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { pool } from '../src/server/aside/pool';
+import { makeAwayFiles } from '../src/server/photos/awayFiles';
 import { makeKeeper } from '../src/server/photos/keeper';
 import { PhotoFiles } from '../src/server/photos/photoFiles';
 import { makeSlots } from '../src/server/photos/slots';
@@ -26,11 +27,8 @@ const out = mkdtempSync(join(dir, `${way}-`));
 
 async function zelk(): Promise<void> {
   const files = new PhotoFiles(out);
-  const takeIn = makePhotoIntake(
-    files,
-    makeKeeper(files, makeFileStore(openDatabase(':memory:'))).keep,
-    pool,
-  );
+  const known = makeFileStore(openDatabase(':memory:'));
+  const takeIn = makePhotoIntake(files, makeKeeper(files, known, makeAwayFiles(files, known)).keep, pool);
   const slots = makeSlots(2);
   await Promise.all(
     names.map((name) => slots(() => takeIn(createReadStream(join(input, name)), hashes.get(name) as string))),

@@ -12,7 +12,13 @@ export interface Config {
   tls?: { cert: Buffer; key: Buffer };
   dataDir: string;
   /** Where the server keeps backups it makes by itself, and how often; none when left out. */
-  backups?: { dir: string; everyHours: number; away?: S3Settings };
+  backups?: {
+    dir: string;
+    everyHours: number;
+    away?: S3Settings;
+    /** Photos go to the bucket after so many days, to lie there alone; they stay here when left out. */
+    photosAfterDays?: number;
+  };
   /** The built interface. */
   webDir: string;
   logLevel: string;
@@ -85,6 +91,7 @@ function tlsOf(cert: string | undefined, key: string | undefined): Config['tls']
 function backupsOf(env: NodeJS.ProcessEnv, dataDir: string): Config['backups'] {
   const { ZELK_BACKUPS: folder, ZELK_BACKUP_HOURS: hours } = env;
   const away = awayOf(env);
+  const photosAfterDays = photoDaysOf(env, away !== undefined);
   if (!folder && away) throw new Error('ZELK_S3 keeps copies of backups: set ZELK_BACKUPS too.');
   if (!folder) return undefined;
   const dir = resolve(folder);
@@ -95,7 +102,21 @@ function backupsOf(env: NodeJS.ProcessEnv, dataDir: string): Config['backups'] {
   const everyHours = Number(hours ?? 24);
   if (!Number.isFinite(everyHours) || everyHours < 1 || everyHours > 24 * 31)
     throw new Error(`ZELK_BACKUP_HOURS must be a number from 1 to 744, not “${hours}”.`);
-  return { dir, everyHours, ...(away && { away }) };
+  return {
+    dir,
+    everyHours,
+    ...(away && { away }),
+    ...(photosAfterDays !== undefined && { photosAfterDays }),
+  };
+}
+
+function photoDaysOf({ ZELK_S3_PHOTOS_DAYS: days }: NodeJS.ProcessEnv, hasBucket: boolean) {
+  if (!days) return undefined;
+  if (!hasBucket) throw new Error('ZELK_S3_PHOTOS_DAYS moves photos to a bucket: set ZELK_S3 too.');
+  const number = Number(days);
+  if (!Number.isInteger(number) || number < 1 || number > 3650)
+    throw new Error(`ZELK_S3_PHOTOS_DAYS must be a whole number of days from 1 to 3650, not “${days}”.`);
+  return number;
 }
 
 /** Where copies of backups go on another machine: a bucket of a store that speaks S3. */

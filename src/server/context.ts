@@ -8,6 +8,7 @@ import type { Tries } from './guessing/tries';
 import type { Live } from './live/live';
 import type { Measures } from './measures/measures';
 import type { Deliver } from './messages/writeMail';
+import type { AwayFiles } from './photos/awayFiles';
 import type { Burner } from './photos/burn';
 import type { Copies } from './photos/copies';
 import type { Judge } from './photos/judge';
@@ -24,6 +25,8 @@ import type { Stores } from './store/stores';
 export interface Context {
   stores: Stores;
   files: PhotoFiles;
+  /** Those of the files that lie in a bucket alone. */
+  away: AwayFiles;
   /** Where strangers' files are opened. */
   pool: Pool;
   /** Puts files in place, and tells whether they still hold what they did. */

@@ -2,7 +2,7 @@ import { statSync } from 'node:fs';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
-import { makeBackups } from './backup/backups';
+import { type Backups, makeBackups } from './backup/backups';
 import { type Config, readConfig } from './config';
 import type { Context } from './context';
 import { createApp } from './http/createApp';
@@ -10,6 +10,7 @@ import { makeServer } from './http/makeServer';
 import { makeContext } from './makeContext';
 import { smtpDelivery } from './messages/writeMail';
 import { firstAddress } from './people/firstAddress';
+import { makeMoveAway } from './photos/moveAway';
 import { ownOrigin, reachOf, whyNotOpen } from './reach/reach';
 import { lockFolder } from './start/lockFolder';
 import { startProblem } from './start/startProblem';
@@ -27,7 +28,7 @@ const config = configured();
 // Standard output is for the one line that says where to go; logs go beside it.
 const log = pino({ level: config.logLevel }, pino.destination({ dest: 2, sync: true }));
 // What speaks to such a store is large: it is read where there is one.
-const away = config.backups?.away && (await import('./bucket/s3')).makeS3(config.backups.away);
+const bucket = config.backups?.away && (await import('./bucket/s3')).makeS3(config.backups.away);
 const { context, unlock } = opened(config);
 context.swept = await sweep(context);
 context.judge.addUnjudged();
@@ -113,7 +114,7 @@ function opened(config: Config): { context: Context; unlock: () => void } {
   try {
     const unlock = lockFolder(dataDir);
     const context = {
-      ...makeContext(dataDir, log),
+      ...makeContext(dataDir, log, undefined, bucket),
       ...(smtp && { deliver: smtpDelivery(smtp) }),
       ...(publicUrl && { publicUrl }),
       ...(trustProxy && { trustProxy }),
@@ -123,17 +124,33 @@ function opened(config: Config): { context: Context; unlock: () => void } {
       mode: statSync(dataDir).mode,
     });
     if (problem) return cannotStart(problem);
-    if (config.backups) {
-      const { dir, everyHours } = config.backups;
-      const settings = { dir, everyHours, dataDir, db: context.stores.db, now: context.now, log };
-      Object.assign(context, { backups: makeBackups({ ...settings, ...(away && { away }) }) });
-    }
+    if (config.backups) Object.assign(context, { backups: backupsFor(context, config.backups, dataDir) });
     const reach = reachOf(config);
     if (reach) Object.assign(context, { reach });
     return { context, unlock };
   } catch (error) {
     return cannotStart(startProblem(error, dataDir) ?? String((error as Error).stack));
   }
+}
+
+function backupsFor(
+  { stores, files, now }: Context,
+  { dir, everyHours, photosAfterDays: afterDays }: NonNullable<Config['backups']>,
+  dataDir: string,
+): Backups {
+  const { db, files: known } = stores;
+  const moveAway = bucket && afterDays && makeMoveAway({ files, known, bucket, afterDays, now });
+  return makeBackups({
+    dir,
+    everyHours,
+    dataDir,
+    db,
+    now,
+    log,
+    ...(bucket && {
+      away: { store: bucket, livesThere: known.away, ...(moveAway && { moveThere: moveAway }) },
+    }),
+  });
 }
 
 function cannotStart(why: string): never {

@@ -2,12 +2,14 @@ import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import { pool } from './aside/pool';
+import type { ObjectStore } from './bucket/objectStore';
 import type { Context } from './context';
 import { makeChallenges } from './guessing/challenges';
 import { makeGuesses } from './guessing/guesses';
 import { makeTries } from './guessing/tries';
 import { makeLive } from './live/live';
 import { makeMeasures } from './measures/measures';
+import { makeAwayFiles } from './photos/awayFiles';
 import { type Burner, makeBurner } from './photos/burn';
 import { isPhotoGone, makeCopies } from './photos/copies';
 import { Judge } from './photos/judge';
@@ -20,13 +22,19 @@ import { makeCovers } from './reports/covers';
 import { openDatabase } from './store/openDatabase';
 import { makeStores, type Stores } from './store/stores';
 
-/** Opens a data folder: database and photos. Close with `stores.db.close()`. */
-export function makeContext(dataDir: string, log: Logger, now: () => Date = () => new Date()): Context {
+/** Opens a data folder: database and photos, some of which may lie in a bucket. Close with `stores.db.close()`. */
+export function makeContext(
+  dataDir: string,
+  log: Logger,
+  now: () => Date = () => new Date(),
+  bucket?: ObjectStore,
+): Context {
   mkdirSync(dataDir, { recursive: true });
   const db = openDatabase(join(dataDir, 'zelk.db'));
   const files = new PhotoFiles(join(dataDir, 'photos'));
   const stores = makeStores(db);
-  const keeper = makeKeeper(files, stores.files);
+  const away = makeAwayFiles(files, stores.files, bucket);
+  const keeper = makeKeeper(files, stores.files, away);
   const copies = makeCopies(files, keeper, pool);
   const takeIn = makePhotoIntake(files, keeper.keep, pool);
   const judge = new Judge(copies.copyOf, pool, stores.photos, log, takeIn.isBusy);
@@ -35,6 +43,7 @@ export function makeContext(dataDir: string, log: Logger, now: () => Date = () =
   return {
     stores,
     files,
+    away,
     takeIn,
     takeInRecording,
     judge,

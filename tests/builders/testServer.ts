@@ -6,6 +6,7 @@ import type { Express } from 'express';
 import { pino } from 'pino';
 import request from 'supertest';
 import type { z } from 'zod';
+import type { ObjectStore } from '../../src/server/bucket/objectStore';
 import { createApp } from '../../src/server/http/createApp';
 import type { Witness } from '../../src/server/http/route';
 import { makeContext } from '../../src/server/makeContext';
@@ -43,9 +44,11 @@ export const asNell: Identify = () => ({
 });
 
 /** An application on a real database file in a folder of its own, an hour after the test walks began. */
-export async function startTestServer(withCar = true): Promise<TestServer> {
-  const dir = mkdtempSync(join(tmpdir(), 'zelk-test-'));
-  const context = makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000));
+export async function startTestServer(
+  withCar = true,
+  { bucket, dir = mkdtempSync(join(tmpdir(), 'zelk-test-')) }: { bucket?: ObjectStore; dir?: string } = {},
+): Promise<TestServer> {
+  const context = makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000), bucket);
   const app = createApp(context, join(dir, 'no-interface'), { witness: asDeclared, identify: asNell });
   if (withCar) {
     await request(app).post('/api/people').send({ id: WHO, name: 'Nell Harrick' }).expect(201);

@@ -40,7 +40,14 @@ export const backupsPageSchema = z.object({
   /** Bytes of room left where they are kept. */
   free: z.int().optional(),
   /** Where copies go to another machine: the last one that got there, and what went wrong since. */
-  away: z.object({ last: z.string().optional(), problem: z.string().optional() }).optional(),
+  away: z
+    .object({
+      last: z.string().optional(),
+      problem: z.string().optional(),
+      /** Files of photos and recordings that lie there alone. */
+      livesThere: z.int(),
+    })
+    .optional(),
 });
 export type BackupsPage = z.output<typeof backupsPageSchema>;
 

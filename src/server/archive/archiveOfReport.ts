@@ -28,11 +28,11 @@ export async function archiveOfReport(
   { report, frozen, sha256: fingerprint }: StoredReport,
   isForYard: boolean,
 ): Promise<ArchiveContents> {
-  const { stores, files, shown, covers, now } = context;
+  const { stores, shown, covers, now } = context;
   const hidden = covers(report.walk);
   const notes = coverNotes(report, hidden);
   const pictures = planArchive(withCovers(report, hidden), styleOf(report.car), report.car);
-  const recordings = recordingFiles({ stores, files }, report);
+  const recordings = recordingFiles(context, report);
   const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
   const copies = new Map<string, string>();
   for (const { sha256, overlay } of pictures) {

@@ -13,14 +13,14 @@ import type { ArchiveContents } from './writeArchive';
 
 /** What a walk's ZIP holds as it stands now, frozen or not. Originals stay: only copies with everything hidden burned in leave. */
 export function archiveOfWalk(context: Context, walkId: string): ArchiveContents & { stock: string } {
-  const { stores, files, shown, now } = context;
+  const { shown, now } = context;
   const standing = reportAsItStands(context, walkId);
   if (!standing) throw conflict('walk-not-begun', 'The walk has not begun: there is nothing to save.');
   const { file, state, report } = standing;
   const style = asBuilt(styleOf({ ...standing.begun, steering: file.car.steering }), state);
   const unplaced = state.brought.map(({ sha256 }) => sha256);
   const pictures = planArchive(report, style, file.car, unplaced);
-  const recordings = recordingFiles({ stores, files }, report);
+  const recordings = recordingFiles(context, report);
   return {
     stock: file.car.stockNumber,
     at: now(),

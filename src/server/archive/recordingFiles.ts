@@ -1,17 +1,18 @@
+import type { Readable } from 'node:stream';
 import { slug } from '#core/archive';
 import type { ReportDocument } from '#core/report';
 import type { Context } from '../context';
 
 export interface ArchivedRecording {
   path: string;
-  /** Where it lies. */
-  file: string;
+  /** What it holds, from wherever it lies. */
+  open: () => Readable;
   says: string;
 }
 
 /** The sounds and videos of a report as they may be played, those that are here. */
 export function recordingFiles(
-  { stores, files }: Pick<Context, 'stores' | 'files'>,
+  { stores, files, away }: Pick<Context, 'stores' | 'files' | 'away'>,
   report: ReportDocument,
 ): ArchivedRecording[] {
   return (report.functions?.recordings ?? []).flatMap(({ sha256, name, of, seconds }, i) => {
@@ -21,7 +22,7 @@ export function recordingFiles(
     return [
       {
         path: `recordings/${number}-${slug(name)}-${sha256}.${known.record.mime.split('/')[1]}`,
-        file: files.recording(sha256),
+        open: () => away.open(files.recording(sha256)),
         says: `${name}: ${of}, ${Math.round(seconds)} s`,
       },
     ];

@@ -62,7 +62,7 @@ export async function writeArchive(contents: ArchiveContents, out: NodeJS.Writab
     if (!file) continue;
     add(picture.path, () => described(file, picture));
   }
-  for (const { path, file } of recordings) add(path, async () => createReadStream(file));
+  for (const { path, open } of recordings) add(path, async () => open());
   zip.end();
   try {
     await sent;

@@ -9,12 +9,12 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { begun, entriesOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { makeS3, type S3Settings } from '../bucket/s3';
 import { awayOf } from '../config';
 import { makeContext } from '../makeContext';
 import { backupsAway, fetchBack } from './away';
 import { makeBackups } from './backups';
 import { restore } from './restore';
-import { makeS3, type S3Settings } from '../bucket/s3';
 
 /** The stand-in knows one pair of keys, and these are they. */
 const KEYS = { ZELK_S3_KEY: 'S3RVER', ZELK_S3_SECRET: 'S3RVER' };
@@ -55,7 +55,7 @@ const backups = (away: S3Settings) =>
     dataDir: server.dir,
     dir: join(home, 'backups'),
     everyHours: 24,
-    away: makeS3(away),
+    away: { store: makeS3(away), livesThere: server.context.stores.files.away },
     db: server.context.stores.db,
     now: () => clock,
     log: silent,
@@ -75,7 +75,7 @@ describe('backups on another machine', () => {
     const photo = await putPhoto(1);
     const all = backups(settings);
     await all.run();
-    expect((await all.status()).away).toEqual({ last: clock.toISOString() });
+    expect((await all.status()).away).toEqual({ last: clock.toISOString(), livesThere: 0 });
     rmSync(join(home, 'backups'), { recursive: true });
 
     const [fetched, folder] = [join(home, 'fetched'), join(home, 'another-machine')];

@@ -1,14 +1,15 @@
 import { mkdir, rm } from 'node:fs/promises';
 import { dirname, join, resolve, sep } from 'node:path';
+import type { ObjectStore } from '../bucket/objectStore';
+import { awayKey } from '../photos/awayFiles';
 import { toKeep } from './keepRules';
 import { MANIFEST, readManifest } from './manifest';
-import type { ObjectStore } from '../bucket/objectStore';
 
 /** Where what is a backup's alone lies in the store: its database and its list. */
 const ofBackup = (stamp: string): string => `backups/${stamp}/`;
 /** Everything else lies once for all backups, named by what it holds. */
 const keyOf = (stamp: string, { path, sha256 }: { path: string; sha256: string }): string =>
-  path === 'zelk.db' ? ofBackup(stamp) + path : `files/${sha256}`;
+  path === 'zelk.db' ? ofBackup(stamp) + path : awayKey(sha256);
 
 /**
  * Copies a whole backup to a store on another machine. Files that are there from an earlier one are not sent again; the list of what it holds goes last, so that
@@ -38,9 +39,13 @@ export async function backupsAway(store: ObjectStore): Promise<string[]> {
 
 /**
  * Takes out of the store the backups that the rule no longer keeps of those that are there, and the files that only they held. What this machine has in its own
- * folder does not matter: a new one begins with none.
+ * folder does not matter: a new one begins with none. What `livesThere` alone stays.
  */
-export async function thinOutAway(store: ObjectStore, scratch: string): Promise<void> {
+export async function thinOutAway(
+  store: ObjectStore,
+  scratch: string,
+  livesThere: readonly string[],
+): Promise<void> {
   const stamps = new Map((await backupsAway(store)).map((stamp) => [timeOf(stamp), stamp]));
   const kept = toKeep([...stamps.keys()]);
   const gone = [...stamps].filter(([time]) => !kept.has(time));
@@ -50,12 +55,13 @@ export async function thinOutAway(store: ObjectStore, scratch: string): Promise<
     for (const name of await store.list(ofBackup(stamp))) await store.remove(name);
   }
   if (gone.length === 0) return;
-  const named = new Set<string>();
+  const named = new Set(livesThere.map(awayKey));
   for (const time of kept) {
     const stamp = stamps.get(time) as string;
     await store.get(ofBackup(stamp) + MANIFEST, join(scratch, AWAY_LIST));
-    const { files } = await readManifest(scratch, AWAY_LIST);
+    const { files, inBucket = [] } = await readManifest(scratch, AWAY_LIST);
     for (const file of files) named.add(keyOf(stamp, file));
+    for (const sha256 of inBucket) named.add(awayKey(sha256));
   }
   await rm(join(scratch, AWAY_LIST), { force: true });
   for (const key of await store.list('files/')) if (!named.has(key)) await store.remove(key);

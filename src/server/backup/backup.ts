@@ -17,6 +17,8 @@ export interface BackedUp {
   bytes: number;
   /** Files the database names that are missing or damaged in the data folder itself. */
   wanting: string[];
+  /** Files that lie in the bucket alone, and are not in the backup therefore. */
+  inBucket: number;
 }
 
 interface Wanted {
@@ -54,6 +56,7 @@ export async function backup({ dataDir, dir, now, database, like }: Wanted): Pro
 
   const files: Manifest['files'] = [];
   const wanting: string[] = [];
+  const inBucket = new Set<string>();
   let [copied, bytes] = [0, 0];
   const add = async (place: string, to: string, sha256: string | null, size: number) => {
     const hash = (await hashOfFile(to)) as string;
@@ -61,9 +64,13 @@ export async function backup({ dataDir, dir, now, database, like }: Wanted): Pro
     files.push({ path: `${PHOTO_FOLDER}/${place}`, sha256: hash, bytes: size });
     bytes += size;
   };
-  for (const { place, sha256 } of places) {
+  for (const { place, sha256, isAway } of places) {
     const [from, to] = [join(dataDir, PHOTO_FOLDER, place), join(dir, PHOTO_FOLDER, place)];
     const here = await stat(from).catch(() => undefined);
+    if (!here && isAway && sha256) {
+      inBucket.add(sha256);
+      continue;
+    }
     if (!here) {
       wanting.push(place);
       continue;
@@ -97,9 +104,15 @@ export async function backup({ dataDir, dir, now, database, like }: Wanted): Pro
   const copy = join(dir, 'zelk.db');
   const { size } = await stat(copy);
   files.unshift({ path: 'zelk.db', sha256: (await hashOfFile(copy)) as string, bytes: size });
-  const manifest: Manifest = { format: 'zelk-backup', version: 1, at: now.toISOString(), files };
+  const manifest: Manifest = {
+    format: 'zelk-backup',
+    version: inBucket.size > 0 ? 2 : 1,
+    at: now.toISOString(),
+    files,
+    ...(inBucket.size > 0 && { inBucket: [...inBucket] }),
+  };
   await writeFile(join(dir, MANIFEST), JSON.stringify(manifest, null, 1));
-  return { files: files.length, copied: copied + 1, bytes: bytes + size, wanting };
+  return { files: files.length, copied: copied + 1, bytes: bytes + size, wanting, inBucket: inBucket.size };
 }
 
 /** The files that a database names. Throws when it is not whole. */

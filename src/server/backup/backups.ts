@@ -2,6 +2,7 @@ import { mkdir, readdir, rename, rm, statfs } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { BackupsPage } from '#core/api';
+import type { ObjectStore } from '../bucket/objectStore';
 import { asNoRoom } from '../noRoom';
 import { Problem } from '../problems';
 import type { Db } from '../store/openDatabase';
@@ -9,7 +10,6 @@ import { copyAway, thinOutAway } from './away';
 import { backup } from './backup';
 import { toKeep } from './keepRules';
 import { readManifest } from './manifest';
-import type { ObjectStore } from '../bucket/objectStore';
 
 type Made = BackupsPage['made'][number];
 
@@ -27,7 +27,13 @@ interface Settings {
   dir: string;
   everyHours: number;
   /** Where copies go on another machine, if so. */
-  away?: ObjectStore;
+  away?: {
+    store: ObjectStore;
+    /** What photo files hold that lie there alone. */
+    livesThere: () => string[];
+    /** Moves there what is old enough, once a backup of it is there. */
+    moveThere?: () => Promise<number>;
+  };
   db: Db;
   now: () => Date;
   log: Logger;
@@ -82,12 +88,13 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
   }
 
   /** What is on this machine is a backup without it: that it did not get away is told by itself. */
-  async function sendAway(store: ObjectStore): Promise<void> {
+  async function sendAway({ store, livesThere, moveThere }: NonNullable<Settings['away']>): Promise<void> {
     const [last] = made;
     if (!last) return;
     try {
       await copyAway(store, folderOf(last.at), stampOf(last.at));
-      await thinOutAway(store, dir);
+      await thinOutAway(store, dir, livesThere());
+      await moveThere?.();
       lastAway = last.at;
       awayProblem = undefined;
     } catch (error) {
@@ -160,7 +167,11 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
         ...(problem !== undefined && { problem }),
         ...(free !== undefined && { free }),
         ...(away && {
-          away: { ...(lastAway && { last: lastAway }), ...(awayProblem && { problem: awayProblem }) },
+          away: {
+            livesThere: away.livesThere().length,
+            ...(lastAway && { last: lastAway }),
+            ...(awayProblem && { problem: awayProblem }),
+          },
         }),
       };
     },

@@ -6,10 +6,13 @@ export const MANIFEST = 'backup.json';
 
 export const manifestSchema = z.object({
   format: z.literal('zelk-backup'),
-  version: z.literal(1),
+  /** 2 is written where files lie in a bucket alone, so that an older Zelk does not take it for all there is. */
+  version: z.union([z.literal(1), z.literal(2)]),
   at: z.string(),
   /** Every file of the backup, the database among them: its place, and the SHA-256 of its bytes. */
   files: z.array(z.object({ path: z.string(), sha256: z.string(), bytes: z.int() })),
+  /** Files that the database names and that lie in the bucket alone: what is there under these hashes belongs to this backup. */
+  inBucket: z.array(z.string()).optional(),
 });
 export type Manifest = z.output<typeof manifestSchema>;
 

@@ -12,6 +12,8 @@ export interface Restored {
   files: number;
   /** Where what was in the data folder lies now. */
   movedTo?: string;
+  /** Files that stay in the bucket: the yard shows them while ZELK_S3 names it. */
+  inBucket: number;
 }
 
 /**
@@ -19,7 +21,7 @@ export interface Restored {
  * aside within it, never deleted.
  */
 export async function restore(dir: string, dataDir: string, now: Date): Promise<Restored> {
-  const { at, files } = await readManifest(dir);
+  const { at, files, inBucket = [] } = await readManifest(dir);
   for (const { path, sha256 } of files) {
     if (!resolve(dir, path).startsWith(resolve(dir) + sep))
       throw new Error(`The backup names a file outside its folder (${path}). Nothing was changed.`);
@@ -40,5 +42,5 @@ export async function restore(dir: string, dataDir: string, now: Date): Promise<
     await copyFile(join(dir, path), to);
     if ((await stat(to)).size !== bytes) throw new Error(`${path} could not be written whole.`);
   }
-  return { at, files: files.length, ...(existsSync(aside) && { movedTo: aside }) };
+  return { at, files: files.length, inBucket: inBucket.length, ...(existsSync(aside) && { movedTo: aside }) };
 }

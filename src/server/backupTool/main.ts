@@ -19,21 +19,25 @@ try {
   else if (!dir || (what !== 'backup' && what !== 'restore'))
     throw new Error('Usage: bin/backup DIR, bin/restore DIR or bin/fetch-backup DIR');
   else if (what === 'backup') {
-    const { files, copied, bytes, wanting } = await backup({
+    const { files, copied, bytes, wanting, inBucket } = await backup({
       dataDir,
       dir: resolve(dir),
       now: new Date(),
     });
     say(`${files} files, ${megabytes(bytes)}, are in ${dir}; ${copied} of them were copied now.`);
+    if (inBucket > 0)
+      say(`${inBucket} files of photos lie in the bucket alone: they are not in ${dir}. Keep the bucket.`);
     if (wanting.length > 0)
       throw new Error(
         `Missing or damaged in the data folder itself (${wanting.length}): ${wanting.slice(0, 5).join(', ')}. Everything else is in the backup.`,
       );
   } else {
     const unlock = lockFolder(dataDir);
-    const { at, files, movedTo } = await restore(resolve(dir), dataDir, new Date());
+    const { at, files, movedTo, inBucket } = await restore(resolve(dir), dataDir, new Date());
     unlock();
     say(`${files} files of the backup of ${at} are back in ${dataDir}.`);
+    if (inBucket > 0)
+      say(`${inBucket} files of photos lie in the bucket: start Zelk with the ZELK_S3 that this yard had.`);
     if (movedTo)
       say(`What was there before lies in ${movedTo}; delete it when nothing in it is wanted any more.`);
   }

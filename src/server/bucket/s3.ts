@@ -39,6 +39,12 @@ export function makeS3({ endpoint, bucket, prefix, key, secret, region }: S3Sett
   });
   const at = (name: string) => ({ Bucket: bucket, Key: prefix + name });
   const inWords = (error: unknown): Error => new Error(wordsOf(error, endpoint, bucket));
+  async function open(name: string): Promise<Readable> {
+    const answer = await client.send(new GetObjectCommand(at(name))).catch((error: unknown) => {
+      throw statusOf(error) === 404 ? new Error(`There is no ${name} in the bucket.`) : inWords(error);
+    });
+    return answer.Body as Readable;
+  }
   return {
     has: async (name) =>
       client.send(new HeadObjectCommand(at(name))).then(
@@ -56,12 +62,8 @@ export function makeS3({ endpoint, bucket, prefix, key, secret, region }: S3Sett
           throw inWords(error);
         });
     },
-    get: async (name, file) => {
-      const answer = await client.send(new GetObjectCommand(at(name))).catch((error: unknown) => {
-        throw statusOf(error) === 404 ? new Error(`There is no ${name} in the bucket.`) : inWords(error);
-      });
-      await pipeline(answer.Body as Readable, createWriteStream(file));
-    },
+    open,
+    get: async (name, file) => pipeline(await open(name), createWriteStream(file)),
     list: async (begins) => {
       const names: string[] = [];
       let next: string | undefined;

@@ -1,4 +1,3 @@
-import { createReadStream } from 'node:fs';
 import { PassThrough, Readable } from 'node:stream';
 import { stringify } from 'csv-stringify/sync';
 import { type Car, carTitle } from '#core/car';
@@ -100,24 +99,23 @@ const keptIn = ({ stores, files }: Context) => {
 
 /** The originals; the large copy where a photo came without one. */
 function photosOf(context: Context): Stream[] {
-  const { stores, files } = context;
+  const { stores, files, away } = context;
   const isKept = keptIn(context);
   return stores.photos.known(stores.photos.storedOnes()).flatMap(({ record: { sha256, mime } }): Stream[] => {
     const original = files.original(sha256);
-    if (isKept(original))
-      return [[`photos/${sha256}.${mime.split('/')[1]}`, () => createReadStream(original)]];
+    if (isKept(original)) return [[`photos/${sha256}.${mime.split('/')[1]}`, () => away.open(original)]];
     const copy = files.derivative(sha256, 1600);
-    return isKept(copy) ? [[`copies/${sha256}.jpeg`, () => createReadStream(copy)]] : [];
+    return isKept(copy) ? [[`copies/${sha256}.jpeg`, () => away.open(copy)]] : [];
   });
 }
 
 function recordingsOf(context: Context): Stream[] {
-  const { stores, files } = context;
+  const { stores, files, away } = context;
   const isKept = keptIn(context);
   const known = stores.recordings.known(stores.recordings.storedOnes());
   return known.flatMap(({ record: { sha256, mime } }): Stream[] => {
     const file = [files.original(sha256), files.recording(sha256)].find(isKept);
-    return file ? [[`recordings/${sha256}.${mime.split('/')[1]}`, () => createReadStream(file)]] : [];
+    return file ? [[`recordings/${sha256}.${mime.split('/')[1]}`, () => away.open(file)]] : [];
   });
 }
 

@@ -1,6 +1,7 @@
 import { stat } from 'node:fs/promises';
 import sharp from 'sharp';
 import type { FileProblem, FileStore } from '../store/fileStore';
+import type { AwayFiles } from './awayFiles';
 import { hashOfFile } from './hashOfFile';
 import { type PhotoFiles, settle } from './photoFiles';
 
@@ -8,7 +9,7 @@ import { type PhotoFiles, settle } from './photoFiles';
 export type Keep = (moves: readonly (readonly [from: string, to: string])[]) => Promise<void>;
 
 /** Puts files in place and writes down what they hold, so that it can be told later whether they still do. */
-export function makeKeeper(files: PhotoFiles, known: FileStore) {
+export function makeKeeper(files: PhotoFiles, known: FileStore, away: AwayFiles) {
   /** Files found as they ought to be in this process's life, with what their folder said of them then. */
   const proven = new Map<string, string>();
 
@@ -25,10 +26,10 @@ export function makeKeeper(files: PhotoFiles, known: FileStore) {
     known.noteAll(held);
   };
 
-  /** What is wrong with a file, read whole; undefined when nothing is. */
+  /** What is wrong with a file, read whole; undefined when nothing is. One that lies in the bucket is asked for there. */
   async function problemOf(path: string): Promise<FileProblem | undefined> {
     const sha256 = await hashOfFile(path);
-    if (sha256 === undefined) return 'missing';
+    if (sha256 === undefined) return (await away.isInBucket(path)) ? undefined : 'missing';
     const place = files.relative(path);
     const expected = files.hashInName(place) ?? known.get(place)?.sha256;
     if (expected !== undefined) return expected === sha256 ? undefined : 'damaged';
@@ -38,8 +39,9 @@ export function makeKeeper(files: PhotoFiles, known: FileStore) {
     return undefined;
   }
 
-  /** Whether a file holds what it ought to. Read once, and again when its folder says that it was written. */
+  /** Whether a file holds what it ought to, fetched from the bucket if need be. Read once, and again when its folder says that it was written. */
   async function isSound(path: string): Promise<boolean> {
+    if (!(await away.bringHere(path))) return false;
     const here = await stat(path).catch(() => undefined);
     if (!here) return false;
     const look = `${here.mtimeMs} ${here.size}`;

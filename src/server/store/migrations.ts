@@ -347,4 +347,13 @@ export const migrations: readonly { number: number; sql: string }[] = [
       CREATE INDEX walks_to_project ON walks (id) WHERE projected <> entries;
     `,
   },
+  {
+    number: 13,
+    sql: `
+      -- When a file was put into the bucket to lie there alone; and when it was fetched back since, so that it lies here too.
+      ALTER TABLE kept_files ADD COLUMN away_at TEXT;
+      ALTER TABLE kept_files ADD COLUMN back_at TEXT;
+      CREATE INDEX kept_files_away ON kept_files (sha256) WHERE away_at IS NOT NULL;
+    `,
+  },
 ];

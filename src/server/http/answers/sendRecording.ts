@@ -5,7 +5,7 @@ import { sendFile } from './sendFile';
 
 /** Sends a sound or video to be played, in pieces where the player asks so. The caller has decided that it may. */
 export async function sendRecording(
-  { files, stores }: Context,
+  { files, stores, away }: Context,
   response: Response,
   sha256: string,
 ): Promise<void> {
@@ -16,5 +16,6 @@ export async function sendRecording(
     'Content-Type': known.record.mime,
     'Content-Disposition': 'inline',
   });
+  await away.bringHere(files.recording(sha256));
   await sendFile(response, files.recording(sha256));
 }

@@ -12,7 +12,7 @@ import { widthSchema } from '../widthSchema';
 
 const hashParams = z.object({ sha256: sha256Schema });
 export function photoRoutes(context: Context): AnyRoute[] {
-  const { stores, takeIn, files, copies, judge, now } = context;
+  const { stores, takeIn, files, away, copies, judge, now } = context;
   return [
     route({
       method: 'put',
@@ -62,7 +62,7 @@ export function photoRoutes(context: Context): AnyRoute[] {
       handle: async ({ params: { sha256 } }, _request, response) => {
         if (!stores.photos.get(sha256)?.stored)
           throw notFound('photo', 'It may not have been sent from the phone yet.');
-        const isHere = await files.has(sha256);
+        const isHere = await away.bringHere(files.original(sha256));
         // A photo that came with a ZIP is a copy: as large as copies are.
         const picture = isHere
           ? await wholePicture(files.original(sha256))

@@ -76,6 +76,12 @@ function Standing({ dir, everyHours = 24, made, isLate, problem, free, away }: B
         </Notice>
       )}
       {away?.last && <p>A copy of the one of {localMoment(away.last)} is on another machine.</p>}
+      {away && away.livesThere > 0 && (
+        <p>
+          {away.livesThere.toLocaleString('en-GB')} files of older photos and recordings lie there alone. They
+          open as the others do, while that machine answers.
+        </p>
+      )}
       {made.length > 1 && (
         <details>
           <summary className="min-h-12 cursor-pointer py-3 font-bold">All {made.length}</summary>
