@@ -245,6 +245,55 @@ test(
 );
 
 test(
+  'what waits goes out though the page is closed, when the browser wakes Zelk up',
+  phone,
+  async ({ page: desk, ownServer: server }) => {
+    const mine = new Phone();
+    try {
+      const known = await beginWalk(desk, server);
+      const page = await mine.signIn(server);
+      await page.reload();
+      await page.goto(`${server.origin}/walks/${known.walk}`);
+      await expect(page.getByText(/Stop 1 of/)).toBeVisible();
+      await server.end();
+      await page.getByRole('button', { name: 'Clear', exact: true }).click();
+      await expect(page.getByText(/Stop 2 of/)).toBeVisible();
+      // It asked to be woken.
+      await expect
+        .poll(() =>
+          page.evaluate(async () => {
+            const registration = await navigator.serviceWorker.ready;
+            return (registration as unknown as { sync: { getTags(): Promise<string[]> } }).sync.getTags();
+          }),
+        )
+        .toEqual(['zelk-send']);
+      await page.goto('about:blank');
+      await server.start();
+      expect(await logOf(server, known.walk)).not.toContain('part-cleared');
+
+      // Only the browser decides when; here it is told to.
+      const devtools = await page.context().newCDPSession(page);
+      const registered = new Promise<string>((tell) =>
+        devtools.on('ServiceWorker.workerRegistrationUpdated', ({ registrations }) => {
+          for (const { registrationId, scopeURL } of registrations)
+            if (scopeURL === `${server.origin}/`) tell(registrationId);
+        }),
+      );
+      await devtools.send('ServiceWorker.enable');
+      await devtools.send('ServiceWorker.dispatchSyncEvent', {
+        origin: server.origin,
+        registrationId: await registered,
+        tag: 'zelk-send',
+        lastChance: false,
+      });
+      await expect.poll(() => logOf(server, known.walk)).toContain('part-cleared');
+    } finally {
+      await mine.remove();
+    }
+  },
+);
+
+test(
   'Zelk is put on the device’s own screen where the browser offers it, and the way is told where it does not',
   phone,
   async ({ page, server }) => {

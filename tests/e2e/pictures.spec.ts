@@ -473,6 +473,7 @@ test(
     const walk = await walkTimedBy(server, pictures);
     await openYard(page, server);
     await page.goto(`${server.origin}/walks/${walk}/pictures`);
+    await expect(page.getByRole('button', { name: 'Bring pictures' })).toBeVisible();
     const drop = async () => {
       const files = pictures.map(({ path }) => ({
         name: path.split('/').at(-1) as string,

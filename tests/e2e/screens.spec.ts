@@ -79,6 +79,20 @@ test(
     await expect(page.getByRole('link', { name: /Fenlark Tessel/ })).toBeVisible();
     await search.fill('no such car');
     await expect(page.getByText('No car matches “no such car”.')).toBeVisible();
+
+    // What is shown stays so over a look at a car, and when the page is opened anew.
+    await search.fill('moss');
+    await page.getByRole('button', { name: 'Not walked' }).click();
+    await page.getByRole('link', { name: /Fenlark Tessel/ }).click();
+    await expect(page.getByRole('link', { name: 'Edit' })).toBeVisible();
+    await page.goBack();
+    await page.reload();
+    await expect(search).toHaveValue('moss');
+    await expect(page.getByRole('link', { name: /Fenlark Tessel/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Being walked' }).click();
+    await expect(page.getByText('No car of these matches “moss”.')).toBeVisible();
+    await search.fill('');
+    await expect(page.getByText('No car is being walked.')).toBeVisible();
   },
 );
 

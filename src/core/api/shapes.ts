@@ -24,6 +24,14 @@ export const walkSummarySchema = z.object({
 export const carSummarySchema = z.object({ car: carSchema, walk: walkSummarySchema.optional() });
 export type CarSummary = z.output<typeof carSummarySchema>;
 
+/** How far a car of the yard has come: not walked yet, walked without a signed report, or reported. Of its newest walk. */
+export const standings = ['to-walk', 'in-hand', 'reported'] as const;
+export type Standing = (typeof standings)[number];
+
+/** The standing of a car with this newest walk. */
+export const standingOf = ({ walk }: CarSummary): Standing =>
+  walk ? (walk.revision === undefined ? 'in-hand' : 'reported') : 'to-walk';
+
 export const carListSchema = z.object({ cars: z.array(carSummarySchema), next: z.string().optional() });
 export type CarList = z.output<typeof carListSchema>;
 

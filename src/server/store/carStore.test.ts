@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { type Standing, standingOf } from '#core/api';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import {
   carDetails,
@@ -26,6 +27,8 @@ const add = (n: number, more: Partial<typeof carDetails> = {}, day = n) =>
   );
 const numbersOf = (search: string, limit = 50) =>
   test.stores.cars.list(search, undefined, limit).cars.map(({ car }) => car.stockNumber);
+
+const SECOND = '018f0000-0000-7000-8000-0000000000ab';
 
 describe('cars', () => {
   it('are kept as they were told, over a second start', () => {
@@ -55,6 +58,32 @@ describe('cars', () => {
   });
 });
 
+describe('how far cars have come', () => {
+  const of = (standing: Standing, search = '') =>
+    test.stores.cars.list(search, undefined, 50, standing).cars.map(({ car }) => car.stockNumber);
+
+  it('goes with their newest walk: not walked, being walked, reported, being walked anew', () => {
+    withWalk(test.stores);
+    add(2);
+    const walked = test.stores.cars.get(CAR)?.stockNumber as string;
+    expect([of('to-walk'), of('in-hand'), of('reported')]).toEqual([['S-2'], [walked], []]);
+    freezeIn(test.stores);
+    expect([of('to-walk'), of('in-hand'), of('reported')]).toEqual([['S-2'], [], [walked]]);
+    expect(of('reported', 'no such car')).toEqual([]);
+    const again = entriesOf([begun], SECOND, 70).map((entry) => ({ ...entry, at: nowIso }));
+    test.stores.walks.append(SECOND, again, NOW);
+    expect([of('in-hand'), of('reported')]).toEqual([[walked], []]);
+  });
+
+  it('is what the list says of each, whatever came in which order', () => {
+    withWalk(test.stores);
+    add(2);
+    freezeIn(test.stores);
+    for (const summary of test.stores.cars.list('', undefined, 50).cars)
+      expect(of(standingOf(summary))).toContain(summary.car.stockNumber);
+  });
+});
+
 describe('how cars are found', () => {
   /** What SQLite does to answer, a line a step. */
   const planOf = (sql: string, values: unknown[]) =>
@@ -69,6 +98,17 @@ describe('how cars are found', () => {
       expect.stringMatching(/^SCAN cars_words VIRTUAL TABLE INDEX/),
     ]);
     expect(plan).toContainEqual(expect.stringMatching(/^SEARCH cars USING INDEX cars_number/));
+  });
+
+  it('goes along an index of those that have come so far', () => {
+    const plan = planOf(pageSql({ isIndexed: false, short: 0, isOfStanding: true }), [
+      '9999',
+      '',
+      'reported',
+      51,
+    ]);
+    expect(plan).toContainEqual(expect.stringMatching(/^SEARCH cars USING INDEX cars_by_standing/));
+    expect(plan.filter((step) => /^SCAN|TEMP B-TREE(?! FOR LAST TERM)/.test(step))).toEqual([]);
   });
 
   it('goes along the newest where nothing is asked for, and stops when a page is full', () => {

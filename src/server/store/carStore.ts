@@ -1,4 +1,4 @@
-import type { CarSummary } from '#core/api';
+import type { CarSummary, Standing } from '#core/api';
 import { type Car, type CarDetails, carDetailsSchema, carSchema } from '#core/car';
 import { badRequest } from '../problems';
 import type { Db } from './openDatabase';
@@ -48,6 +48,8 @@ const MOST_WORDS = 8;
 const INDEXED = 3;
 
 interface Asked {
+  /** Only those that have come so far. */
+  isOfStanding?: boolean;
   /** Some words are long enough for the index. */
   isIndexed: boolean;
   /** How many are not. */
@@ -55,13 +57,14 @@ interface Asked {
 }
 
 /** A page of the list with the newest walk of each car, found through walks_of_car. */
-export const pageSql = ({ isIndexed, short }: Asked): string => `
+export const pageSql = ({ isIndexed, short, isOfStanding = false }: Asked): string => `
   SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, visited, findings, photos,
          (SELECT max(revision) FROM reports WHERE reports.walk_id = walks.id) AS revision
   FROM ${isIndexed ? 'cars_words CROSS JOIN cars ON cars.number = cars_words.rowid' : 'cars'}
   LEFT JOIN walks ON walks.id =
     (SELECT id FROM walks WHERE car_id = cars.id ORDER BY begun_at DESC, id DESC LIMIT 1)
   WHERE ${isIndexed ? 'cars_words MATCH ? AND ' : ''}(cars.created_at, cars.id) < (?, ?)
+    ${isOfStanding ? 'AND standing = ?' : ''}
     ${"AND search LIKE ? ESCAPE '\\' ".repeat(short)}
   ORDER BY cars.created_at DESC, cars.id DESC
   LIMIT ?`;
@@ -99,21 +102,27 @@ export function makeCarStore(db: Db, settle: () => void = () => undefined) {
       const row = one.get(id);
       return row && readRow(row);
     },
-    /** Newest first; every word of `search` must be found. */
+    /** Newest first; every word of `search` must be found. Of one standing alone where that is asked for. */
     list: (
       search: string,
       cursor: string | undefined,
       limit: number,
+      standing?: Standing,
     ): { cars: CarSummary[]; next?: string } => {
       settle();
       const words = search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
       const [createdAt, id] = cursor === undefined ? ['9999', ''] : readCursor(cursor);
       const long = words.filter((word) => [...word].length >= INDEXED);
       const short = words.filter((word) => [...word].length < INDEXED);
-      const rows = page({ isIndexed: long.length > 0, short: short.length }).all(
+      const rows = page({
+        isIndexed: long.length > 0,
+        short: short.length,
+        isOfStanding: standing !== undefined,
+      }).all(
         ...(long.length > 0 ? [long.map(quoted).join(' AND ')] : []),
         createdAt,
         id,
+        ...(standing === undefined ? [] : [standing]),
         ...short.map((word) => `%${escapeLike(word)}%`),
         limit + 1,
       );

@@ -1,3 +1,9 @@
+/** Of migration 14: how far a car has come, by its newest walk. */
+const STANDING = `coalesce((
+          SELECT CASE WHEN EXISTS (SELECT 1 FROM reports WHERE walk_id = walks.id) THEN 'reported' ELSE 'in-hand' END
+          FROM walks WHERE car_id = cars.id ORDER BY begun_at DESC, id DESC LIMIT 1
+        ), 'to-walk')`;
+
 /** Append only: a released migration is never edited. Each is applied once, in its own transaction. */
 export const migrations: readonly { number: number; sql: string }[] = [
   {
@@ -354,6 +360,21 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ALTER TABLE kept_files ADD COLUMN away_at TEXT;
       ALTER TABLE kept_files ADD COLUMN back_at TEXT;
       CREATE INDEX kept_files_away ON kept_files (sha256) WHERE away_at IS NOT NULL;
+    `,
+  },
+  {
+    number: 14,
+    sql: `
+      -- How far a car has come, kept beside it so that the list can go along an index of those asked for.
+      ALTER TABLE cars ADD COLUMN standing TEXT NOT NULL DEFAULT 'to-walk';
+      UPDATE cars SET standing = ${STANDING} WHERE id IN (SELECT car_id FROM walks);
+      CREATE INDEX cars_by_standing ON cars (standing, created_at DESC, id DESC);
+      CREATE TRIGGER standing_by_walk AFTER INSERT ON walks BEGIN
+        UPDATE cars SET standing = ${STANDING} WHERE id = new.car_id;
+      END;
+      CREATE TRIGGER standing_by_report AFTER INSERT ON reports BEGIN
+        UPDATE cars SET standing = ${STANDING} WHERE id = (SELECT car_id FROM walks WHERE id = new.walk_id);
+      END;
     `,
   },
 ];

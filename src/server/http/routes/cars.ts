@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { addCarSchema, carListSchema, carPageSchema, peopleSchema } from '#core/api';
+import { addCarSchema, carListSchema, carPageSchema, peopleSchema, standings } from '#core/api';
 import { carSchema, checkedCarDetailsSchema } from '#core/car';
 import { personSchema } from '#core/exchange';
 import type { Context } from '../../context';
@@ -11,6 +11,7 @@ const idParams = z.object({ id: z.uuid('That is not a car of this yard.') });
 const listQuery = z.object({
   search: z.string().max(100).default(''),
   cursor: z.string().max(200).optional(),
+  standing: z.enum(standings).optional(),
   limit: z.coerce.number().int().min(1).max(100).default(50),
 });
 
@@ -45,7 +46,7 @@ export function carRoutes({ stores, now }: Context): AnyRoute[] {
       needs: 'look',
       query: listQuery,
       gives: carListSchema,
-      handle: ({ query }) => cars.list(query.search, query.cursor, query.limit),
+      handle: ({ query }) => cars.list(query.search, query.cursor, query.limit, query.standing),
     }),
     route({
       method: 'post',

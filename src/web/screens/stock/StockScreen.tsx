@@ -1,7 +1,9 @@
 import { FileInput, Mail, Plus, Search, Store } from 'lucide-react';
-import { useDeferredValue, useState } from 'react';
-import { Link } from 'react-router';
+import { useDeferredValue } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { type Standing, standings } from '#core/api';
 import { Button, buttonLook } from '../../components/Button';
+import { Choice } from '../../components/Choice';
 import { inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { NewerNotice } from '../../offline/NewerNotice';
@@ -18,9 +20,21 @@ const iconLink = 'grid size-12 shrink-0 place-items-center';
 
 /** The yard's cars, newest first. */
 export function StockScreen() {
-  const [search, setSearch] = useState('');
+  // In the address: there after a car was looked at and Back, and when the page is opened anew.
+  const [params, setParams] = useSearchParams();
+  const search = params.get('find') ?? '';
+  const standing = standings.find((each) => each === params.get('show'));
+  const ask = (name: 'find' | 'show', value: string) =>
+    setParams(
+      (now) => {
+        if (value) now.set(name, value);
+        else now.delete(name);
+        return now;
+      },
+      { replace: true },
+    );
   const asked = useDeferredValue(search.trim());
-  const { stock, cars, waiting, isAway } = useStock(asked);
+  const { stock, cars, waiting, isAway } = useStock(asked, standing);
   useCarryAlong(stock.isSuccess);
   return (
     <>
@@ -54,7 +68,7 @@ export function StockScreen() {
               placeholder="Plate, make, stock number…"
               className={`${inputLook} pl-10`}
               value={search}
-              onChange={(event) => setSearch(event.target.value)}
+              onChange={(event) => ask('find', event.target.value)}
             />
           </div>
           <If may="manage">
@@ -73,6 +87,15 @@ export function StockScreen() {
             </Link>
           </If>
         </div>
+        <div className="mb-3 max-w-xl">
+          <Choice
+            legend="Which cars"
+            isLegendHidden
+            value={standing ?? 'all'}
+            options={shown}
+            onChange={(value) => ask('show', value === 'all' ? '' : value)}
+          />
+        </div>
         <NewerNotice />
         <WaitingReports />
         {isAway && cars.length > 0 ? (
@@ -82,7 +105,9 @@ export function StockScreen() {
         ) : (
           stock.error && <Notice look="warn">{stock.error.message}</Notice>
         )}
-        {stock.isSuccess && cars.length + waiting.length === 0 && <Empty search={asked} />}
+        {stock.isSuccess && cars.length + waiting.length === 0 && (
+          <Empty search={asked} standing={standing} />
+        )}
         <ul className="border-t border-ink">
           {waiting.map((summary) => (
             <StockRow key={summary.car.id} summary={summary} isWaiting />
@@ -101,10 +126,30 @@ export function StockScreen() {
   );
 }
 
-function Empty({ search }: { search: string }) {
-  return search ? (
-    <p className="py-6">No car matches “{search}”. Try part of the plate or the stock number.</p>
-  ) : (
-    <p className="py-6">No cars yet. Add the first one, then walk round it.</p>
+const shown: readonly { value: Standing | 'all'; label: string }[] = [
+  { value: 'all', label: 'All' },
+  { value: 'to-walk', label: 'Not walked' },
+  { value: 'in-hand', label: 'Being walked' },
+  { value: 'reported', label: 'Reported' },
+];
+
+const noneOf: Record<Standing, string> = {
+  'to-walk': 'Every car has been walked, or is being walked.',
+  'in-hand': 'No car is being walked.',
+  reported: 'No car has a signed report of its last walk.',
+};
+
+function Empty({ search, standing }: { search: string; standing: Standing | undefined }) {
+  if (search)
+    return (
+      <p className="py-6">
+        No car {standing && 'of these '}matches “{search}”. Try part of the plate or the stock number
+        {standing && ', or look among all'}.
+      </p>
+    );
+  return (
+    <p className="py-6">
+      {standing ? noneOf[standing] : 'No cars yet. Add the first one, then walk round it.'}
+    </p>
   );
 }

@@ -1,19 +1,23 @@
 import type { InfiniteData } from '@tanstack/react-query';
 import { keepPreviousData, useInfiniteQuery, useQueryClient } from '@tanstack/react-query';
-import type { CarList, CarSummary } from '#core/api';
+import { type CarList, type CarSummary, type Standing, standingOf } from '#core/api';
 import { carTitle } from '#core/car';
 import { getJson, UnreachableError } from '../../api/client';
 import { useOutbox } from '../../sync/SyncContext';
 import { carOf } from '../../sync/walkSession';
 
 /** The yard's cars that match what was typed: from the server, or without signal from what this device keeps of them. */
-export function useStock(search: string) {
+export function useStock(search: string, standing: Standing | undefined) {
   const client = useQueryClient();
   const waiting = useOutbox().cars;
   const stock = useInfiniteQuery({
-    queryKey: ['cars', search],
+    queryKey: standing ? ['cars', search, standing] : ['cars', search],
     queryFn: ({ pageParam }) => {
-      const query = new URLSearchParams({ search, ...(pageParam && { cursor: pageParam }) });
+      const query = new URLSearchParams({
+        search,
+        ...(standing && { standing }),
+        ...(pageParam && { cursor: pageParam }),
+      });
       return getJson<CarList>(`/api/cars?${query}`);
     },
     initialPageParam: '',
@@ -26,7 +30,8 @@ export function useStock(search: string) {
   const told = (isAway && !isOfThisSearch ? kept : stock.data)?.pages.flatMap((page) => page.cars) ?? [];
   const here = waiting.map((car): CarSummary => ({ car: carOf(car) }));
   const known = new Set(here.map(({ car }) => car.id));
-  const isWanted = (summary: CarSummary) => matches(summary, search);
+  const isWanted = (summary: CarSummary) =>
+    matches(summary, search) && (!standing || standingOf(summary) === standing);
   return {
     stock,
     isAway,
