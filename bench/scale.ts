@@ -12,12 +12,14 @@ const ASKED = 60;
 const makes = ['Fenlark', 'Quillon', 'Ostrel', 'Morvane', 'Tarnwick', 'Pellbrook', 'Brackwater'];
 const models = ['Tessel', 'Sarrow', 'Kivo', 'Lyss', 'Ordel', 'Nim', 'Dray', 'Marl'];
 
+const quality = { darkest: 10, brightest: 240, blown: 0 };
+
 const carOf = (i: number) => idOf(0x1_000_000 + i);
 const walkOf = (i: number) => idOf(0x2_000_000 + i);
 
 /** So many cars, each walked with so many findings, and photo rows, through the server's own stores. */
 function fill(dir: string, cars: number, photos: number): void {
-  const { stores, judge } = makeContext(dir, pino({ level: 'silent' }));
+  const { stores, judge, files } = makeContext(dir, pino({ level: 'silent' }));
   const { db } = stores;
   // Only what is made matters, not how safely.
   db.pragma('synchronous = OFF');
@@ -48,19 +50,20 @@ function fill(dir: string, cars: number, photos: number): void {
     stores.walks.append(walkOf(i), entries, now);
   }
   db.transaction(() => {
-    for (let i = 0; i < photos; i++)
-      stores.photos.put(
-        {
-          sha256: i.toString(16).padStart(64, '0'),
-          mime: 'image/jpeg',
-          width: 4000,
-          height: 3000,
-          bytes: 2_000_000,
-        },
-        false,
-        now.toISOString(),
+    for (let i = 0; i < photos; i++) {
+      const sha256 = i.toString(16).padStart(64, '0');
+      const record = { sha256, mime: 'image/jpeg', width: 4000, height: 3000, bytes: 2_000_000 } as const;
+      // Judged, as all but the newest of a yard are.
+      stores.photos.put({ ...record, quality, likeness: '0'.repeat(16) }, true, now.toISOString());
+      stores.files.noteAll(
+        [files.original(sha256), files.derivative(sha256, 320), files.derivative(sha256, 1600)].map(
+          (path) => [files.relative(path), sha256] as const,
+        ),
       );
+    }
   })();
+  // Looked at a while ago; what is due is looked at four times a second, whatever there is.
+  db.prepare('UPDATE kept_files SET checked_at = ?').run(new Date().toISOString());
   judge.stop();
   db.close();
 }

@@ -50,8 +50,8 @@ const versions = readdirSync(SHELF);
 
 describe('a data folder of before', () => {
   it('is kept of every version of the database that ever went out', () => {
-    // The eighth never did: it came with the ninth.
-    const wanted = migrations.map(({ number }) => number).filter((number) => number !== 8);
+    // Those never did: they came with the next.
+    const wanted = migrations.map(({ number }) => number).filter((number) => number !== 8 && number !== 13);
     expect(versions).toEqual(wanted.map((number) => `schema-${String(number).padStart(2, '0')}`));
   });
 

@@ -30,10 +30,6 @@ const log = pino({ level: config.logLevel }, pino.destination({ dest: 2, sync: t
 // What speaks to such a store is large: it is read where there is one.
 const bucket = config.backups?.away && (await import('./bucket/s3')).makeS3(config.backups.away);
 const { context, unlock } = opened(config);
-context.swept = await sweep(context);
-context.judge.addUnjudged();
-await context.scrub.expect(context.stores.photos.storedOnes(), context.stores.recordings.storedOnes());
-context.scrub.start();
 await context.backups?.start();
 const stopTidying = keepTidy(context);
 const server = makeServer(createApp(context, config.webDir), config.tls);
@@ -53,6 +49,9 @@ if (!context.stores.accounts.isAny())
   );
 process.stdout.write(`ready ${origin}\n`);
 
+const lookingAfter = new AbortController();
+const lookedAfter = lookAfterFiles(Date.now());
+
 let stopping = false;
 /** Finishes what is under way, then leaves. What does not finish is cut off after a while. */
 function leave(code: number): void {
@@ -65,11 +64,13 @@ function leave(code: number): void {
   setTimeout(() => process.exit(code), 2 * STOP_WITHIN_MS);
   context.judge.stop();
   context.live.end();
+  lookingAfter.abort();
   stopTidying();
   const closed = [server, readers].map((each) => each && new Promise((done) => each.close(done)));
   void Promise.all(closed).then(async () => {
     await context.judge.idle();
     await context.scrub.stop();
+    await lookedAfter;
     await context.backups?.stop();
     context.pool.stop();
     context.stores.shares.flush();
@@ -91,6 +92,20 @@ for (const event of ['uncaughtException', 'unhandledRejection'] as const)
     log.fatal({ err: error, event }, 'unforeseen failure, stopping');
     leave(FAILED);
   });
+
+/** With a million files it takes minutes: the yard is open meanwhile. */
+async function lookAfterFiles(since: number): Promise<void> {
+  const { judge, scrub, stores } = context;
+  judge.addUnjudged();
+  try {
+    const swept = await sweep(context, { since, signal: lookingAfter.signal });
+    if (swept) context.swept = swept;
+    await scrub.expect(stores.photos.unkept(), stores.recordings.storedOnes());
+  } catch (error) {
+    log.error({ err: error }, 'the files could not be looked through');
+  }
+  if (!lookingAfter.signal.aborted) scrub.start();
+}
 
 function listen(server: Server, port: number, setting: string): Promise<void> {
   server.on('error', (error: NodeJS.ErrnoException) => {

@@ -83,7 +83,8 @@ export const healthSchema = z.object({
   disk: z.object({ free: z.int(), isLow: z.boolean() }),
   /** Files that wait to be opened, and pictures that wait to be judged. */
   queue: z.object({ files: z.int(), pictures: z.int() }),
-  files: z.object({ kept: z.int(), checked: z.int(), broken: z.int() }),
+  /** Files that are missing or damaged. */
+  files: z.object({ broken: z.int() }),
   /** Of the server's own backups; left out where it makes none. */
   backups: z.object({ last: z.string().optional(), isLate: z.boolean(), hasProblem: z.boolean() }).optional(),
 });

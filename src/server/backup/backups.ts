@@ -46,6 +46,8 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
   let problem: string | undefined;
   let lastAway: string | undefined;
   let awayProblem: string | undefined;
+  // Counted when it may have changed: monitors ask often, and there may be a million.
+  let countThere = 0;
   let timer: ReturnType<typeof setInterval> | undefined;
 
   const folderOf = (at: string) => join(dir, stampOf(at));
@@ -96,6 +98,7 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
       await thinOutAway(store, dir, livesThere());
       await moveThere?.();
       lastAway = last.at;
+      countThere = livesThere().length;
       awayProblem = undefined;
     } catch (error) {
       awayProblem = (error as Error).message;
@@ -136,6 +139,7 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
     run,
     /** Looks at what is there, and makes one whenever one is due. */
     start: async (): Promise<void> => {
+      countThere = away?.livesThere().length ?? 0;
       await look().catch((error: unknown) => {
         problem = inWords(error, dir);
       });
@@ -168,7 +172,7 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
         ...(free !== undefined && { free }),
         ...(away && {
           away: {
-            livesThere: away.livesThere().length,
+            livesThere: countThere,
             ...(lastAway && { last: lastAway }),
             ...(awayProblem && { problem: awayProblem }),
           },

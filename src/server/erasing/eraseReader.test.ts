@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { entriesOf, idOf, WALK } from '../../../tests/builders/entries';
+import { filesOnDisk } from '../../../tests/builders/filesOnDisk';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { sendReport } from '../../../tests/builders/sentReport';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
@@ -54,7 +55,9 @@ describe('what a reader sent', () => {
     expect(kept()).toContain(ASKED);
     await erase().expect(200);
     expect(kept()).not.toContain(ASKED);
-    expect((await server.context.files.list()).filter(({ place }) => place.includes(photo))).toEqual([]);
+    expect((await filesOnDisk(server.context.files)).filter(({ place }) => place.includes(photo))).toEqual(
+      [],
+    );
     await request(server.app).get(`/api/photos/${photo}/320`).expect(404);
     // What the walk shows too is the walk's.
     await request(server.app).get(`/api/photos/${asked.hashes[0]}/320`).expect(200);
@@ -88,7 +91,7 @@ describe('a photo', () => {
     const withdrawn = entriesOf([{ kind: 'photo-withdrawn', body: { photo: hash } }], WALK, 900);
     await request(server.app).post(`/api/walks/${WALK}/entries`).send({ entries: withdrawn }).expect(200);
     await erasePhoto().expect(200);
-    expect((await server.context.files.list()).filter(({ place }) => place.includes(hash))).toEqual([]);
+    expect((await filesOnDisk(server.context.files)).filter(({ place }) => place.includes(hash))).toEqual([]);
     await request(server.app).get(`/api/photos/${hash}/320`).expect(404);
     const { body } = await request(server.app).get(`/api/reports/${report}`).expect(200);
     expect(JSON.stringify(body)).toContain(hash);

@@ -10,6 +10,13 @@ export type DerivativeWidth = (typeof derivativeWidths)[number];
 const KEEP_PARTS_MS = 7 * 86_400_000;
 const PART = '.part';
 
+export interface FileOnDisk {
+  place: string;
+  path: string;
+  writtenMs: number;
+  settledMs: number;
+}
+
 /** Where photos lie on disk: named by their content, originals apart from what is shown. */
 export class PhotoFiles {
   /** Where files go that no photo names. */
@@ -85,16 +92,25 @@ export class PhotoFiles {
     return exists(this.original(sha256));
   }
 
-  /** Every file that stands for a photo or recording, with when it was written. */
-  async list(): Promise<{ place: string; path: string; writtenMs: number }[]> {
-    const found: { place: string; path: string; writtenMs: number }[] = [];
+  /** Every file that stands for a photo or recording, with when it was written and when it was put there; shelf by shelf, since there may be a million. */
+  async *shelves(): AsyncGenerator<FileOnDisk[]> {
     for (const kind of ['originals', 'burned', 'recordings', ...derivativeWidths.map(String)])
-      for (const shelf of await list(join(this.root, kind)))
+      for (const shelf of await list(join(this.root, kind))) {
+        const found: FileOnDisk[] = [];
         for (const name of await list(join(this.root, kind, shelf))) {
           const path = join(this.root, kind, shelf, name);
-          found.push({ place: this.relative(path), path, writtenMs: (await stat(path)).mtimeMs });
+          // It may go while others are looked at.
+          const here = await stat(path).catch(() => undefined);
+          if (here)
+            found.push({
+              place: this.relative(path),
+              path,
+              writtenMs: here.mtimeMs,
+              settledMs: here.ctimeMs,
+            });
         }
-    return found;
+        yield found;
+      }
   }
 
   #place(kind: string, sha256: string, ending: string): string {

@@ -65,7 +65,7 @@ it('files from before hashes were kept are taken as they are when they open, and
   stores.db.prepare('DELETE FROM kept_files').run();
   rmSync(files.original(hashes[1] as string));
   writeFileSync(files.derivative(hashes[1] as string, 1600), 'no picture');
-  await scrub.expect(stores.photos.storedOnes(), []);
+  await scrub.expect(stores.photos.unkept(), []);
   expect(stores.files.counts().kept).toBe(5);
   await scrubAll();
   expect(broken()).toMatchObject([{ path: files.relative(files.derivative(hashes[1] as string, 1600)) }]);

@@ -1,4 +1,4 @@
-import { setTimeout as wait } from 'node:timers/promises';
+import { setImmediate as breathe, setTimeout as wait } from 'node:timers/promises';
 import type { Logger } from 'pino';
 import type { FileStore, KeptFile } from '../store/fileStore';
 import type { Copies } from './copies';
@@ -27,19 +27,26 @@ export class Scrub {
 
   constructor(private readonly parts: ScrubParts) {}
 
-  /** Also those of photos that came before hashes were kept are expected from now on. */
-  async expect(photos: readonly string[], recordings: readonly string[]): Promise<void> {
+  /** Also those of photos and recordings that came before hashes were kept are expected from now on. Photos come some at a time. */
+  async expect(photos: Iterable<readonly string[]>, recordings: readonly string[]): Promise<void> {
+    const { files } = this.parts;
+    for (const some of photos) {
+      if (this.#isStopped) return;
+      await this.#expect(some, (sha256) => derivativeWidths.map((width) => files.derivative(sha256, width)));
+      await breathe();
+    }
+    if (!this.#isStopped) await this.#expect(recordings, (sha256) => [files.recording(sha256)]);
+  }
+
+  async #expect(hashes: readonly string[], copiesOf: (sha256: string) => string[]): Promise<void> {
     const { files, store } = this.parts;
-    const originals: string[] = [];
-    for (const sha256 of [...photos, ...recordings])
-      if (await exists(files.original(sha256))) originals.push(files.original(sha256));
-    store.expectAll(
-      [
-        ...originals,
-        ...photos.flatMap((sha256) => derivativeWidths.map((width) => files.derivative(sha256, width))),
-        ...recordings.map((sha256) => files.recording(sha256)),
-      ].map((path) => files.relative(path)),
-    );
+    const paths: string[] = [];
+    for (const sha256 of hashes) {
+      if (await exists(files.original(sha256))) paths.push(files.original(sha256));
+      paths.push(...copiesOf(sha256));
+    }
+    // A stop may have come meanwhile.
+    if (!this.#isStopped) store.expectAll(paths.map((path) => files.relative(path)));
   }
 
   start(): void {

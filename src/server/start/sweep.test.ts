@@ -1,4 +1,4 @@
-import { mkdirSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import { mkdirSync, rmSync, statSync, utimesSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { pino } from 'pino';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -68,6 +68,22 @@ describe('files that no photo names', () => {
       server.context.now().toISOString(),
     );
     expect(await sweep(server.context)).toMatchObject({ broughtBack: 1 });
+    expect(await exists(path)).toBe(true);
+  });
+
+  it('are none while they are being taken in', async () => {
+    await keepPhotos(1);
+    const path = orphan('b');
+    const since = statSync(path).ctimeMs;
+    expect(await sweep(server.context, { since })).toMatchObject({ putAside: 0, left: 0 });
+    expect(await exists(path)).toBe(true);
+    expect(await sweep(server.context, { since: since + 1 })).toMatchObject({ putAside: 1 });
+  });
+
+  it('stay where they are when the server stops meanwhile', async () => {
+    await keepPhotos(1);
+    const path = orphan('b');
+    expect(await sweep(server.context, { signal: AbortSignal.abort() })).toBeUndefined();
     expect(await exists(path)).toBe(true);
   });
 

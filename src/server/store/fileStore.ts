@@ -49,6 +49,9 @@ export function makeFileStore(db: Db) {
   const broken = db.prepare<[], Row>(
     `SELECT ${COLUMNS} FROM kept_files WHERE problem IS NOT NULL ORDER BY path`,
   );
+  const brokenOnes = db.prepare<[], { n: number }>(
+    'SELECT count(*) AS n FROM kept_files WHERE problem IS NOT NULL',
+  );
   const counts = db.prepare<[], { kept: number; checked: number; broken: number }>(
     'SELECT count(*) AS kept, count(checked_at) AS checked, count(problem) AS broken FROM kept_files',
   );
@@ -106,6 +109,7 @@ export function makeFileStore(db: Db) {
     },
     /** What those hold that lie in the bucket. */
     away: (): string[] => away.all().map(({ sha256 }) => sha256),
+    countBroken: (): number => (brokenOnes.get() as { n: number }).n,
     broken: (): KeptFile[] => broken.all().map(toFile),
     counts: () => counts.get() as { kept: number; checked: number; broken: number },
   };

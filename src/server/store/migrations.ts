@@ -368,6 +368,8 @@ export const migrations: readonly { number: number; sql: string }[] = [
       -- How far a car has come, kept beside it so that the list can go along an index of those asked for.
       ALTER TABLE cars ADD COLUMN standing TEXT NOT NULL DEFAULT 'to-walk';
       UPDATE cars SET standing = ${STANDING} WHERE id IN (SELECT car_id FROM walks);
+      CREATE INDEX photos_stored ON photos (stored);
+      CREATE INDEX photos_unjudged ON photos (sha256) WHERE stored = 1 AND record ->> 'quality' IS NULL;
       CREATE INDEX cars_by_standing ON cars (standing, created_at DESC, id DESC);
       CREATE TRIGGER standing_by_walk AFTER INSERT ON walks BEGIN
         UPDATE cars SET standing = ${STANDING} WHERE id = new.car_id;

@@ -8,6 +8,9 @@ export interface StoredPhoto {
   stored: boolean;
 }
 
+/** Rows looked at before others get their turn. */
+const AT_ONCE = 2000;
+
 export function makePhotoStore(db: Db) {
   const one = db.prepare<[string], { record: string; stored: number }>(
     'SELECT record, stored FROM photos WHERE sha256 = ?',
@@ -20,6 +23,12 @@ export function makePhotoStore(db: Db) {
   );
   const erased = db.prepare('UPDATE photos SET stored = 0 WHERE sha256 = ?');
   const update = db.prepare('UPDATE photos SET record = ? WHERE sha256 = ?');
+  const has = db.prepare<[string], 1>('SELECT 1 FROM photos WHERE sha256 = ?');
+  const unkept = db.prepare<[number, number], { sha256: string }>(
+    `SELECT sha256 FROM photos WHERE rowid > ? AND rowid <= ? AND stored = 1 AND NOT EXISTS (
+       SELECT 1 FROM kept_files WHERE path = '1600/' || substr(sha256, 1, 2) || '/' || photos.sha256 || '.jpg')`,
+  );
+  const last = db.prepare<[], { rowid: number | null }>('SELECT max(rowid) AS rowid FROM photos');
   const unjudged = db.prepare<[], { sha256: string }>(
     "SELECT sha256 FROM photos WHERE stored = 1 AND record ->> 'quality' IS NULL",
   );
@@ -29,6 +38,13 @@ export function makePhotoStore(db: Db) {
   };
   return {
     get,
+    has: (sha256: string): boolean => has.get(sha256) !== undefined,
+    /** Stored ones whose copies no list of kept files knows, some of them at a time. */
+    *unkept(): Generator<string[]> {
+      const end = last.get()?.rowid ?? 0;
+      for (let from = 0; from < end; from += AT_ONCE)
+        yield unkept.all(from, from + AT_ONCE).map(({ sha256 }) => sha256);
+    },
     /** How many have their bytes here. */
     count: (): number => (count.get() as { n: number }).n,
     storedOnes: (): string[] => storedOnes.all().map(({ sha256 }) => sha256),

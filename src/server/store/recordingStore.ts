@@ -21,8 +21,10 @@ export function makeRecordingStore(db: Db) {
     const row = one.get(sha256);
     return row && { record: recordingRecordSchema.parse(JSON.parse(row.record)), stored: row.stored === 1 };
   };
+  const has = db.prepare<[string], 1>('SELECT 1 FROM recordings WHERE sha256 = ?');
   return {
     get,
+    has: (sha256: string): boolean => has.get(sha256) !== undefined,
     /** How many have their bytes here. */
     count: (): number => (count.get() as { n: number }).n,
     storedOnes: (): string[] => storedOnes.all().map(({ sha256 }) => sha256),

@@ -28,7 +28,7 @@ export function healthRoutes(context: Context): AnyRoute[] {
           database,
           disk: { free, isLow: free < LOW_BYTES },
           queue: { files: pool.waiting, pictures: judge.waiting },
-          files: stores.files.counts(),
+          files: { broken: stores.files.countBroken() },
           ...(backups && { backups: backupsIn(backups) }),
         };
       },
@@ -47,7 +47,7 @@ export function healthRoutes(context: Context): AnyRoute[] {
           free: await freeBytes(files),
           filesWaiting: pool.waiting,
           picturesWaiting: judge.waiting,
-          broken: stores.files.counts().broken,
+          broken: stores.files.countBroken(),
           ...(backups && { backupAge: ageOf(backups, now()) }),
         });
         response.type(measures.type).send(text);
