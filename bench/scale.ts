@@ -93,7 +93,10 @@ export async function benchScale(): Promise<Row[]> {
     const startedIn = async (server: RunningServer) => {
       await server.start();
       await server.end();
-      return timed(() => server.start());
+      const took = await timed(() => server.start());
+      // Connections to the one before are found dead by now, not among what is measured.
+      await server.fetch('/api/health').catch(() => undefined);
+      return took;
     };
     const [start, startSmall] = [await startedIn(large), await startedIn(small)];
     const some = Array.from({ length: ASKED }, (_, i) => i);

@@ -43,8 +43,9 @@ export function makeFileStore(db: Db) {
     'SELECT path FROM kept_files WHERE path >= ? AND path < ?',
   );
   const due = db.prepare<[string], Row>(
-    `SELECT ${COLUMNS} FROM kept_files WHERE checked_at IS NULL OR checked_at < ?
-     ORDER BY checked_at LIMIT 1`,
+    // The first of the index: one nobody looked at yet, or else the one looked at longest ago.
+    `SELECT ${COLUMNS} FROM (SELECT * FROM kept_files INDEXED BY kept_files_due ORDER BY checked_at LIMIT 1)
+     WHERE checked_at IS NULL OR checked_at < ?`,
   );
   const broken = db.prepare<[], Row>(
     `SELECT ${COLUMNS} FROM kept_files WHERE problem IS NOT NULL ORDER BY path`,
