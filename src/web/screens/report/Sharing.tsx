@@ -141,9 +141,9 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
             {shares.map((share) => (
               <li
                 key={share.id}
-                className="flex items-center justify-between gap-2 border-b border-line py-1"
+                className="flex flex-wrap items-center justify-between gap-x-2 gap-y-1 border-b border-line py-1"
               >
-                <span>
+                <span className="min-w-48 flex-1">
                   {share.label || 'Link'}
                   <span className="block text-sm text-soft">{shareWords(share)}</span>
                 </span>
@@ -159,7 +159,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
                     </If>
                   </div>
                 ) : (
-                  <Button look="warn" onClick={() => revoke.mutate(share.id)}>
+                  <Button look="warn" className="shrink-0" onClick={() => revoke.mutate(share.id)}>
                     Withdraw
                   </Button>
                 )}
