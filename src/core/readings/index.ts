@@ -22,10 +22,7 @@ export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './pai
 export { type PapersTable, papersTable } from './papersTable';
 export { contradictions, partConcerns } from './partConcerns';
 export { type PlaceOfWalk, type PlaceProgress, placesOfWalk } from './placesOfWalk';
-export {
-  repairWords,
-  screenTable,
-} from './screenTable';
+export { repairWords, type ScreenRow, screenTable } from './screenTable';
 export { nextThird, type TyreRow, type TyreTable, tyresOf, tyreTable } from './tyreTable';
 export { odometerOfWalks, type WalkFigure, walkFigureSchema } from './walkFigures';
 export {
@@ -36,4 +33,4 @@ export {
   type WhatIsLeft,
   whatIsLeft,
 } from './whatIsLeft';
-export { type WheelTable, wheelTable } from './wheelTable';
+export { type WheelRow, type WheelTable, wheelTable } from './wheelTable';
