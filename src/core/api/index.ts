@@ -41,6 +41,15 @@ export {
   tokenBody,
 } from './peopleShapes';
 export {
+  type PlanPage,
+  type PricesPage,
+  planPageSchema,
+  pricesPageSchema,
+  type Solved,
+  solveBody,
+  solvedSchema,
+} from './planShapes';
+export {
   type KeptPicture,
   keptPictureSchema,
   type SharedQuestions,

@@ -22,6 +22,8 @@ export interface Fault {
   unsafe?: string;
   /** A qualified person looks before anything is proposed: why. */
   lookFirst?: string;
+  /** Of a tyre: its size as it was said. */
+  tyreSize?: string;
   /** What the walk said would mend it, and what was decided. */
   said?: Cures;
   decision?: Decision;

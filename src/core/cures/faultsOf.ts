@@ -193,6 +193,7 @@ function tyreFaults({ state, style, car, nameOf }: Read, now: Date): Fault[] {
         }),
         isSuspected: false,
         ...(verdict.when === 'now' && { unsafe: says }),
+        ...(size && { tyreSize: size }),
         ...saidOf(state, remedyKey({ of: 'part', part })),
       },
     ];

@@ -20,6 +20,8 @@ export const acts = [
   'walk',
   /** Reports a job done. */
   'work',
+  /** Sees what work costs, and plans what is put right. */
+  'plan',
   /** Freezes reports, makes links, answers buyers, hands out what is meant for them. */
   'send',
   /** Settings of the yard, data from elsewhere, what the server keeps. */
@@ -32,9 +34,9 @@ export const acts = [
 export type Act = (typeof acts)[number];
 
 const may: Record<Role, readonly Act[]> = {
-  walk: ['look', 'walk', 'work', 'send'],
+  walk: ['look', 'walk', 'work', 'plan', 'send'],
   workshop: ['look', 'work'],
-  manager: ['look', 'walk', 'work', 'send', 'manage', 'people'],
+  manager: ['look', 'walk', 'work', 'plan', 'send', 'manage', 'people'],
   owner: acts,
 };
 

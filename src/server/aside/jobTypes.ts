@@ -2,7 +2,7 @@ import type { PhotoRecord, RecordingRecord, WalkFile } from '#core/exchange';
 
 type Shown<T, K extends keyof T> = Pick<T, K>;
 
-/** What is done with strangers' files, each in a process of its own: what goes in, files by path, and what comes out. */
+/** What is done in a process of its own, with strangers' files above all: what goes in, files by path, and what comes out. */
 export interface Jobs {
   /** A photo into its copies. */
   develop: {
@@ -15,6 +15,8 @@ export interface Jobs {
   logo: { input: { file: string; png: string }; output: string };
   /** A recording into a copy that tells nothing beyond sound and picture. */
   recording: { input: { file: string; bare: string }; output: Shown<RecordingRecord, 'mime' | 'seconds'> };
+  /** Integer programs in LP format, solved: variables that are not 0, by name. */
+  solve: { input: { models: readonly string[] }; output: Record<string, number>[] };
   /** A walk file, proven. */
   walk: { input: { path: string; now: string }; output: WalkFile };
 }

@@ -68,6 +68,7 @@ export function deleteCar(db: Db, car: string, walks: readonly string[], files: 
     'DELETE FROM messages WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
     'DELETE FROM shares WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
     'DELETE FROM reports WHERE walk_id = ?',
+    'DELETE FROM plans WHERE walk_id = ?',
     'DELETE FROM entries WHERE walk_id = ?',
     'DELETE FROM walks WHERE id = ?',
   ].map((sql) => db.prepare(sql));

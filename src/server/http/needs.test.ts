@@ -68,6 +68,8 @@ describe('every route', () => {
       'post /api/imports',
       'post /api/imports/archive',
       'post /api/yard/backups',
+      'put /api/cure-rules',
+      'put /api/prices',
       'put /api/yard',
       'put /api/yard/logo',
     ]);

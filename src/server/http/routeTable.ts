@@ -18,6 +18,7 @@ import { ownSecretRoutes } from './routes/ownSecrets';
 import { passkeySignInRoutes } from './routes/passkeySignIn';
 import { passkeyRoutes } from './routes/passkeys';
 import { photoRoutes } from './routes/photos';
+import { planRoutes } from './routes/plans';
 import { questionRoutes } from './routes/questions';
 import { readingRoutes } from './routes/readings';
 import { recordingRoutes } from './routes/recordings';
@@ -40,6 +41,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...accountRoutes(context),
     ...deviceRoutes(context),
     ...carRoutes(context),
+    ...planRoutes(context),
     ...readingRoutes(context),
     ...walkerRoutes(context),
     ...walkRoutes(context),

@@ -6,6 +6,7 @@ import { takeApart } from '../recordings/takeApart';
 import { cleanLogo } from '../yard/cleanLogo';
 import { judgeFile } from './judgeFile';
 import { readWalk } from './readWalk';
+import { solve } from './solve';
 
 type Doers = { readonly [N in JobName]: (input: JobInput<N>) => Promise<JobOutput<N>> };
 
@@ -22,5 +23,6 @@ export const jobs: Doers = {
     return sha256;
   },
   recording: takeApart,
+  solve,
   walk: readWalk,
 };

@@ -379,4 +379,21 @@ export const migrations: readonly { number: number; sql: string }[] = [
       END;
     `,
   },
+  {
+    number: 15,
+    sql: `
+      -- What the house sets for planning: its prices, its rules. Documents, each with a version of its own.
+      CREATE TABLE house (
+        name TEXT PRIMARY KEY,
+        document TEXT NOT NULL,
+        changed_at TEXT NOT NULL
+      ) STRICT;
+      -- What somebody wants put right of a walk's car.
+      CREATE TABLE plans (
+        walk_id TEXT PRIMARY KEY REFERENCES walks (id),
+        wish TEXT NOT NULL,
+        changed_at TEXT NOT NULL
+      ) STRICT;
+    `,
+  },
 ];

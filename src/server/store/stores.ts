@@ -10,6 +10,7 @@ import type { Db } from './openDatabase';
 import { makePasskeyStore } from './passkeyStore';
 import { makePeopleStore } from './peopleStore';
 import { makePhotoStore } from './photoStore';
+import { makePlanStore } from './planStore';
 import { makeQuestionStore } from './questionStore';
 import { makeRecordingStore } from './recordingStore';
 import { makeReportStore } from './reportStore';
@@ -51,6 +52,7 @@ export function makeStores(db: Db) {
     people: makePeopleStore(db),
     walks,
     photos: makePhotoStore(db),
+    plans: makePlanStore(db),
     questions: makeQuestionStore(db),
     recordings: makeRecordingStore(db),
     reports: makeReportStore(db),

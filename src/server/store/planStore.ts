@@ -1,0 +1,45 @@
+import { type RuleWishes, ruleWishesSchema } from '#core/cures';
+import { type PlanWish, type Prices, planWishSchema, pricesSchema } from '#core/plan';
+import type { Db } from './openDatabase';
+
+type HouseName = 'prices' | 'cure-rules';
+
+/** What is wanted of cars, and what the house sets for it. */
+export function makePlanStore(db: Db) {
+  const house = db.prepare<[string], { document: string }>('SELECT document FROM house WHERE name = ?');
+  const setHouse = db.prepare(
+    `INSERT INTO house (name, document, changed_at) VALUES (?, ?, ?)
+     ON CONFLICT (name) DO UPDATE SET document = excluded.document, changed_at = excluded.changed_at`,
+  );
+  const wish = db.prepare<[string], { wish: string }>('SELECT wish FROM plans WHERE walk_id = ?');
+  const setWish = db.prepare(
+    `INSERT INTO plans (walk_id, wish, changed_at) VALUES (?, ?, ?)
+     ON CONFLICT (walk_id) DO UPDATE SET wish = excluded.wish, changed_at = excluded.changed_at`,
+  );
+  const documentOf = (name: HouseName): unknown => {
+    const row = house.get(name);
+    return row && JSON.parse(row.document);
+  };
+  return {
+    /** The yard's prices; undefined while nobody has set any. */
+    prices: (): Prices | undefined => {
+      const stored = documentOf('prices');
+      return stored === undefined ? undefined : pricesSchema.parse(stored);
+    },
+    setPrices: (prices: Prices, now: string): void => {
+      setHouse.run('prices', JSON.stringify(prices), now);
+    },
+    /** What the house changes of the rules for cures. */
+    rules: (): RuleWishes => ruleWishesSchema.parse(documentOf('cure-rules') ?? {}),
+    setRules: (rules: RuleWishes, now: string): void => {
+      setHouse.run('cure-rules', JSON.stringify(rules), now);
+    },
+    wish: (walk: string): PlanWish | undefined => {
+      const row = wish.get(walk);
+      return row && planWishSchema.parse(JSON.parse(row.wish));
+    },
+    setWish: (walk: string, wanted: PlanWish, now: string): void => {
+      setWish.run(walk, JSON.stringify(wanted), now);
+    },
+  };
+}
