@@ -42,6 +42,10 @@ const storyScreen = fetchedScreen(() =>
   import('./screens/story/StoryScreen').then((file) => file.StoryScreen),
 );
 const kitScreen = fetchedScreen(() => import('./screens/kit/KitScreen').then((file) => file.KitScreen));
+const planScreen = fetchedScreen(() => import('./screens/plan/PlanScreen').then((file) => file.PlanScreen));
+const pricesScreen = fetchedScreen(() =>
+  import('./screens/prices/PricesScreen').then((file) => file.PricesScreen),
+);
 const questionsScreen = fetchedScreen(() =>
   import('./screens/questions/QuestionsScreen').then((file) => file.QuestionsScreen),
 );
@@ -131,6 +135,7 @@ function YardRoutes() {
       <Route path="/people" element={<Fetched screen={peopleScreen} />} />
       <Route path="/people/log" element={<Fetched screen={auditScreen} />} />
       <Route path="/messages" element={<Fetched screen={messagesScreen} />} />
+      <Route path="/prices" element={<Fetched screen={pricesScreen} />} />
       <Route path="/yard" element={<Fetched screen={yardScreen} />} />
       <Route path="/import" element={<Fetched screen={importScreen} />} />
       <Route path="/cars/new" element={<Fetched screen={carFormScreen} key="new" />} />
@@ -154,6 +159,7 @@ function YardRoutes() {
       <Route path="/walks/:id/functions" element={<Fetched screen={functionsScreen} />} />
       <Route path="/walks/:id/kit" element={<Fetched screen={kitScreen} />} />
       <Route path="/walks/:id/story" element={<Fetched screen={storyScreen} />} />
+      <Route path="/walks/:id/plan" element={<Fetched screen={planScreen} />} />
       <Route path="/walks/:id/questions" element={<Fetched screen={questionsScreen} />} />
       <Route path="/walks/:id/cues" element={<Fetched screen={cueScreen} />} />
       <Route path="/walks/:id/papers" element={<Fetched screen={papersScreen} />} />

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Download, FileText, Footprints, GitCompareArrows, Pencil } from 'lucide-react';
+import { Download, FileText, Footprints, GitCompareArrows, Pencil, Wrench } from 'lucide-react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { CarPage } from '#core/api';
@@ -203,6 +203,11 @@ function WalkRow({ walk }: { walk: CarPage['walks'][number] }) {
           <Link to={`/walks/${walk.id}/report`} className={buttonLook(open ? 'plain' : 'main')}>
             <FileText aria-hidden size={18} /> Report
           </Link>
+          <If may="plan">
+            <Link to={`/walks/${walk.id}/plan`} className={buttonLook()}>
+              <Wrench aria-hidden size={18} /> Putting it right
+            </Link>
+          </If>
           <a href={`/api/walks/${walk.id}/export`} download className={buttonLook()}>
             <Download aria-hidden size={18} /> Export walk
           </a>

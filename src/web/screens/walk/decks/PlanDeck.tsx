@@ -1,9 +1,17 @@
-import { CloudSun, ListOrdered, MessageCircleQuestion, MessageSquareText, ScrollText } from 'lucide-react';
+import {
+  CloudSun,
+  ListOrdered,
+  MessageCircleQuestion,
+  MessageSquareText,
+  ScrollText,
+  Wrench,
+} from 'lucide-react';
 import { Link } from 'react-router';
 import { type RouteRule, usualRoute } from '#core/route';
 import { conditionLine, estimateSeconds } from '#core/walk';
 import { Button, buttonLook } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { If } from '../../../shell/If';
 import { useWalker } from '../../../shell/me';
 import { routeChoices } from '../../routes/routeChoices';
 import { minutesWords } from '../../routes/routeWords';
@@ -34,6 +42,11 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
       />
       <div className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         <HubRows {...{ walk, goTo, say, setDeck }} />
+        <If may="plan">
+          <Link to={`/walks/${walk.page.walk}/plan`} className={`${buttonLook()} w-full`}>
+            <Wrench aria-hidden size={20} /> Putting it right
+          </Link>
+        </If>
         <Field
           id="route"
           label="Route of this walk"

@@ -1,0 +1,146 @@
+import { usualPrices } from '#core/plan';
+import type { Fact } from '#core/walk';
+import type { RunningServer } from '../builders/runningServer';
+import { NELL } from './begin';
+import { fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, onlyAt, test } from './server';
+import { saved } from './steps';
+
+/** What a walk found, as the app would log it. */
+async function found(server: RunningServer, walk: string, facts: readonly Fact[]): Promise<void> {
+  const at = new Date().toISOString();
+  const entries = facts.map((fact) => ({ ...fact, id: crypto.randomUUID(), walk, who: NELL, at }));
+  const answer = await server.post(`/api/walks/${walk}/entries`, { entries });
+  if (!answer.ok) throw new Error(await answer.text());
+}
+const noted = (part: string, kind: string, details: object, v = 0.5): Fact =>
+  ({
+    kind: 'finding-noted',
+    body: { finding: crypto.randomUUID(), part, spot: { u: 0.5, v }, kind, suspected: false, details },
+  }) as Fact;
+const car = [
+  noted('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back' }),
+  noted('bonnet', 'stone-chip', { count: 3, lengthMm: 2, notice: 'up-close' }),
+  noted('roof', 'peel', { areaMm2: 90_000, notice: 'across-the-bay' }),
+  noted('headlamp-l', 'lamp-crack', { severity: 'plain', notice: 'one-step-back' }),
+];
+
+test('a car is planned to a standard, a job kept in, a price typed, a promise made', async ({
+  page,
+  server,
+  beginWalk,
+}) => {
+  const { walk } = await beginWalk();
+  await found(server, walk, car);
+  await page.goto(`${server.origin}/walks/${walk}/plan`);
+  const jobs = page.getByRole('region', { name: 'The jobs' });
+  const total = page.getByRole('region', { name: 'What it comes to' });
+
+  // From one step back: the roof and the door; the chips stay; the lamp waits for the price of the part.
+  await expect(jobs.getByText('Paint the panel: Roof')).toBeVisible();
+  await expect(jobs.getByText('Paintless dent removal: Nearside front door (left)')).toBeVisible();
+  await expect(jobs.getByText('Waiting for a price')).toBeVisible();
+  const stays = page.getByRole('region', { name: 'What stays' });
+  await expect(stays.getByText(/Bonnet: Stone chip/)).toBeVisible();
+  await noAxeFindings(page);
+  await fitsSideways(page);
+
+  const price = jobs.getByLabel('Wanted: the price of the part, in GBP');
+  await price.fill('a lot');
+  await jobs.getByRole('button', { name: 'Set it' }).click();
+  await expect(jobs.getByText('Type a price in GBP, like 85 or 85.50.')).toBeVisible();
+  await price.fill('140');
+  await jobs.getByRole('button', { name: 'Set it' }).click();
+  await expect(jobs.getByText('Waiting for a price')).toHaveCount(0);
+  await expect(jobs.getByText(/Replace: .*headlamp/)).toBeVisible();
+
+  await page.getByLabel(/Safe and lawful only/).check();
+  await expect(total.getByText('Nothing to do')).toBeVisible();
+  await page.getByLabel(/As new up close/).check();
+  await expect(jobs.getByText('Touch in: Bonnet')).toBeVisible();
+  await expect(stays.getByText('Nothing that was found stays.')).toBeVisible();
+
+  // Kept in by hand, it stays in whatever is asked for; what was typed and chosen is there after a reload.
+  const chips = jobs.getByRole('listitem').filter({ hasText: 'Touch in: Bonnet' });
+  await chips.getByText('Price, promise, keep or take out').click();
+  await chips.getByRole('button', { name: 'Keep it in' }).click();
+  await page.getByLabel(/Safe and lawful only/).check();
+  await expect(total.getByText(/1 job for one trade/)).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel(/Safe and lawful only/)).toBeChecked();
+  await expect(total.getByText(/1 job for one trade/)).toBeVisible();
+
+  await chips.getByText('Price, promise, keep or take out').click();
+  await chips.getByLabel('By when, if known').fill('2020-01-01');
+  await chips.getByRole('button', { name: 'Promise it to the buyer' }).click();
+  await expect(chips.getByText('That day has passed.')).toBeVisible();
+  await chips.getByLabel('By when, if known').fill('2099-05-04');
+  await chips.getByLabel('Who sees to it, if known').fill('Tomas');
+  await chips.getByRole('button', { name: 'Promise it to the buyer' }).click();
+  await expect(chips.getByText('Will be put right before collection, by 4 May 2099')).toBeVisible();
+  await saved(page);
+  const log = (await (await server.fetch(`/api/walks/${walk}`)).json()) as { entries: Fact[] };
+  expect(log.entries.at(-1)).toMatchObject({
+    kind: 'finding-amended',
+    body: {
+      changes: {
+        cures: [{ cure: 'touch-in', sure: 'should' }],
+        decision: { is: 'promised', owner: 'Tomas', by: '2099-05-04' },
+      },
+    },
+  });
+});
+
+test('what would mend each finding is told with its reasons, and one’s own choice is ticked there', async ({
+  page,
+  server,
+  beginWalk,
+}) => {
+  const { walk } = await beginWalk();
+  await found(server, walk, car);
+  await page.goto(`${server.origin}/walks/${walk}/plan`);
+  await page.getByLabel(/My own choice/).check();
+  await page.getByRole('checkbox', { name: /Put right: Nearside front door \(left\) Dent/ }).check();
+  await expect(
+    page.getByText(
+      /Paintless dent removal should mend it: metal with whole paint is pressed back from behind/,
+    ),
+  ).toBeVisible();
+  await expect(
+    page.getByText(/Not local paint repair: in the middle of the panel the blend would show/),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'The jobs' }).getByText(/Paintless dent removal/),
+  ).toBeVisible();
+  await expect(
+    page.getByRole('region', { name: 'What it comes to' }).getByText(/1 job for one trade/),
+  ).toBeVisible();
+  await noAxeFindings(page);
+});
+
+test(
+  'prices are the yard’s own; what cannot be read is told at its field and nothing is lost',
+  onlyAt('phone', 'the form is the same markup at both widths'),
+  async ({ page, ownServer: server }) => {
+    await page.context().addCookies(server.cookies);
+    await page.goto(`${server.origin}/prices`);
+    await expect(page.getByText(/house figures to begin with/)).toBeVisible();
+    await noAxeFindings(page);
+    await page.getByLabel('Valeter: An hour').fill('30');
+    await page.getByLabel(/Tyres, fitted/).fill('205/55 R16 82');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/write the size, a colon and the price/).first()).toBeVisible();
+    await page.reload();
+    await expect(page.getByLabel('Valeter: An hour')).toHaveValue('30');
+    await page.getByLabel(/Tyres, fitted/).fill('205/55 R16: 82');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(page.getByText(/Plans reckon with these prices/)).toBeVisible();
+    const { prices } = (await (await server.fetch('/api/prices')).json()) as { prices: object };
+    const usual = usualPrices('GBP');
+    expect(prices).toEqual({
+      ...usual,
+      trades: { ...usual.trades, valeter: { perHour: 3000, callOut: 0 } },
+      tyres: [{ size: '205/55 R16', each: 8200 }],
+    });
+  },
+);
