@@ -13,6 +13,7 @@ import { benchPdf } from './pdf';
 import { benchPhones } from './phones';
 import { benchPhotos } from './photos';
 import { benchPictures } from './pictures';
+import { benchPlan } from './plan';
 import { benchReaders } from './readers';
 import { benchReplay } from './replay';
 import type { Row } from './row';
@@ -39,6 +40,7 @@ const benches = {
   buyer: benchBuyer,
   readers: benchReaders,
   hostile: benchHostile,
+  plan: benchPlan,
   kills: benchKills,
   scale: benchScale,
 };

@@ -1,5 +1,7 @@
+import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { houseRules } from '#core/cures';
 import { type PlanModel, worthOf } from '#core/plan';
 import { solve } from '../src/server/jobs/solve';
 import { bestJobs } from '../src/server/planning/bestJobs';
@@ -137,4 +139,13 @@ describe('the cheapest jobs, and the most for a budget', () => {
     };
     await expect(solved(dear)).rejects.toThrow('There is no plan within that');
   });
+});
+
+it('the rules are documented as they run', () => {
+  const text = readFileSync('docs/putting-right.md', 'utf8');
+  for (const { id, cure, sure, never, provided, weaker } of houseRules) {
+    const row = text.split('\n').find((line) => line.startsWith(`| \`${id}\` | ${cure} |`)) ?? '';
+    expect([id, row.includes(`| ${sure} |`)]).toEqual([id, true]);
+    for (const { says } of [...never, ...provided, ...weaker]) expect(row).toContain(says);
+  }
 });

@@ -11,6 +11,7 @@ import { hatchScript } from './hatchScript';
 import { afterwards, buyers, questionsOf } from './hatchTalk';
 import { nell, yard } from './people';
 import { playScript } from './playScript';
+import { prices } from './prices';
 import { picturesNamed } from './script';
 import { engineTick } from './sounds';
 import { walks } from './walks';
@@ -47,6 +48,7 @@ export async function loadYard(
     sha256: string;
   };
   await send('PUT', '/api/yard', JSON.stringify({ ...yard, logo }));
+  await send('PUT', '/api/prices', JSON.stringify(prices));
   // Oldest first: the list shows the newest on top.
   for (const car of cars.toReversed()) await post('/api/cars', car);
 

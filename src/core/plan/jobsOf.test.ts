@@ -129,6 +129,7 @@ describe('what a job costs', () => {
 
   it('is not told while the price of the part or tyre is missing, and is once it was typed', () => {
     const tyre = { ...on('tyre-fl', 1, { kind: 'tyre' }), id: 'part tyre-fl', tyreSize: '205/55 R16' };
+    const spoken = { ...tyre, tyreSize: '205/55R16 91V' };
     const id = 'replace part tyre-fl';
     expect(jobOf(choiceOf([tyre]), id).missing).toBe('the price of a tyre 205/55 R16');
     expect(jobOf(choiceOf([tyre]), id).cost).toBeUndefined();
@@ -136,6 +137,10 @@ describe('what a job costs', () => {
       cost: { low: 8200, high: 8200 },
       trade: 'tyre-fitter',
     });
+    // Load and speed behind the size change nothing.
+    expect(jobOf(choiceOf([spoken], { tyres: [{ size: '205/55 R16', each: 8200 }] }), id).cost?.low).toBe(
+      8200,
+    );
     const lamp = on('headlamp-l', 1, { kind: 'lamp-crack' });
     const lampJob = 'replace finding headlamp-l 1';
     expect(jobOf(choiceOf([lamp]), lampJob).missing).toBe('the price of the part');

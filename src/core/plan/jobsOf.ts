@@ -1,5 +1,6 @@
 import type { BodyStyle, PartId, Vocabulary } from '../car';
 import type { Fault, Proposal, Proposed } from '../cures';
+import { parseTyreSize } from '../tyres';
 import { type Cure, cureName, type Sureness, surenesses } from '../walk';
 import { exactly, type Job, type PaidOnce, type PriceLine, type Range, sum } from './job';
 import { labour, type Prices, type SizeClass } from './prices';
@@ -98,7 +99,13 @@ const tradeFor = (cure: Cure, { facts }: Fault, { work }: Prices): Trade =>
     ? 'tyre-fitter'
     : work[cure].trade;
 
-const sizeKey = (size: string): string => size.toLowerCase().replace(/\s+/g, '');
+/** Width, side and rim: what a price goes by, whatever load and speed stand behind. As it was written where it cannot be read. */
+function sizeKey(size: string): string {
+  const read = parseTyreSize(size);
+  if (!read.ok) return size.toLowerCase().replace(/\s+/g, '');
+  const { widthMm, aspect, construction, rimIn } = read.size;
+  return `${widthMm}/${aspect ?? ''} ${construction} ${rimIn}`;
+}
 const tyrePrice = (size: string, { tyres }: Prices): number | undefined =>
   tyres.find((each) => sizeKey(each.size) === sizeKey(size))?.each;
 
