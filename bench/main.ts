@@ -18,6 +18,7 @@ import { benchReaders } from './readers';
 import { benchReplay } from './replay';
 import type { Row } from './row';
 import { benchScale } from './scale';
+import { benchSchedule } from './schedule';
 import { benchShorthand } from './shorthand';
 import { benchWalk } from './walk';
 import { benchYard } from './yard';
@@ -41,6 +42,7 @@ const benches = {
   readers: benchReaders,
   hostile: benchHostile,
   plan: benchPlan,
+  schedule: benchSchedule,
   kills: benchKills,
   scale: benchScale,
 };
