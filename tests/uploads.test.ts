@@ -167,8 +167,9 @@ describe('at the start', () => {
     }
     writeFileSync(join(photos, 'incoming', 'half'), bytes);
     await server.start();
+    // The yard is open while its files are looked through.
     for (const kind of ['originals', '320', '1600'])
-      expect(readdirSync(join(photos, kind, 'ab'))).toEqual([]);
+      await expect.poll(() => readdirSync(join(photos, kind, 'ab'))).toEqual([]);
     const { aside } = await (await server.fetch(`/api/yard/files`)).json();
     expect(aside).toEqual([
       { since: expect.stringMatching(/^\d{4}-\d{2}-\d{2}$/), files: 3, bytes: 3 * bytes.length },

@@ -95,6 +95,7 @@ test('the stop for the smell of the cabin leads there, and is visited once it is
   await page.getByRole('button', { name: 'Go to: What comes with it, not counted' }).click();
   await expect(page.getByRole('listitem', { name: 'Floor mats' })).toBeVisible();
   await page.goto(holes);
+  await expect(page.getByRole('button', { name: 'Go to: Tread not read' })).toBeVisible();
   await noAxeFindings(page);
   await fitsSideways(page);
   await page.getByRole('button', { name: 'Go to: Tread not read' }).click();

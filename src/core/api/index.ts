@@ -1,3 +1,4 @@
+export { type BoardPage, boardPageSchema, type Moved, movedSchema } from './boardShapes';
 export {
   type BackupsPage,
   type BrokenFile,

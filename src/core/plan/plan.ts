@@ -10,6 +10,8 @@ const ids = z.array(z.string().max(200)).max(500);
 /** What somebody wants of a plan. */
 export const planWishSchema = z.strictObject({
   standard: z.enum(standards),
+  /** The yard works on it: it is on the board of days. */
+  isOn: z.boolean().default(false),
   /** Faults ticked by hand; with the standard `own`. */
   own: ids.default([]),
   pins: z.strictObject({ in: ids.default([]), out: ids.default([]) }).default({ in: [], out: [] }),

@@ -1,4 +1,8 @@
+export { type BoardState, boardStateSchema, emptyBoard, moveBody, placeOf, slotOf } from './boardState';
 export { checkYard } from './checkYard';
+export { type CrewSet, crewSchema, crewsOver, daysFrom, usualCrew } from './crew';
 export { rescheduleYard, scheduleYard } from './improve';
 export { type Crew, HALF_DAY_MIN, type Schedule, type Task, type Yard } from './schedule';
+export { type NamedTask, tasksOf } from './tasksOf';
+export { rootWait, waitsWords } from './waitsWords';
 export { costOf, lateOf, WEIGHTS } from './worth';

@@ -1,4 +1,8 @@
 import type { PhotoRecord, RecordingRecord, WalkFile } from '#core/exchange';
+import type { Yard } from '#core/schedule';
+
+/** A yard as it goes to another process: without maps. */
+export type SentYard = Omit<Yard, 'fixed'> & { fixed: [string, { crew: string; start: number }][] };
 
 type Shown<T, K extends keyof T> = Pick<T, K>;
 
@@ -17,6 +21,16 @@ export interface Jobs {
   recording: { input: { file: string; bare: string }; output: Shown<RecordingRecord, 'mime' | 'seconds'> };
   /** Integer programs in LP format, solved: variables that are not 0, by name. */
   solve: { input: { models: readonly string[] }; output: Record<string, number>[] };
+  /** A schedule, searched for so many milliseconds. */
+  schedule: {
+    input: { yard: SentYard; ms: number; seed: number };
+    output: {
+      placed: { task: string; crew: string; start: number }[];
+      cost: number;
+      bound: number;
+      tries: number;
+    };
+  };
   /** A walk file, proven. */
   walk: { input: { path: string; now: string }; output: WalkFile };
 }

@@ -68,6 +68,7 @@ describe('every route', () => {
       'post /api/imports',
       'post /api/imports/archive',
       'post /api/yard/backups',
+      'put /api/crew',
       'put /api/cure-rules',
       'put /api/prices',
       'put /api/yard',

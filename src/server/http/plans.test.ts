@@ -43,6 +43,7 @@ describe('prices', () => {
 describe('a plan', () => {
   const wish = {
     standard: 'as-new',
+    isOn: true,
     own: [],
     pins: { in: ['polish car'], out: [] },
     typed: { 'replace x': 900 },

@@ -5,6 +5,7 @@ import { describeApi } from './openapi';
 import { type AnyRoute, route } from './route';
 import { accountRoutes } from './routes/accounts';
 import { arrivalRoutes } from './routes/arrivals';
+import { boardRoutes } from './routes/board';
 import { carRoutes } from './routes/cars';
 import { comingInRoutes } from './routes/comingIn';
 import { deviceRoutes } from './routes/devices';
@@ -41,6 +42,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...accountRoutes(context),
     ...deviceRoutes(context),
     ...carRoutes(context),
+    ...boardRoutes(context),
     ...planRoutes(context),
     ...readingRoutes(context),
     ...walkerRoutes(context),

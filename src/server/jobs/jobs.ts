@@ -6,6 +6,7 @@ import { takeApart } from '../recordings/takeApart';
 import { cleanLogo } from '../yard/cleanLogo';
 import { judgeFile } from './judgeFile';
 import { readWalk } from './readWalk';
+import { schedule } from './schedule';
 import { solve } from './solve';
 
 type Doers = { readonly [N in JobName]: (input: JobInput<N>) => Promise<JobOutput<N>> };
@@ -23,6 +24,7 @@ export const jobs: Doers = {
     return sha256;
   },
   recording: takeApart,
+  schedule,
   solve,
   walk: readWalk,
 };

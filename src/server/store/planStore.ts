@@ -1,8 +1,9 @@
 import { type RuleWishes, ruleWishesSchema } from '#core/cures';
 import { type PlanWish, type Prices, planWishSchema, pricesSchema } from '#core/plan';
+import { type BoardState, boardStateSchema, type CrewSet, crewSchema, emptyBoard } from '#core/schedule';
 import type { Db } from './openDatabase';
 
-type HouseName = 'prices' | 'cure-rules';
+type HouseName = 'prices' | 'cure-rules' | 'crew' | 'board';
 
 /** What is wanted of cars, and what the house sets for it. */
 export function makePlanStore(db: Db) {
@@ -15,6 +16,9 @@ export function makePlanStore(db: Db) {
   const setWish = db.prepare(
     `INSERT INTO plans (walk_id, wish, changed_at) VALUES (?, ?, ?)
      ON CONFLICT (walk_id) DO UPDATE SET wish = excluded.wish, changed_at = excluded.changed_at`,
+  );
+  const wishes = db.prepare<[], { walk_id: string; wish: string }>(
+    'SELECT walk_id, wish FROM plans ORDER BY walk_id',
   );
   const documentOf = (name: HouseName): unknown => {
     const row = house.get(name);
@@ -34,6 +38,24 @@ export function makePlanStore(db: Db) {
     setRules: (rules: RuleWishes, now: string): void => {
       setHouse.run('cure-rules', JSON.stringify(rules), now);
     },
+    /** Who does it; undefined while nobody has set it. */
+    crew: (): CrewSet | undefined => {
+      const stored = documentOf('crew');
+      return stored === undefined ? undefined : crewSchema.parse(stored);
+    },
+    setCrew: (crew: CrewSet, now: string): void => {
+      setHouse.run('crew', JSON.stringify(crew), now);
+    },
+    board: (): BoardState => boardStateSchema.parse(documentOf('board') ?? emptyBoard),
+    setBoard: (board: BoardState, now: string): void => {
+      setHouse.run('board', JSON.stringify(board), now);
+    },
+    /** Walks whose cars the yard works on, with what is wanted of them. */
+    inWork: (): { walk: string; wish: PlanWish }[] =>
+      wishes.all().flatMap((row) => {
+        const wanted = planWishSchema.parse(JSON.parse(row.wish));
+        return wanted.isOn ? [{ walk: row.walk_id, wish: wanted }] : [];
+      }),
     wish: (walk: string): PlanWish | undefined => {
       const row = wish.get(walk);
       return row && planWishSchema.parse(JSON.parse(row.wish));

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+import { crewSchema } from '../schedule';
+
+const momentSchema = z.object({ day: z.string(), half: z.union([z.literal(0), z.literal(1)]) });
+
+/** The board of days: cars the yard works on, when they are ready, and every task with its place. */
+export const boardPageSchema = z.object({
+  /** Its days, from today. */
+  days: z.array(z.string()),
+  crew: crewSchema,
+  isCrewSet: z.boolean(),
+  cars: z.array(
+    z.object({
+      walk: z.uuid(),
+      car: z.uuid(),
+      stockNumber: z.string(),
+      title: z.string(),
+      /** Until the end of this day, as it was promised. */
+      promised: z.string().optional(),
+      ready: momentSchema.optional(),
+      /** Days by which it misses what was promised. */
+      lateDays: z.int(),
+      /** What it waits for in the end, in words; empty where nothing holds it up. */
+      waits: z.string(),
+    }),
+  ),
+  tasks: z.array(
+    z.object({
+      id: z.string(),
+      walk: z.uuid(),
+      trade: z.string(),
+      says: z.string(),
+      minutes: z.int(),
+      crew: z.string().optional(),
+      from: momentSchema.optional(),
+      to: momentSchema.optional(),
+      waits: z.string(),
+      isFixed: z.boolean(),
+    }),
+  ),
+});
+export type BoardPage = z.output<typeof boardPageSchema>;
+
+/** The board after a task was put elsewhere, and what that does. */
+export const movedSchema = z.object({
+  board: boardPageSchema,
+  /** What moved with it, and which promises it breaks or mends, in words. */
+  effects: z.array(z.string()),
+});
+export type Moved = z.output<typeof movedSchema>;

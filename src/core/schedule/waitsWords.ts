@@ -1,0 +1,54 @@
+import { type Trade, tradeNames } from '../plan';
+import { shortDay } from '../wording';
+import type { Placed, Schedule, Waits } from './schedule';
+
+interface Told {
+  /** Name of a task. */
+  saysOf: (task: string) => string;
+  /** The day of a half-day. */
+  dayOf: (slot: number) => string;
+}
+
+/** Why a task is not earlier, in words; empty where it begins as soon as it may. */
+export function waitsWords(because: Waits, start: number | undefined, { saysOf, dayOf }: Told): string {
+  const name = (trade: string) => tradeNames[trade as Trade].toLowerCase();
+  switch (because.for) {
+    case 'nothing':
+      return '';
+    case 'task':
+      return start === undefined
+        ? `waits for “${saysOf(because.task)}”, which has no place`
+        : `comes after “${saysOf(because.task)}”`;
+    case 'curing':
+      return `the paint of “${saysOf(because.task)}” cures first`;
+    case 'crew-away':
+      return start === undefined
+        ? `nobody does the work of the ${name(because.trade)} in these weeks`
+        : `waits for the ${name(because.trade)}, next on ${shortDay(dayOf(start))}`;
+    case 'crew-busy':
+      return start === undefined
+        ? `the ${name(because.trade)} has no time in these weeks`
+        : `the ${name(because.trade)} is busy until then`;
+    case 'car-busy':
+      return 'the car is being worked on elsewhere';
+    case 'visit':
+      return `the ${name(because.trade)} comes that day anyway`;
+    case 'hand':
+      return 'put there by hand';
+  }
+}
+
+/** What a car’s last task waits for in the end: back along what comes before, to what is not its own order. */
+export function rootWait(
+  { placed, unplaced }: Pick<Schedule, 'placed' | 'unplaced'>,
+  last: string,
+): { task: string; because: Waits; start?: number } {
+  let task = last;
+  for (let steps = 0; steps < 100; steps++) {
+    const at: Placed | undefined = placed.get(task);
+    const because = at?.because ?? unplaced.get(task) ?? { for: 'nothing' };
+    if (because.for !== 'task') return { task, because, ...(at && { start: at.start }) };
+    task = because.task;
+  }
+  return { task, because: { for: 'nothing' } };
+}

@@ -1,0 +1,113 @@
+import request from 'supertest';
+import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import type { BoardPage } from '#core/api';
+import { usualCrew } from '#core/schedule';
+import { begun, entriesOf, noted, START, WALK } from '../../../tests/builders/entries';
+import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+
+let server: TestServer;
+beforeEach(async () => {
+  server = await startTestServer();
+  const promised = noted(1);
+  const facts = [
+    begun,
+    {
+      ...promised,
+      body: {
+        ...promised.body,
+        details: { lengthMm: 25, notice: 'across-the-bay', decision: { is: 'promised', by: '2026-03-16' } },
+      },
+    },
+  ];
+  await request(server.app)
+    .post(`/api/walks/${WALK}/entries`)
+    .send({ entries: entriesOf(facts as never) })
+    .expect(200);
+});
+afterEach(() => server.close());
+
+const wish = { standard: 'not-one-step', isOn: true };
+const putOn = () => request(server.app).put(`/api/walks/${WALK}/plan`).send(wish).expect(200);
+const board = async (): Promise<BoardPage> => (await request(server.app).get('/api/board').expect(200)).body;
+const dent = ({ tasks }: BoardPage) => tasks.find(({ trade }) => trade === 'dent-specialist');
+
+describe('the board', () => {
+  it('is empty until a car is put on it, and says who does it by house figures', async () => {
+    const page = await board();
+    expect(page).toMatchObject({ cars: [], tasks: [], isCrewSet: false, crew: usualCrew });
+    expect(page.days[0]).toBe(new Date(START).toISOString().slice(0, 10));
+  });
+
+  it('has the jobs of a car’s plan with the last valet, pictures and second walk, the day it is ready, and why it is late', async () => {
+    await putOn();
+    const page = await board();
+    expect(page.tasks.map(({ says }) => says)).toEqual([
+      'Paintless dent removal: nearside front door (left)',
+      'Last valet',
+      'Pictures and second walk',
+    ]);
+    // The 14th is a Saturday; the dent specialist comes on Thursdays.
+    expect(dent(page)).toMatchObject({ crew: 'dents', from: { day: '2026-03-19', half: 0 } });
+    expect(page.cars).toEqual([
+      expect.objectContaining({
+        walk: WALK,
+        promised: '2026-03-16',
+        ready: { day: '2026-03-20', half: 0 },
+        lateDays: 4,
+        waits: 'waits for the dent specialist, next on 19 Mar 2026',
+      }),
+    ]);
+  });
+
+  it('is planned for a while, stays as it is then, and is the same when nothing changed', async () => {
+    await putOn();
+    const { body } = await request(server.app).post('/api/board/planned').send({}).expect(200);
+    expect(await board()).toEqual(body);
+  });
+
+  it('lets a job be put to another day, says what that breaks, and lets it go again', async () => {
+    await putOn();
+    const crew = usualCrew.members.map((member) =>
+      member.id === 'dents' ? { ...member, weekdays: [0, 3] } : member,
+    );
+    await request(server.app)
+      .put('/api/crew')
+      .send({ ...usualCrew, members: crew })
+      .expect(200);
+    const task = dent(await board())?.id;
+    expect((await board()).cars[0]).toMatchObject({ lateDays: 1 });
+    const move = (to: object | null) => request(server.app).put('/api/board/place').send({ task, to });
+    const { body } = await move({ crew: 'dents', day: '2026-03-26', half: 0 }).expect(200);
+    expect(body.effects).toEqual([
+      expect.stringMatching(/is 11 days late for what was promised by 16 Mar 2026\.$/),
+      '2 other jobs move with it.',
+    ]);
+    expect(dent(await board())).toMatchObject({
+      isFixed: true,
+      from: { day: '2026-03-26', half: 0 },
+      waits: 'put there by hand',
+    });
+    await move(null).expect(200);
+    expect(dent(await board())).toMatchObject({ isFixed: false });
+
+    for (const [to, says] of [
+      [{ crew: 'dents', day: '2026-03-10', half: 0 }, 'That day has passed'],
+      [{ crew: 'dents', day: '2026-03-17', half: 0 }, 'is not here then'],
+      [{ crew: 'hands', day: '2026-03-16', half: 0 }, 'do not do this work'],
+      [{ crew: 'dents', day: '2027-03-16', half: 0 }, 'The board ends on'],
+    ] as const)
+      expect((await move(to).expect(422)).body.detail).toContain(says);
+  });
+
+  it('says of work nobody does that it has no place, and has no day for the car', async () => {
+    await putOn();
+    const members = usualCrew.members.filter(({ id }) => id !== 'dents');
+    await request(server.app)
+      .put('/api/crew')
+      .send({ ...usualCrew, members })
+      .expect(200);
+    const page = await board();
+    expect(dent(page)).toMatchObject({ waits: 'nobody does the work of the dent specialist in these weeks' });
+    expect(page.cars[0]?.ready).toBeUndefined();
+  });
+});

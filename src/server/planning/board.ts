@@ -1,0 +1,189 @@
+import type { BoardPage } from '#core/api';
+import { carTitle, styleOf, vocabularyOf } from '#core/car';
+import { faultsOf, propose, rulesOf } from '#core/cures';
+import { type Job, jobsOf, modelFor, type PlanWish, planOf, usualPrices } from '#core/plan';
+import {
+  type BoardState,
+  crewsOver,
+  daysFrom,
+  lateOf,
+  type NamedTask,
+  placeOf,
+  rescheduleYard,
+  rootWait,
+  type Schedule,
+  slotOf,
+  tasksOf,
+  usualCrew,
+  waitsWords,
+  type Yard,
+} from '#core/schedule';
+import { asBuilt, cureName, replay } from '#core/walk';
+import { withinSentence } from '#core/wording';
+import type { Context } from '../context';
+import { bestJobs } from './bestJobs';
+
+/** So many days are looked ahead. */
+const DAYS = 42;
+const DAY_MS = 86_400_000;
+const USUAL_CURRENCY = 'GBP';
+
+interface InWork {
+  walk: string;
+  car: { id: string; stockNumber: string; title: string };
+  promised?: string;
+  tasks: readonly NamedTask[];
+}
+
+/** All that a schedule is made from, and what it is told with. */
+export interface BoardGround {
+  yard: Yard;
+  days: readonly string[];
+  cars: readonly InWork[];
+  state: BoardState;
+}
+
+/** Cars the yard works on, each with the jobs of its best plan as tasks, and who does them from today on. */
+export async function groundOfBoard(context: Context): Promise<BoardGround> {
+  const { stores, now, pool } = context;
+  const today = now().toISOString().slice(0, 10);
+  const days = daysFrom(today, DAYS);
+  const planned = stores.plans.inWork().flatMap(({ walk, wish }) => {
+    const made = plannedCar(context, walk, wish);
+    return made ? [made] : [];
+  });
+  const models = planned.map(({ model }) => model);
+  const solve = (programs: readonly string[]) => pool.run('solve', { models: programs });
+  const chosen = models.length > 0 ? await bestJobs(models, solve) : [];
+  const cars = planned.map(
+    ({ walk, car, promised, tasksFor }, i): InWork => ({
+      walk,
+      car,
+      ...(promised && { promised }),
+      tasks: tasksFor(chosen[i] ?? []),
+    }),
+  );
+  const tasks = cars.flatMap((each) => each.tasks);
+  const known = new Set(tasks.map(({ id }) => id));
+  const crews = crewsOver(stores.plans.crew() ?? usualCrew, today, DAYS);
+  const isHere = new Set(crews.map(({ id }) => id));
+  const state = stores.plans.board();
+  const length = 2 * DAYS;
+  // What was put by hand into the past, or to somebody who is gone, is free again.
+  const fixed = Object.entries(state.fixed).flatMap(([task, place]) => {
+    const start = slotOf(place, today);
+    return known.has(task) && isHere.has(place.crew) && start >= 0 && start < length
+      ? [[task, { crew: place.crew, start }] as const]
+      : [];
+  });
+  const wanted = cars.map(({ walk, promised, car }) => ({
+    id: walk,
+    daysInStock: daysInStock(context, car.id),
+    ...(promised && { promised: Math.max(0, slotOf({ day: promised, half: 1 }, today)) }),
+  }));
+  return { yard: { length, crews, cars: wanted, tasks, fixed: new Map(fixed) }, days, cars, state };
+}
+
+const daysInStock = ({ stores, now }: Context, car: string): number =>
+  Math.max(
+    0,
+    Math.floor((now().getTime() - Date.parse(stores.cars.get(car)?.createdAt ?? '')) / DAY_MS) || 0,
+  );
+
+function plannedCar({ stores, now }: Context, walk: string, wish: PlanWish) {
+  const row = stores.walks.get(walk);
+  const car = row && stores.cars.get(row.car_id);
+  if (!car) return undefined;
+  const state = replay(walk, stores.walks.entriesOf(walk));
+  const { begun } = state;
+  if (!begun) return undefined;
+  const style = asBuilt(styleOf({ ...begun, steering: car.steering }), state);
+  const vocabulary = vocabularyOf(car);
+  const proposed = propose(faultsOf(state, style, car, now()), rulesOf(stores.plans.rules()));
+  const prices = stores.plans.prices() ?? usualPrices(USUAL_CURRENCY);
+  const choice = jobsOf({ proposed, style, prices, vocabulary, typed: wish.typed });
+  const promises = proposed.flatMap(({ fault: { decision } }) =>
+    decision?.is === 'promised' && decision.by ? [decision.by] : [],
+  );
+  const says = (job: Job) => `${cureName(job.cure, vocabulary)}: ${withinSentence(job.where)}`;
+  return {
+    walk,
+    car: { id: car.id, stockNumber: car.stockNumber, title: carTitle(car) },
+    promised: promises.toSorted()[0],
+    model: modelFor(proposed, choice, wish),
+    tasksFor: (chosen: readonly string[]) =>
+      tasksOf(
+        walk,
+        planOf(proposed, choice, wish, chosen).jobs.map((job) => ({ job, says: says(job) })),
+      ),
+  };
+}
+
+/** The schedule as it stands: everything where it stood, as far as that is still possible. */
+export function standing({ yard, state, days }: BoardGround, fixed = yard.fixed): Schedule {
+  const [today = ''] = days;
+  const stood = Object.entries(state.stood).flatMap(([task, place]) => {
+    const start = slotOf(place, today);
+    return start >= 0 ? [[task, { crew: place.crew, start }] as const] : [];
+  });
+  return rescheduleYard({ ...yard, fixed }, new Map(stood));
+}
+
+/** Where tasks stand, to be kept. */
+export const stoodOf = (schedule: Schedule, days: readonly string[]): BoardState['stood'] =>
+  Object.fromEntries(
+    [...schedule.placed.values()].map(({ task, crew, start }) => [task, placeOf(crew, start, days)]),
+  );
+
+/** The board as it is shown. */
+export function boardPage(
+  { stores }: Context,
+  { yard, days, cars }: BoardGround,
+  schedule: Schedule,
+): BoardPage {
+  const all = cars.flatMap(({ walk, tasks }) => tasks.map((task) => ({ ...task, walk })));
+  const says = new Map(all.map((task) => [task.id, task.says]));
+  const told = {
+    saysOf: (task: string) => says.get(task) ?? task,
+    dayOf: (slot: number) => days[Math.floor(slot / 2)] ?? '',
+  };
+  const moment = (slot: number) => ({
+    day: told.dayOf(slot),
+    half: slot % 2 === 0 ? (0 as const) : (1 as const),
+  });
+  const crew = stores.plans.crew();
+  return {
+    days: [...days],
+    crew: crew ?? usualCrew,
+    isCrewSet: crew !== undefined,
+    cars: cars.map(({ walk, car, promised, tasks }) => {
+      const ready = schedule.ready.get(walk);
+      const due = yard.cars.find(({ id }) => id === walk)?.promised;
+      const root = rootWait(schedule, tasks.at(-1)?.id ?? '');
+      return {
+        walk,
+        car: car.id,
+        stockNumber: car.stockNumber,
+        title: car.title,
+        ...(promised && { promised }),
+        ...(ready !== undefined && { ready: moment(ready) }),
+        lateDays: ready === undefined ? 0 : Math.ceil(lateOf(due, ready) / 2),
+        waits: waitsWords(root.because, root.start, told),
+      };
+    }),
+    tasks: all.map(({ id, walk, trade, says: name, minutes }) => {
+      const at = schedule.placed.get(id);
+      const because = at?.because ?? schedule.unplaced.get(id) ?? { for: 'nothing' as const };
+      return {
+        id,
+        walk,
+        trade,
+        says: name,
+        minutes,
+        ...(at && { crew: at.crew, from: moment(at.start), to: moment(at.end) }),
+        waits: waitsWords(because, at?.start, told),
+        isFixed: yard.fixed.has(id),
+      };
+    }),
+  };
+}
