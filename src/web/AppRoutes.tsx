@@ -43,6 +43,10 @@ const storyScreen = fetchedScreen(() =>
 );
 const kitScreen = fetchedScreen(() => import('./screens/kit/KitScreen').then((file) => file.KitScreen));
 const planScreen = fetchedScreen(() => import('./screens/plan/PlanScreen').then((file) => file.PlanScreen));
+const boardScreen = fetchedScreen(() =>
+  import('./screens/board/BoardScreen').then((file) => file.BoardScreen),
+);
+const crewScreen = fetchedScreen(() => import('./screens/crew/CrewScreen').then((file) => file.CrewScreen));
 const pricesScreen = fetchedScreen(() =>
   import('./screens/prices/PricesScreen').then((file) => file.PricesScreen),
 );
@@ -135,6 +139,8 @@ function YardRoutes() {
       <Route path="/people" element={<Fetched screen={peopleScreen} />} />
       <Route path="/people/log" element={<Fetched screen={auditScreen} />} />
       <Route path="/messages" element={<Fetched screen={messagesScreen} />} />
+      <Route path="/board" element={<Fetched screen={boardScreen} />} />
+      <Route path="/crew" element={<Fetched screen={crewScreen} />} />
       <Route path="/prices" element={<Fetched screen={pricesScreen} />} />
       <Route path="/yard" element={<Fetched screen={yardScreen} />} />
       <Route path="/import" element={<Fetched screen={importScreen} />} />

@@ -19,7 +19,6 @@ const memberSchema = z.strictObject({
   /** How many cars it keeps at once. */
   cars: z.int().min(1).max(50).optional(),
 });
-export type Member = z.output<typeof memberSchema>;
 
 /** Who does it in this yard, and when it is closed. */
 export const crewSchema = z.strictObject({

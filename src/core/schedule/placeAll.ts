@@ -147,10 +147,19 @@ function place(
 ): Found | undefined {
   const task = yard.tasks[i] as Task;
   const car = carOf[i] as number;
+  const isFree = (slot: number) =>
+    (eligible[i] ?? []).some((each) => fits(site, yard, task, car, each, slot));
   if (stood && stood.start >= earliest) {
     const crew = yard.crews.findIndex(({ id }) => id === stood.crew);
     if ((eligible[i] ?? []).includes(crew) && fits(site, yard, task, car, crew, stood.start)) {
-      return { crew, start: stood.start, because: stood.start > earliest ? { for: 'nothing' } : because };
+      return {
+        crew,
+        start: stood.start,
+        because:
+          stood.start === earliest || isFree(earliest)
+            ? because
+            : whyNot({ yard, eligible, carOf }, site, i, earliest),
+      };
     }
   }
   let why = because;

@@ -11,7 +11,8 @@ interface Told {
 
 /** Why a task is not earlier, in words; empty where it begins as soon as it may. */
 export function waitsWords(because: Waits, start: number | undefined, { saysOf, dayOf }: Told): string {
-  const name = (trade: string) => tradeNames[trade as Trade].toLowerCase();
+  const name = (trade: string) =>
+    trade === 'own-hands' ? 'our own hands' : `the ${tradeNames[trade as Trade].toLowerCase()}`;
   switch (because.for) {
     case 'nothing':
       return '';
@@ -23,16 +24,16 @@ export function waitsWords(because: Waits, start: number | undefined, { saysOf, 
       return `the paint of “${saysOf(because.task)}” cures first`;
     case 'crew-away':
       return start === undefined
-        ? `nobody does the work of the ${name(because.trade)} in these weeks`
-        : `waits for the ${name(because.trade)}, next on ${shortDay(dayOf(start))}`;
+        ? `nobody does the work of ${name(because.trade)} in these weeks`
+        : `waits for ${name(because.trade)}, next on ${shortDay(dayOf(start))}`;
     case 'crew-busy':
       return start === undefined
-        ? `the ${name(because.trade)} has no time in these weeks`
-        : `the ${name(because.trade)} is busy until then`;
+        ? `there is no free half-day of ${name(because.trade)} in these weeks`
+        : `waits for a free half-day of ${name(because.trade)}`;
     case 'car-busy':
       return 'the car is being worked on elsewhere';
     case 'visit':
-      return `the ${name(because.trade)} comes that day anyway`;
+      return `${name(because.trade)} comes that day anyway`;
     case 'hand':
       return 'put there by hand';
   }

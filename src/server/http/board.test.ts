@@ -1,3 +1,4 @@
+import ICAL from 'ical.js';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { BoardPage } from '#core/api';
@@ -97,6 +98,31 @@ describe('the board', () => {
       [{ crew: 'dents', day: '2027-03-16', half: 0 }, 'The board ends on'],
     ] as const)
       expect((await move(to).expect(422)).body.detail).toContain(says);
+  });
+
+  it('is a calendar for everybody who does something, as an independent reader of RFC 5545 reads it', async () => {
+    await putOn();
+    const { text, headers } = await request(server.app).get('/api/board/dents/calendar.ics').expect(200);
+    expect(headers['content-type']).toMatch(/^text\/calendar/);
+    const events = new ICAL.Component(ICAL.parse(text))
+      .getAllSubcomponents('vevent')
+      .map((each) => new ICAL.Event(each));
+    expect(
+      events.map(({ summary, startDate, endDate }) => [summary, startDate.toString(), endDate.toString()]),
+    ).toEqual([
+      [
+        'T-1: Paintless dent removal: nearside front door (left)',
+        '2026-03-19T08:00:00',
+        '2026-03-19T08:25:00',
+      ],
+    ]);
+    // No zone: eight in the morning by whoever's clock.
+    expect(text).toContain('DTSTART:20260319T080000\r\n');
+    expect(
+      (await request(server.app).get('/api/board/nobody/calendar.ics').expect(404)).body.detail,
+    ).toContain('taken off');
+    const empty = await request(server.app).get('/api/board/trim/calendar.ics').expect(200);
+    expect(ICAL.parse(empty.text)[0]).toBe('vcalendar');
   });
 
   it('says of work nobody does that it has no place, and has no day for the car', async () => {

@@ -1,18 +1,19 @@
-import { scheduleYard } from '#core/schedule';
+import { checkYard, scheduleYard } from '#core/schedule';
 import type { JobInput, JobOutput } from '../aside/jobTypes';
+import { unprocessable } from '../problems';
 
 /** Searches a schedule until the time is over. */
 export async function schedule({ yard, ms, seed }: JobInput<'schedule'>): Promise<JobOutput<'schedule'>> {
+  const fixed = new Map(yard.fixed);
+  const wrong = checkYard({ ...yard, fixed });
+  if (wrong.length > 0) throw unprocessable('no-schedule', wrong.join(' '));
   const end = performance.now() + ms;
   const {
     schedule: found,
     cost,
     bound,
     tries,
-  } = scheduleYard(
-    { ...yard, fixed: new Map(yard.fixed) },
-    { random: numbersFrom(seed), isOver: () => performance.now() > end },
-  );
+  } = scheduleYard({ ...yard, fixed }, { random: numbersFrom(seed), isOver: () => performance.now() > end });
   return {
     placed: [...found.placed.values()].map(({ task, crew, start }) => ({ task, crew, start })),
     cost,

@@ -1,9 +1,11 @@
+import { z } from 'zod';
 import { type BoardPage, boardPageSchema, movedSchema } from '#core/api';
 import { crewSchema, emptyBoard, moveBody, slotOf, usualCrew } from '#core/schedule';
 import { shortDay } from '#core/wording';
 import type { Context } from '../../context';
 import { witnessed } from '../../people/witnessed';
 import { boardPage, groundOfBoard, standing, stoodOf } from '../../planning/board';
+import { calendarOf } from '../../planning/calendar';
 import { notFound, unprocessable } from '../../problems';
 import { type AnyRoute, route } from '../route';
 
@@ -103,6 +105,24 @@ export function boardRoutes(context: Context): AnyRoute[] {
         );
         const [was, is] = [boardPage(context, ground, before), boardPage(context, kept, after)];
         return { board: is, effects: effectsOf(was, is, task) };
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/board/:crew/calendar.ics',
+      summary: 'What one person, trade or body shop does, as a calendar (RFC 5545)',
+      needs: 'plan',
+      params: z.object({ crew: z.string().max(40) }),
+      gives: 'text/calendar',
+      handle: async ({ params }, _request, response) => {
+        const ground = await groundOfBoard(context);
+        const page = boardPage(context, ground, standing(ground));
+        const member = page.crew.members.find(({ id }) => id === params.crew);
+        if (!member) throw notFound('calendar', 'They may have been taken off the board.');
+        response
+          .set('Content-Disposition', `attachment; filename="${member.id}.ics"`)
+          .type('text/calendar')
+          .send(calendarOf(page, member, now()));
       },
     }),
     route({

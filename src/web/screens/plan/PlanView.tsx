@@ -1,3 +1,4 @@
+import { CalendarDays } from 'lucide-react';
 import { lazy, Suspense } from 'react';
 import { Link } from 'react-router';
 import { vocabularyOf } from '#core/car';
@@ -15,9 +16,8 @@ const TradeOff = lazy(() => import('./TradeOff'));
 /** A standard to choose, what it comes to, the jobs it takes, what stays, and everything that was found with what would mend it. */
 export function PlanView({ walk }: { walk: OpenWalk }) {
   const planning = usePlan(walk);
-  const { query, plan, points, problem, isPlanning, change, proposed } = planning;
+  const { data, plan, points, problem, isPlanning, change, proposed } = planning;
   const vocabulary = vocabularyOf(walk.page.car);
-  const { data } = query;
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
       <div className="mx-auto max-w-6xl gap-8 p-3 lg:grid lg:grid-cols-[24rem_minmax(0,1fr)] lg:p-5">
@@ -49,6 +49,23 @@ export function PlanView({ walk }: { walk: OpenWalk }) {
               {plan && (
                 <Total plan={plan} prices={data.prices} isPlanning={isPlanning} vocabulary={vocabulary} />
               )}
+              <label className="flex min-h-12 cursor-pointer items-center gap-3 border-y border-line py-2">
+                <input
+                  type="checkbox"
+                  className="ml-1 size-6 accent-accent"
+                  checked={data.wish.isOn}
+                  onChange={({ target }) => change({ isOn: target.checked })}
+                />
+                <span className="min-w-0 flex-1 font-bold">We work on it: it is on the board</span>
+                <Link
+                  to="/board"
+                  className="grid size-12 place-items-center"
+                  aria-label="Who does it, when"
+                  title="Who does it, when"
+                >
+                  <CalendarDays aria-hidden size={22} />
+                </Link>
+              </label>
               {!data.arePricesSet && (
                 <Notice>
                   These are house figures to begin with: nobody has looked through them yet.{' '}

@@ -1,5 +1,5 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { PlanPage, Solved } from '#core/api';
 import { vocabularyOf } from '#core/car';
 import { faultsOf, propose, rulesOf, walkOrder } from '#core/cures';
@@ -36,9 +36,18 @@ export function usePlan({ state, style, page }: OpenWalk) {
   const key = ['plan', page.walk];
   const query = useQuery({ queryKey: key, queryFn: () => getJson<PlanPage>(`/api/walks/${page.walk}/plan`) });
   const save = useMutation({
+    // One after another: the last word is the one that is kept.
+    scope: { id: `plan ${page.walk}` },
     mutationFn: (wish: PlanWish) => sendJson<PlanWish>('PUT', `/api/walks/${page.walk}/plan`, wish),
+    onSuccess: () => client.invalidateQueries({ queryKey: ['board'] }),
   });
-  const { prices, rules, wish } = query.data ?? {};
+  // What was chosen here stands at once: a control that waits for a cache to tell it falls back for a moment.
+  const [wished, setWished] = useState<PlanWish>();
+  const data = useMemo(
+    () => query.data && { ...query.data, wish: wished ?? query.data.wish },
+    [query.data, wished],
+  );
+  const { prices, rules, wish } = data ?? {};
   const proposed = useMemo(() => {
     if (!rules) return [];
     const order = walkOrder(state, style);
@@ -89,7 +98,7 @@ export function usePlan({ state, style, page }: OpenWalk) {
     });
   }, [along.data, curve, wish, proposed, choice]);
   return {
-    query,
+    data,
     proposed,
     choice,
     plan,
@@ -97,10 +106,10 @@ export function usePlan({ state, style, page }: OpenWalk) {
     problem: query.error ?? solved.error ?? save.error,
     isPlanning: solved.isFetching,
     change: (more: Partial<PlanWish>) => {
-      const now = client.getQueryData<PlanPage>(key);
-      if (!now) return;
-      const wanted = { ...now.wish, ...more };
-      client.setQueryData<PlanPage>(key, { ...now, wish: wanted });
+      if (!data) return;
+      const wanted = { ...data.wish, ...more };
+      setWished(wanted);
+      client.setQueryData<PlanPage>(key, { ...data, wish: wanted });
       save.mutate(wanted);
     },
   };

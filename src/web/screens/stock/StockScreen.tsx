@@ -1,4 +1,4 @@
-import { FileInput, Mail, Plus, Search, Store } from 'lucide-react';
+import { CalendarDays, FileInput, Mail, Plus, Search, Store } from 'lucide-react';
 import { useDeferredValue } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { type Standing, standings } from '#core/api';
@@ -42,6 +42,11 @@ export function StockScreen() {
         <If may="send">
           <Link to="/messages" aria-label="Messages" title="Messages" className={iconLink}>
             <Mail aria-hidden size={22} />
+          </Link>
+        </If>
+        <If may="plan">
+          <Link to="/board" aria-label="Who does it, when" title="Who does it, when" className={iconLink}>
+            <CalendarDays aria-hidden size={22} />
           </Link>
         </If>
         <If may="manage">
