@@ -117,6 +117,8 @@ export async function benchScale(): Promise<Row[]> {
       (i) =>
         `/api/cars?standing=${standings[i % standings.length]}&search=${i % 2 ? words[i % words.length] : ''}`,
     );
+    const morning = await p95(large, () => '/api/morning');
+    const morningSmall = await p95(small, () => '/api/morning');
     const open = await p95(large, spread(CARS));
     const openSmall = await p95(small, spread(10));
     const memory = memoryMb(large.pid);
@@ -136,6 +138,13 @@ export async function benchScale(): Promise<Row[]> {
         measured: ms(filter),
         ...ratio(filter, listSmall),
         target: '≤ 20 ms',
+      },
+      {
+        what: 'the morning of them, p95',
+        measured: ms(morning),
+        baseline: `${ms(morningSmall)} (of 10 cars)`,
+        ratio: times(morning / morningSmall),
+        target: '≤ 50 ms',
       },
       {
         what: 'a walk opened among them, p95',

@@ -9,6 +9,7 @@ const RIM_MM = 432;
 export const hatchScript: Script = {
   name: 'hatch',
   hoursAgo: 26,
+  promisedFor: 12,
   sky: 'bright',
   whole: [
     ...[35, 0, 325, 270, 215, 180, 145, 90].map((azimuthDeg) => ({ azimuthDeg })),

@@ -50,6 +50,7 @@ export const saloonScript: Script = {
 export const estateScript: Script = {
   name: 'estate',
   hoursAgo: 50,
+  promisedFor: 4,
   sky: 'overcast',
   whole: [{ azimuthDeg: 40 }, { azimuthDeg: 320 }, { azimuthDeg: 220 }, { azimuthDeg: 140 }],
   findings: {
@@ -156,6 +157,7 @@ export const estateArrivalScript: Script = {
 export const convertibleScript: Script = {
   name: 'convertible',
   hoursAgo: 98,
+  promisedFor: -1,
   sky: 'low-sun',
   whole: [{ azimuthDeg: 140 }, { azimuthDeg: 48 }],
   findings: {
@@ -213,6 +215,7 @@ export const convertibleScript: Script = {
 export const pickupScript: Script = {
   name: 'pickup',
   hoursAgo: 74,
+  promisedFor: -2,
   sky: 'overcast',
   whole: [{ azimuthDeg: 318 }, { azimuthDeg: 215 }, { azimuthDeg: 70, high: true }],
   findings: {

@@ -66,8 +66,25 @@ export function playScript(
     });
   script.readings?.atTheEnd?.forEach(say);
   script.said?.forEach(say);
-  return { walk, entries };
+  return {
+    walk,
+    entries: script.promisedFor === undefined ? entries : entries.map(dated(now, script.promisedFor)),
+  };
 }
+
+/** Promises of findings without a day are for so many days from now; less than 0 is late. */
+const dated =
+  (now: Date, days: number) =>
+  (entry: Entry): Entry => {
+    if (entry.kind !== 'finding-noted') return entry;
+    const { decision } = entry.body.details;
+    if (decision?.is !== 'promised' || decision.by) return entry;
+    const by = new Date(now.getTime() + days * 86_400_000).toISOString().slice(0, 10);
+    return {
+      ...entry,
+      body: { ...entry.body, details: { ...entry.body.details, decision: { ...decision, by } } },
+    };
+  };
 
 const isClear = (script: Script, part: PartId): boolean =>
   !script.findings[part] && !script.notSeen[part] && part !== 'odometer';

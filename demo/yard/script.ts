@@ -32,6 +32,8 @@ export interface Script {
   /** Begins the names of its pictures. */
   name: string;
   hoursAgo: number;
+  /** What is promised without a day is for so many days from now; less than 0 is late. */
+  promisedFor?: number;
   sky: SkyName;
   /** Where the camera stands for the whole-car pictures. */
   whole: readonly { azimuthDeg: number; high?: true }[];

@@ -43,6 +43,9 @@ const storyScreen = fetchedScreen(() =>
 );
 const kitScreen = fetchedScreen(() => import('./screens/kit/KitScreen').then((file) => file.KitScreen));
 const planScreen = fetchedScreen(() => import('./screens/plan/PlanScreen').then((file) => file.PlanScreen));
+const morningScreen = fetchedScreen(() =>
+  import('./screens/morning/MorningScreen').then((file) => file.MorningScreen),
+);
 const boardScreen = fetchedScreen(() =>
   import('./screens/board/BoardScreen').then((file) => file.BoardScreen),
 );
@@ -139,6 +142,7 @@ function YardRoutes() {
       <Route path="/people" element={<Fetched screen={peopleScreen} />} />
       <Route path="/people/log" element={<Fetched screen={auditScreen} />} />
       <Route path="/messages" element={<Fetched screen={messagesScreen} />} />
+      <Route path="/morning" element={<Fetched screen={morningScreen} />} />
       <Route path="/board" element={<Fetched screen={boardScreen} />} />
       <Route path="/crew" element={<Fetched screen={crewScreen} />} />
       <Route path="/prices" element={<Fetched screen={pricesScreen} />} />

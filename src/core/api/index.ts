@@ -11,6 +11,7 @@ export {
   type YardTakenIn,
   yardTakenInSchema,
 } from './fileShapes';
+export { type Morning, morningSchema } from './morningShapes';
 export {
   type AccountsPage,
   type AuditPage,

@@ -126,6 +126,7 @@ export {
   spreadMm,
 } from './measureExtent';
 export { type NotableMaterial, notableMaterials } from './notableMaterials';
+export { openPromises } from './openPromises';
 export { estimateSeconds, learnPace, noPace, type Pace, paceSchema } from './pace';
 export {
   hasTyre,

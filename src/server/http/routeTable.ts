@@ -15,6 +15,7 @@ import { healthRoutes } from './routes/health';
 import { leavingRoutes } from './routes/leaving';
 import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
+import { morningRoutes } from './routes/morning';
 import { ownSecretRoutes } from './routes/ownSecrets';
 import { passkeySignInRoutes } from './routes/passkeySignIn';
 import { passkeyRoutes } from './routes/passkeys';
@@ -43,6 +44,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...deviceRoutes(context),
     ...carRoutes(context),
     ...boardRoutes(context),
+    ...morningRoutes(context),
     ...planRoutes(context),
     ...readingRoutes(context),
     ...walkerRoutes(context),

@@ -396,4 +396,19 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ) STRICT;
     `,
   },
+  {
+    number: 16,
+    sql: `
+      -- Of a walk's log, worked out with its figures: promises that are not kept yet, the day of the soonest, and questions without an answer.
+      ALTER TABLE walks ADD COLUMN promises INTEGER NOT NULL DEFAULT 0;
+      ALTER TABLE walks ADD COLUMN due TEXT;
+      CREATE INDEX walks_promised ON walks (due) WHERE promises > 0;
+      ALTER TABLE questions ADD COLUMN is_open INTEGER NOT NULL DEFAULT 1;
+      CREATE INDEX questions_open ON questions (asked_at) WHERE is_open = 1;
+      CREATE INDEX arrival_checks_newest ON arrival_checks (received_at);
+      -- Logs that may hold either are looked at again.
+      UPDATE walks SET projected = -1 WHERE id IN (SELECT walk_id FROM questions)
+        OR id IN (SELECT walk_id FROM entries WHERE json LIKE '%"promised"%' OR json LIKE '%"action":%');
+    `,
+  },
 ];

@@ -7,6 +7,11 @@ export interface Figures {
   visited: number;
   findings: number;
   photos: number;
+  /** Promises that are not kept yet, and the day of the soonest. */
+  promises: number;
+  due: string | undefined;
+  /** Ids of questions that have an answer. */
+  answered: readonly string[];
 }
 
 interface DueRow {
@@ -30,14 +35,27 @@ export function makeProjection<Row extends DueRow>(
 ) {
   const due = db.prepare<[], Row>('SELECT * FROM walks WHERE projected <> entries');
   const project = db.prepare(
-    'UPDATE walks SET parts = ?, visited = ?, findings = ?, photos = ?, projected = ? WHERE id = ?',
+    `UPDATE walks SET parts = ?, visited = ?, findings = ?, photos = ?, promises = ?, due = ?, projected = ?
+     WHERE id = ?`,
+  );
+  const answer = db.prepare(
+    'UPDATE questions SET is_open = id NOT IN (SELECT value FROM json_each(?)) WHERE walk_id = ?',
   );
   let isDue = true;
   let isSoon = false;
   const settleAll = db.transaction((rows: readonly Row[]) => {
     for (const row of rows) {
-      const { parts, visited, findings, photos } = figuresOf(row, entriesOf(row.id));
-      project.run(parts, visited, findings, photos, row.entries, row.id);
+      const {
+        parts,
+        visited,
+        findings,
+        photos,
+        promises,
+        due: by,
+        answered,
+      } = figuresOf(row, entriesOf(row.id));
+      project.run(parts, visited, findings, photos, promises, by ?? null, row.entries, row.id);
+      answer.run(JSON.stringify(answered), row.id);
     }
   });
   /** Works out what is due now. */

@@ -5,6 +5,7 @@ import { makeCarStore } from './carStore';
 import { makeDeviceStore } from './deviceStore';
 import { makeFileStore } from './fileStore';
 import { makeMessageStore } from './messageStore';
+import { makeMorningStore } from './morningStore';
 import { makeOneTimeStore } from './oneTimeStore';
 import type { Db } from './openDatabase';
 import { makePasskeyStore } from './passkeyStore';
@@ -47,6 +48,7 @@ export function makeStores(db: Db) {
     devices: makeDeviceStore(db),
     files: makeFileStore(db),
     messages: makeMessageStore(db),
+    morning: makeMorningStore(db, walks.settle),
     oneTime: makeOneTimeStore(db),
     passkeys: makePasskeyStore(db),
     people: makePeopleStore(db),

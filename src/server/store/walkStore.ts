@@ -7,6 +7,7 @@ import {
   type Entry,
   entrySchema,
   isStanding,
+  openPromises,
   replay,
 } from '#core/walk';
 import { conflict, notFound, type ProblemPart, unprocessable } from '../problems';
@@ -206,7 +207,16 @@ function figuresOf(row: WalkRow, entries: readonly Entry[]): Figures {
   const state = replay(row.id, entries);
   const { total, visited } = coverage(state, styleOfRow(row));
   const findings = state.findings.filter((finding) => isStanding(finding)).length;
-  return { parts: total, visited, findings, photos: state.photos.length };
+  const promised = openPromises(state);
+  return {
+    parts: total,
+    visited,
+    findings,
+    photos: state.photos.length,
+    promises: promised.length,
+    due: promised.flatMap(({ by }) => by ?? []).toSorted()[0],
+    answered: [...state.answers.keys()],
+  };
 }
 
 const buildSchema = z.object({

@@ -1,16 +1,20 @@
 import { Link } from 'react-router';
-import type { CarSummary } from '#core/api';
+import type { BoardPage, CarSummary } from '#core/api';
 import { bodyStyleNames, carTitle, countryOf } from '#core/car';
 import { Silhouette } from '../../map/Silhouette';
+import { dayName } from '../board/boardWeek';
 
 /** A car in the stock list, with how far its latest walk has come. */
 export function StockRow({
   summary: { car, walk },
   isWaiting = false,
+  onBoard,
 }: {
   summary: CarSummary;
   /** Added on this device, and not with the server yet. */
   isWaiting?: boolean;
+  /** Of a car that is worked on: when it is ready. */
+  onBoard?: BoardPage['cars'][number] | undefined;
 }) {
   return (
     <li className="border-b border-line">
@@ -24,6 +28,13 @@ export function StockRow({
           <span className="block truncate text-sm text-soft">
             {car.stockNumber}
             {car.plate && ` · ${car.plate}`}
+            {onBoard && (
+              <span className={onBoard.lateDays > 0 ? 'font-bold text-warn' : undefined}>
+                {' '}
+                · {onBoard.ready ? `ready ${dayName(onBoard.ready.day)}` : 'no day yet'}
+                {onBoard.lateDays > 0 && ', late'}
+              </span>
+            )}
           </span>
         </span>
         <span className="truncate text-sm text-soft max-sm:hidden">

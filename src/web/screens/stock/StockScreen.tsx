@@ -1,4 +1,4 @@
-import { CalendarDays, FileInput, Mail, Plus, Search, Store } from 'lucide-react';
+import { CalendarDays, FileInput, Mail, Plus, Search, Store, Sunrise } from 'lucide-react';
 import { useDeferredValue } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { type Standing, standings } from '#core/api';
@@ -14,6 +14,7 @@ import { If } from '../../shell/If';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
 import { StockRow } from './StockRow';
+import { useReady } from './useReady';
 import { useStock } from './useStock';
 
 const iconLink = 'grid size-12 shrink-0 place-items-center';
@@ -36,6 +37,7 @@ export function StockScreen() {
   const asked = useDeferredValue(search.trim());
   const { stock, cars, waiting, isAway } = useStock(asked, standing);
   useCarryAlong(stock.isSuccess);
+  const ready = useReady(stock.isSuccess);
   return (
     <>
       <Bar title="">
@@ -44,6 +46,9 @@ export function StockScreen() {
             <Mail aria-hidden size={22} />
           </Link>
         </If>
+        <Link to="/morning" aria-label="This morning" title="This morning" className={iconLink}>
+          <Sunrise aria-hidden size={22} />
+        </Link>
         <If may="plan">
           <Link to="/board" aria-label="Who does it, when" title="Who does it, when" className={iconLink}>
             <CalendarDays aria-hidden size={22} />
@@ -118,7 +123,7 @@ export function StockScreen() {
             <StockRow key={summary.car.id} summary={summary} isWaiting />
           ))}
           {cars.map((summary) => (
-            <StockRow key={summary.car.id} summary={summary} />
+            <StockRow key={summary.car.id} summary={summary} onBoard={ready.get(summary.car.id)} />
           ))}
         </ul>
         {stock.hasNextPage && (
