@@ -71,9 +71,11 @@ export async function loadYard(
     const { walk, entries } = playScript(script, car, who, now, hashOf, truthOf);
     for (let i = 0; i < entries.length; i += BATCH)
       await post(`/api/walks/${walk}/entries`, { entries: entries.slice(i, i + BATCH) });
-    // Every car that was walked is worked on.
-    const wish = { standard: 'not-one-step', isOn: true };
-    await send('PUT', `/api/walks/${walk}/plan`, JSON.stringify(wish));
+    // Every car that was walked round is worked on.
+    if (!script.gaugeOnly) {
+      const wish = { standard: 'not-one-step', isOn: true };
+      await send('PUT', `/api/walks/${walk}/plan`, JSON.stringify(wish));
+    }
     if (!isFrozen) continue;
     if (script === hatchScript) setClock(hoursAgo(script.hoursAgo - HOURS_OF_A_WALK));
     const report = (await post(`/api/walks/${walk}/reports`, {

@@ -76,13 +76,13 @@ export function playScript(
 const dated =
   (now: Date, days: number) =>
   (entry: Entry): Entry => {
-    if (entry.kind !== 'finding-noted') return entry;
-    const { decision } = entry.body.details;
+    if (entry.kind !== 'finding-amended') return entry;
+    const { decision } = entry.body.changes;
     if (decision?.is !== 'promised' || decision.by) return entry;
     const by = new Date(now.getTime() + days * 86_400_000).toISOString().slice(0, 10);
     return {
       ...entry,
-      body: { ...entry.body, details: { ...entry.body.details, decision: { ...decision, by } } },
+      body: { ...entry.body, changes: { ...entry.body.changes, decision: { ...decision, by } } },
     };
   };
 

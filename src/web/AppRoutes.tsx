@@ -49,6 +49,9 @@ const morningScreen = fetchedScreen(() =>
 const boardScreen = fetchedScreen(() =>
   import('./screens/board/BoardScreen').then((file) => file.BoardScreen),
 );
+const sheetScreen = fetchedScreen(() =>
+  import('./screens/board/SheetScreen').then((file) => file.SheetScreen),
+);
 const crewScreen = fetchedScreen(() => import('./screens/crew/CrewScreen').then((file) => file.CrewScreen));
 const pricesScreen = fetchedScreen(() =>
   import('./screens/prices/PricesScreen').then((file) => file.PricesScreen),
@@ -144,6 +147,7 @@ function YardRoutes() {
       <Route path="/messages" element={<Fetched screen={messagesScreen} />} />
       <Route path="/morning" element={<Fetched screen={morningScreen} />} />
       <Route path="/board" element={<Fetched screen={boardScreen} />} />
+      <Route path="/board/sheet/:crew/:day" element={<Fetched screen={sheetScreen} />} />
       <Route path="/crew" element={<Fetched screen={crewScreen} />} />
       <Route path="/prices" element={<Fetched screen={pricesScreen} />} />
       <Route path="/yard" element={<Fetched screen={yardScreen} />} />

@@ -31,6 +31,10 @@ export const boardPageSchema = z.object({
       trade: z.string(),
       says: z.string(),
       minutes: z.int(),
+      /** Ids of the faults it puts right, as the plan names them. */
+      mends: z.array(z.string()),
+      /** What to be careful of. */
+      cautions: z.array(z.string()),
       crew: z.string().optional(),
       from: momentSchema.optional(),
       to: momentSchema.optional(),

@@ -1,3 +1,4 @@
+import { cureCaution } from '../cures';
 import type { Job, Trade } from '../plan';
 import { expected } from '../plan';
 import type { Cure } from '../walk';
@@ -10,6 +11,10 @@ export interface NamedTask extends Task {
   says: string;
   /** Jobs of the plan it stands for; none for what is done to every car. */
   jobs: readonly string[];
+  /** Ids of the faults they put right. */
+  mends: readonly string[];
+  /** What to be careful of. */
+  cautions: readonly string[];
 }
 
 /** Half-days that paint waits before it is polished. House figure. */
@@ -36,6 +41,10 @@ const before: Partial<Record<Cure, readonly Cure[]>> = {
 };
 const PAINT: ReadonlySet<Cure> = new Set(['local-paint', 'full-panel', 'repair-panel']);
 
+const cautionsOf = (cures: readonly Cure[]): string[] => [
+  ...new Set(cures.flatMap((cure) => cureCaution(cure) ?? [])),
+];
+
 interface Named {
   job: Job;
   says: string;
@@ -57,6 +66,8 @@ export function tasksOf(car: string, named: readonly Named[]): NamedTask[] {
       after: [],
       says: stay.length === 1 ? (stay[0]?.says ?? '') : `Body shop: ${stay.length} jobs`,
       jobs: stay.map(({ job }) => job.id),
+      mends: stay.flatMap(({ job }) => job.mends),
+      cautions: cautionsOf(stay.map(({ job }) => job.cure)),
       cures: stay.map(({ job }) => job.cure),
     });
   }
@@ -74,6 +85,8 @@ export function tasksOf(car: string, named: readonly Named[]): NamedTask[] {
         after: part > 1 ? [{ task: idOf(`${job.id} ${part - 1}`), lag: 0 }] : [],
         says: parts === 1 ? says : `${says}, ${part} of ${parts}`,
         jobs: [job.id],
+        mends: job.mends,
+        cautions: cautionsOf([job.cure]),
         cures: [job.cure],
       });
   }
@@ -97,7 +110,18 @@ export function tasksOf(car: string, named: readonly Named[]): NamedTask[] {
   });
   let last = ordered.map(({ id }) => ({ task: id, lag: 0 }));
   for (const { id, trade, minutes, says } of LAST) {
-    ordered.push({ id: idOf(id), car, trade, minutes, length: 1, after: last, says, jobs: [] });
+    ordered.push({
+      id: idOf(id),
+      car,
+      trade,
+      minutes,
+      length: 1,
+      after: last,
+      says,
+      jobs: [],
+      mends: [],
+      cautions: [],
+    });
     last = [{ task: idOf(id), lag: 0 }];
   }
   return ordered;

@@ -60,6 +60,36 @@ describe('the board', () => {
     ]);
   });
 
+  it('counts days late from the day that was promised, though it has passed', async () => {
+    await putOn();
+    const [finding] = server.context.stores.walks
+      .entriesOf(WALK)
+      .flatMap((entry) => (entry.kind === 'finding-noted' ? [entry.body.finding] : []));
+    const earlier = {
+      kind: 'finding-amended',
+      body: { finding, changes: { decision: { is: 'promised', by: '2026-03-10' } } },
+    };
+    await request(server.app)
+      .post(`/api/walks/${WALK}/entries`)
+      .send({ entries: entriesOf([earlier] as never, WALK, 40) })
+      .expect(200);
+    // Ready on the 20th.
+    expect((await board()).cars[0]).toMatchObject({ promised: '2026-03-10', lateDays: 10 });
+  });
+
+  it('has a car once, by its newest walk', async () => {
+    await putOn();
+    const second = '018f0000-0000-7000-8000-0000000000ab';
+    const again = entriesOf([begun], second, 90).map((entry) => ({
+      ...entry,
+      at: new Date(START + 60_000).toISOString(),
+    }));
+    await request(server.app).post(`/api/walks/${second}/entries`).send({ entries: again }).expect(200);
+    expect((await board()).cars).toEqual([]);
+    await request(server.app).put(`/api/walks/${second}/plan`).send(wish).expect(200);
+    expect((await board()).cars.map(({ walk }) => walk)).toEqual([second]);
+  });
+
   it('is planned for a while, stays as it is then, and is the same when nothing changed', async () => {
     await putOn();
     const { body } = await request(server.app).post('/api/board/planned').send({}).expect(200);

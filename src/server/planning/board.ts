@@ -79,7 +79,7 @@ export async function groundOfBoard(context: Context): Promise<BoardGround> {
   const wanted = cars.map(({ walk, promised, car }) => ({
     id: walk,
     daysInStock: daysInStock(context, car.id),
-    ...(promised && { promised: Math.max(0, slotOf({ day: promised, half: 1 }, today)) }),
+    ...(promised && { promised: slotOf({ day: promised, half: 1 }, today) }),
   }));
   return { yard: { length, crews, cars: wanted, tasks, fixed: new Map(fixed) }, days, cars, state };
 }
@@ -118,6 +118,8 @@ function plannedCar({ stores, now }: Context, walk: string, wish: PlanWish) {
       ),
   };
 }
+
+const dayIndex = (slot: number): number => Math.floor(slot / 2);
 
 /** The schedule as it stands: everything where it stood, as far as that is still possible. */
 export function standing({ yard, state, days }: BoardGround, fixed = yard.fixed): Schedule {
@@ -167,11 +169,13 @@ export function boardPage(
         title: car.title,
         ...(promised && { promised }),
         ...(ready !== undefined && { ready: moment(ready) }),
-        lateDays: ready === undefined ? 0 : Math.ceil(lateOf(due, ready) / 2),
+        // In days of the calendar, however far in the past it was promised for.
+        lateDays:
+          ready === undefined || lateOf(due, ready) === 0 ? 0 : dayIndex(ready) - dayIndex(due ?? ready),
         waits: waitsWords(root.because, root.start, told),
       };
     }),
-    tasks: all.map(({ id, walk, trade, says: name, minutes }) => {
+    tasks: all.map(({ id, walk, trade, says: name, minutes, mends, cautions }) => {
       const at = schedule.placed.get(id);
       const because = at?.because ?? schedule.unplaced.get(id) ?? { for: 'nothing' as const };
       return {
@@ -180,6 +184,8 @@ export function boardPage(
         trade,
         says: name,
         minutes,
+        mends: [...mends],
+        cautions: [...cautions],
         ...(at && { crew: at.crew, from: moment(at.start), to: moment(at.end) }),
         waits: waitsWords(because, at?.start, told),
         isFixed: yard.fixed.has(id),

@@ -18,7 +18,9 @@ export function makePlanStore(db: Db) {
      ON CONFLICT (walk_id) DO UPDATE SET wish = excluded.wish, changed_at = excluded.changed_at`,
   );
   const wishes = db.prepare<[], { walk_id: string; wish: string }>(
-    'SELECT walk_id, wish FROM plans ORDER BY walk_id',
+    `SELECT walk_id, wish FROM plans JOIN walks ON walks.id = walk_id
+     WHERE walk_id = (SELECT id FROM walks AS other WHERE other.car_id = walks.car_id ORDER BY begun_at DESC, id DESC LIMIT 1)
+     ORDER BY walk_id`,
   );
   const documentOf = (name: HouseName): unknown => {
     const row = house.get(name);
@@ -50,7 +52,7 @@ export function makePlanStore(db: Db) {
     setBoard: (board: BoardState, now: string): void => {
       setHouse.run('board', JSON.stringify(board), now);
     },
-    /** Walks whose cars the yard works on, with what is wanted of them. */
+    /** Cars the yard works on, each by its newest walk, with what is wanted of them. */
     inWork: (): { walk: string; wish: PlanWish }[] =>
       wishes.all().flatMap((row) => {
         const wanted = planWishSchema.parse(JSON.parse(row.wish));

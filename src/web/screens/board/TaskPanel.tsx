@@ -35,6 +35,14 @@ export function TaskPanel({ task, board, move, onClose }: TaskPanelProps) {
             {task.minutes > 0 && `, ${task.minutes} min`}
             {task.waits && `. ${task.waits[0]?.toUpperCase()}${task.waits.slice(1)}.`}
           </p>
+          {task.crew && task.from && (
+            <Link
+              to={`/board/sheet/${encodeURIComponent(task.crew)}/${task.from.day}`}
+              className="mr-4 inline-flex min-h-11 items-center text-sm font-bold text-accent underline underline-offset-4"
+            >
+              Job sheet of that day
+            </Link>
+          )}
           {car && (
             <Link
               to={`/walks/${car.walk}/plan`}

@@ -9,6 +9,8 @@ const stay: BoardTask = {
   trade: 'body-shop',
   says: 'Paint',
   minutes: 0,
+  mends: [],
+  cautions: [],
   crew: 'body-shop',
   from: { day: '2026-11-27', half: 1 },
   to: { day: '2026-11-30', half: 0 },

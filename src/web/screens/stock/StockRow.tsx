@@ -28,14 +28,16 @@ export function StockRow({
           <span className="block truncate text-sm text-soft">
             {car.stockNumber}
             {car.plate && ` · ${car.plate}`}
-            {onBoard && (
-              <span className={onBoard.lateDays > 0 ? 'font-bold text-warn' : undefined}>
-                {' '}
-                · {onBoard.ready ? `ready ${dayName(onBoard.ready.day)}` : 'no day yet'}
-                {onBoard.lateDays > 0 && ', late'}
-              </span>
-            )}
           </span>
+          {onBoard && (
+            <span
+              className={`block truncate text-sm ${onBoard.lateDays > 0 ? 'font-bold text-warn' : 'text-soft'}`}
+            >
+              {onBoard.ready ? `Ready ${dayName(onBoard.ready.day)}` : 'On the board, no day yet'}
+              {onBoard.lateDays > 0 &&
+                `, ${onBoard.lateDays} ${onBoard.lateDays === 1 ? 'day' : 'days'} late`}
+            </span>
+          )}
         </span>
         <span className="truncate text-sm text-soft max-sm:hidden">
           {bodyStyleNames[car.bodyStyle][countryOf(car.country).vocabulary]}, {car.colour.toLowerCase()} ·{' '}
