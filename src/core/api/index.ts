@@ -43,6 +43,7 @@ export {
   tokenBody,
 } from './peopleShapes';
 export {
+  answerChoiceBody,
   type PlanPage,
   type PricesPage,
   planPageSchema,
@@ -50,11 +51,16 @@ export {
   type Solved,
   solveBody,
   solvedSchema,
+  type WalkChoices,
+  walkChoicesSchema,
 } from './planShapes';
 export {
+  chooseBody,
   type KeptPicture,
   keptPictureSchema,
+  type SharedChoices,
   type SharedQuestions,
+  sharedChoicesSchema,
   sharedQuestionsSchema,
   type Unlocked,
   unlockedSchema,

@@ -14,6 +14,8 @@ export const morningSchema = z.object({
   today: z.string(),
   /** Buyers' questions without an answer, the oldest first. */
   toAnswer: listOf({ from: z.string(), text: z.string(), askedAt: z.string() }),
+  /** Cars of which a buyer chose something that is not confirmed or declined, the longest waiting first. */
+  chosen: listOf({ choices: z.int(), since: z.string() }),
   /** Checks of the last two weeks on collection or arrival with something new or different, the newest first. */
   different: listOf({ parts: z.int(), at: z.string() }),
   /** Promises that are not kept, the soonest due first. */

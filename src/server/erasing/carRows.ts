@@ -66,6 +66,7 @@ export function deleteCar(db: Db, car: string, walks: readonly string[], files: 
     'DELETE FROM questions WHERE walk_id = ?',
     'DELETE FROM arrival_checks WHERE walk_id = ?',
     'DELETE FROM messages WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
+    'DELETE FROM choices WHERE walk_id = ?',
     'DELETE FROM shares WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
     'DELETE FROM reports WHERE walk_id = ?',
     'DELETE FROM plans WHERE walk_id = ?',

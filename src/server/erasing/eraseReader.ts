@@ -34,6 +34,7 @@ export async function eraseReader(context: Context, share: string): Promise<void
       for (const sql of [
         'DELETE FROM questions WHERE share_id = ?',
         'DELETE FROM arrival_checks WHERE share_id = ?',
+        'DELETE FROM choices WHERE share_id = ?',
         'DELETE FROM share_photos WHERE share_id = ?',
         'DELETE FROM unlocks WHERE share_id = ?',
         "UPDATE shares SET label = '', passphrase = NULL WHERE id = ?",

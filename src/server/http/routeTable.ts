@@ -7,6 +7,7 @@ import { accountRoutes } from './routes/accounts';
 import { arrivalRoutes } from './routes/arrivals';
 import { boardRoutes } from './routes/board';
 import { carRoutes } from './routes/cars';
+import { choiceRoutes } from './routes/choices';
 import { comingInRoutes } from './routes/comingIn';
 import { deviceRoutes } from './routes/devices';
 import { erasingRoutes } from './routes/erasing';
@@ -44,6 +45,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...deviceRoutes(context),
     ...carRoutes(context),
     ...boardRoutes(context),
+    ...choiceRoutes(context),
     ...morningRoutes(context),
     ...planRoutes(context),
     ...readingRoutes(context),

@@ -411,4 +411,24 @@ export const migrations: readonly { number: number; sql: string }[] = [
         OR id IN (SELECT walk_id FROM entries WHERE json LIKE '%"promised"%' OR json LIKE '%"action":%');
     `,
   },
+  {
+    number: 17,
+    sql: `
+      -- What buyers chose to have put right by their links, at the price they were told; the yard's answer is a promise in the log, or none.
+      CREATE TABLE choices (
+        id TEXT PRIMARY KEY,
+        walk_id TEXT NOT NULL REFERENCES walks (id),
+        share_id TEXT NOT NULL REFERENCES shares (id),
+        fault TEXT NOT NULL,
+        amount INTEGER NOT NULL,
+        currency TEXT NOT NULL,
+        chosen_at TEXT NOT NULL,
+        answer TEXT CHECK (answer IN ('confirmed', 'declined')),
+        answered_at TEXT
+      ) STRICT;
+      CREATE INDEX choices_of_walk ON choices (walk_id, chosen_at);
+      CREATE INDEX choices_of_share ON choices (share_id, chosen_at);
+      CREATE INDEX choices_open ON choices (chosen_at) WHERE answer IS NULL;
+    `,
+  },
 ];

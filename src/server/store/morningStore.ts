@@ -19,6 +19,10 @@ export const morningSql = {
     SELECT walks.id AS walk_id, cars.id AS car_id, details, sender, text, asked_at
     FROM questions JOIN walks ON walks.id = questions.walk_id JOIN cars ON cars.id = walks.car_id
     WHERE is_open = 1 ORDER BY asked_at LIMIT ${SHOWN}`,
+  chosen: `
+    SELECT walks.id AS walk_id, cars.id AS car_id, details, count(*) AS n, min(chosen_at) AS since
+    FROM choices INDEXED BY choices_open JOIN walks ON walks.id = choices.walk_id JOIN cars ON cars.id = walks.car_id
+    WHERE answer IS NULL GROUP BY walks.id ORDER BY since LIMIT ${SHOWN}`,
   promised: `
     SELECT walks.id AS walk_id, cars.id AS car_id, details, promises, due
     FROM walks INDEXED BY walks_promised JOIN cars ON cars.id = walks.car_id
@@ -49,6 +53,7 @@ export function makeMorningStore(db: Db, settle: () => void) {
   const toAnswer = db.prepare<[], CarRow & { sender: string; text: string; asked_at: string }>(
     morningSql.toAnswer,
   );
+  const chosen = db.prepare<[], CarRow & { n: number; since: string }>(morningSql.chosen);
   const promised = db.prepare<[], CarRow & { promises: number; due: string | null }>(morningSql.promised);
   const inHand = db.prepare<[], CarRow & { left: number }>(morningSql.inHand);
   const toWalk = db.prepare<[], CarRow & { created_at: string }>(morningSql.toWalk);
@@ -74,6 +79,11 @@ export function makeMorningStore(db: Db, settle: () => void) {
         .all()
         .map((row) => ({ ...nameOf(row), from: row.sender, text: row.text, askedAt: row.asked_at })),
     }),
+    /** Cars of which a buyer chose something that has no answer. */
+    chosen: () => {
+      const rows = chosen.all().map((row) => ({ ...nameOf(row), choices: row.n, since: row.since }));
+      return { count: rows.length, rows };
+    },
     promised: () => {
       return {
         count: counts.promised.get()?.n ?? 0,

@@ -2,6 +2,7 @@ import { makeAccountStore } from './accountStore';
 import { makeArrivalStore } from './arrivalStore';
 import { makeAuditStore } from './auditStore';
 import { makeCarStore } from './carStore';
+import { makeChoiceStore } from './choiceStore';
 import { makeDeviceStore } from './deviceStore';
 import { makeFileStore } from './fileStore';
 import { makeMessageStore } from './messageStore';
@@ -45,6 +46,7 @@ export function makeStores(db: Db) {
     arrivals: makeArrivalStore(db),
     audit: makeAuditStore(db),
     cars,
+    choices: makeChoiceStore(db),
     devices: makeDeviceStore(db),
     files: makeFileStore(db),
     messages: makeMessageStore(db),

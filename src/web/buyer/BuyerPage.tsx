@@ -12,6 +12,7 @@ import { useLive } from '../sync/useLive';
 import { readNews, readPage } from './readPage';
 
 const Passphrase = lazy(() => import('./Passphrase').then((file) => ({ default: file.Passphrase })));
+const Choices = lazy(() => import('./Choices').then((file) => ({ default: file.Choices })));
 const AskDialog = lazy(() => import('./AskDialog').then((file) => ({ default: file.AskDialog })));
 
 type Load =
@@ -143,6 +144,11 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           />
         </Suspense>
       )}
+      {mayChoose(report) && (
+        <Suspense fallback={null}>
+          <Choices path={path} />
+        </Suspense>
+      )}
       <section aria-labelledby="before-it" className="mx-auto max-w-3xl px-4 pb-6">
         <h2 id="before-it" className="text-2xl">
           When you stand before it
@@ -175,6 +181,10 @@ function Opened({ path, page, onRevision }: OpenedProps) {
     </>
   );
 }
+
+/** Whether the report leaves anything to its reader. */
+const mayChoose = ({ findings, remedies = [] }: SharedPage['report']): boolean =>
+  [...findings, ...remedies].some(({ decision }) => decision?.startsWith('The buyer may choose'));
 
 function failureOf(error: Error): Load {
   if (error instanceof RefusedError) {

@@ -38,6 +38,7 @@ export function morningRoutes({ stores, now }: Context): AnyRoute[] {
         const promised = morning.promised();
         const toAnswer = morning.toAnswer();
         const toWalk = morning.toWalk();
+        const chosen = morning.chosen();
         const different = morning
           .checksSince(new Date(now().getTime() - NEWS_DAYS * DAY_MS).toISOString())
           .flatMap(({ document, ...row }) => {
@@ -48,6 +49,7 @@ export function morningRoutes({ stores, now }: Context): AnyRoute[] {
         return {
           today,
           toAnswer: { count: toAnswer.count, rows: toAnswer.rows.map(carOf) },
+          chosen: { count: chosen.count, rows: chosen.rows.map(carOf) },
           different: { count: different.length, rows: different.slice(0, SHOWN) },
           promised: {
             count: promised.count,

@@ -23,9 +23,11 @@ interface ListProps<T extends Row> {
 
 /** The lists that have something in them, what others wait for first. */
 export function MorningLists({ morning }: { morning: Morning }) {
-  const { toAnswer, different, promised, toSend, inHand, toWalk, today } = morning;
+  const { toAnswer, chosen, different, promised, toSend, inHand, toWalk, today } = morning;
   const now = new Date();
-  const isQuiet = [toAnswer, different, promised, toSend, inHand, toWalk].every(({ count }) => count === 0);
+  const isQuiet = [toAnswer, chosen, different, promised, toSend, inHand, toWalk].every(
+    ({ count }) => count === 0,
+  );
   if (isQuiet) return <p className="py-6">Nothing waits: no question, no promise, no car to walk.</p>;
   return (
     <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-2">
@@ -42,6 +44,14 @@ export function MorningLists({ morning }: { morning: Morning }) {
             </span>
           </>
         )}
+      />
+      <List
+        title="Chosen by a buyer"
+        list={chosen}
+        to={({ walk }) => `/walks/${walk}/plan`}
+        says={({ choices, since }) =>
+          `${choices === 1 ? 'One thing' : `${choices} things`} to confirm or decline, ${waitedWords(since, now)}`
+        }
       />
       <List
         title="Promised and due"

@@ -6,6 +6,7 @@ import { moneyWords, type Plan, type Prices, standardNames, standards } from '#c
 import { Notice } from '../../components/Notice';
 import { If } from '../../shell/If';
 import type { OpenWalk } from '../../sync/useWalk';
+import { ChosenList } from './ChosenList';
 import { FoundList } from './FoundList';
 import { JobList } from './JobList';
 import { StaysList } from './StaysList';
@@ -86,6 +87,7 @@ export function PlanView({ walk }: { walk: OpenWalk }) {
         </div>
         {data && plan && (
           <div className="mt-6 space-y-8 lg:mt-0">
+            <ChosenList walk={walk.page.walk} vocabulary={vocabulary} />
             <JobList walk={walk} planning={planning} plan={plan} page={data} />
             <StaysList proposed={proposed} plan={plan} />
             <FoundList planning={planning} page={data} vocabulary={vocabulary} />

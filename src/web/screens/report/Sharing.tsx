@@ -152,9 +152,9 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
                     <p className="text-soft">Withdrawn</p>
                     <If may="people">
                       <EraseForGood title="Erase what they sent" path={`/api/shares/${share.id}/erasing`}>
-                        Their questions, what they signed at collection and on arrival, their pictures and
-                        whom the link was for go. The report stays as it was frozen, the yard’s answers stay
-                        in the log, and “Who did what” keeps the address it was sent to.
+                        Their questions and choices, what they signed at collection and on arrival, their
+                        pictures and whom the link was for go. The report stays as it was frozen, the yard’s
+                        answers stay in the log, and “Who did what” keeps the address it was sent to.
                       </EraseForGood>
                     </If>
                   </div>

@@ -1,0 +1,1 @@
+export { type Offer, offersOf } from './offersOf';

@@ -1,0 +1,84 @@
+import type { Fact } from '#core/walk';
+import { beginWalk, NELL } from './begin';
+import { fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, test } from './server';
+
+test('a buyer chooses at a price, the yard confirms it, and the next revision promises it', async ({
+  page,
+  browser,
+  ownServer: server,
+}) => {
+  const { walk } = await beginWalk(page, server);
+  const fact = (part: string, amount: number) =>
+    ({
+      kind: 'finding-noted',
+      body: {
+        finding: crypto.randomUUID(),
+        part,
+        spot: { u: 0.5, v: 0.5 },
+        kind: 'dent',
+        suspected: false,
+        details: { lengthMm: 25, decision: { is: 'buyer-chooses', price: { amount, currency: 'GBP' } } },
+      },
+    }) as Fact;
+  const at = new Date().toISOString();
+  const entries = [fact('roof', 90), fact('bonnet', 60)].map((each) => ({
+    ...each,
+    id: crypto.randomUUID(),
+    walk,
+    who: NELL,
+    at,
+  }));
+  expect((await server.post(`/api/walks/${walk}/entries`, { entries })).ok).toBe(true);
+  const freeze = async () =>
+    (await (await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID() })).json()) as {
+      id: string;
+      findings: { partName: string; promised: boolean }[];
+    };
+  const report = await freeze();
+  const { token } = (await (
+    await server.post(`/api/reports/${report.id}/shares`, { label: 'A buyer' })
+  ).json()) as {
+    token: string;
+  };
+
+  const buyer = await (await browser.newContext()).newPage();
+  await buyer.goto(`${server.origin}/r/${token}`);
+  const offered = buyer.getByRole('region', { name: 'What you may choose' });
+  const bonnet = offered.getByRole('listitem').filter({ hasText: 'Bonnet' });
+  await bonnet.getByRole('button', { name: 'I want this' }).click();
+  await expect(bonnet.getByText(/nothing is agreed before/)).toBeVisible();
+  await offered
+    .getByRole('listitem')
+    .filter({ hasText: 'Roof' })
+    .getByRole('button', { name: 'I want this' })
+    .click();
+  await expect(offered.getByText('2 things, together £150')).toBeVisible();
+  await offered
+    .getByRole('listitem')
+    .filter({ hasText: 'Roof' })
+    .getByRole('button', { name: 'Take it back' })
+    .click();
+  await expect(offered.getByText('One thing, together £60')).toBeVisible();
+  await noAxeFindings(buyer);
+  await fitsSideways(buyer);
+
+  await page.goto(`${server.origin}/morning`);
+  await page.getByRole('region', { name: 'Chosen by a buyer' }).getByRole('link').click();
+  const chosen = page.getByRole('region', { name: 'Chosen by a buyer' });
+  await expect(chosen.getByText(/Bonnet: Dent, 25 mm across, £60/)).toBeVisible();
+  await noAxeFindings(page);
+  await chosen.getByRole('button', { name: 'Confirm: we promise it' }).click();
+  await expect(chosen).toHaveCount(0);
+
+  await buyer.reload();
+  await expect(bonnet.getByText('Confirmed by the yard: it will be put right.')).toBeVisible();
+  const next = await freeze();
+  expect(next.findings.map(({ partName, promised }) => [partName.toLowerCase(), promised])).toEqual([
+    ['roof', false],
+    ['bonnet', true],
+  ]);
+  await buyer.reload();
+  await expect(bonnet.getByText('Confirmed by the yard: it will be put right.')).toBeVisible();
+  await buyer.context().close();
+});
