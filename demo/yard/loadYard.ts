@@ -112,6 +112,11 @@ async function talk(
   const revised = (await post(`/api/walks/${walk}/reports`, {
     id: randomUUID(),
   })) as ReportDocument;
+  setClock(hoursAgo(9));
+  // One thing is left to the buyer, who wants it; the yard has not answered.
+  const offered = revised.findings.find(({ decision }) => decision?.startsWith('The buyer may choose'));
+  if (offered)
+    await post(`/api/shared/${tokens[0]}/choices`, { fault: `finding ${offered.id}`, isWanted: true });
   setClock(hoursAgo(7));
   await post(`/api/shared/${tokens[2]}/checks`, collection(revised, hoursAgo(7)));
   setClock(hoursAgo(1));

@@ -37,6 +37,7 @@ test('the spot is where the finger was', async ({ page, server, beginWalk }) => 
   // A quarter from the right edge of the screen: on the right side of the car the nose is there.
   await page.mouse.click(box.x + box.width * 0.75, box.y + box.height * 0.4);
   await page.getByRole('button', { name: 'Scratch', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Scratch' })).toBeVisible();
   await saved(page);
   const { entries } = await (
     await server.fetch(`/api/walks/${new URL(page.url()).pathname.split('/').at(-1)}`)

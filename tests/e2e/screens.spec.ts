@@ -93,6 +93,10 @@ test(
     await expect(page.getByText('No car of these matches “moss”.')).toBeVisible();
     await search.fill('');
     await expect(page.getByText('No car is being walked.')).toBeVisible();
+    await page.getByRole('button', { name: 'All', exact: true }).click();
+    await page.getByLabel('Order of the list').selectOption('Longest here first');
+    await expect(page).toHaveURL(/order=oldest/);
+    await expect(page.getByRole('link', { name: /came today/ })).toBeVisible();
   },
 );
 

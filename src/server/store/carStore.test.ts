@@ -100,6 +100,16 @@ describe('how cars are found', () => {
     expect(plan).toContainEqual(expect.stringMatching(/^SEARCH cars USING INDEX cars_number/));
   });
 
+  it('gives those that have stood longest first where that is asked for, page by page', () => {
+    for (const n of [1, 2, 3]) add(n);
+    const page = (cursor?: string) => test.stores.cars.list('', cursor, 2, undefined, 'oldest');
+    const first = page();
+    expect(first.cars.map(({ car }) => car.stockNumber)).toEqual(['S-1', 'S-2']);
+    expect(page(first.next).cars.map(({ car }) => car.stockNumber)).toEqual(['S-3']);
+    const plan = planOf(pageSql({ isIndexed: false, short: 0, isOldestFirst: true }), ['', '', 51]);
+    expect(plan).toContainEqual(expect.stringMatching(/^SEARCH cars USING INDEX cars_newest/));
+  });
+
   it('goes along an index of those that have come so far', () => {
     const plan = planOf(pageSql({ isIndexed: false, short: 0, isOfStanding: true }), [
       '9999',

@@ -1,4 +1,4 @@
-import type { CarSummary, Standing } from '#core/api';
+import type { CarSummary, Standing, StockOrder } from '#core/api';
 import { type Car, type CarDetails, carDetailsSchema, carSchema } from '#core/car';
 import { badRequest } from '../problems';
 import type { Db } from './openDatabase';
@@ -50,6 +50,8 @@ const INDEXED = 3;
 interface Asked {
   /** Only those that have come so far. */
   isOfStanding?: boolean;
+  /** Those that have stood longest first. */
+  isOldestFirst?: boolean;
   /** Some words are long enough for the index. */
   isIndexed: boolean;
   /** How many are not. */
@@ -57,16 +59,16 @@ interface Asked {
 }
 
 /** A page of the list with the newest walk of each car, found through walks_of_car. */
-export const pageSql = ({ isIndexed, short, isOfStanding = false }: Asked): string => `
+export const pageSql = ({ isIndexed, short, isOfStanding = false, isOldestFirst = false }: Asked): string => `
   SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, visited, findings, photos,
          (SELECT max(revision) FROM reports WHERE reports.walk_id = walks.id) AS revision
   FROM ${isIndexed ? 'cars_words CROSS JOIN cars ON cars.number = cars_words.rowid' : 'cars'}
   LEFT JOIN walks ON walks.id =
     (SELECT id FROM walks WHERE car_id = cars.id ORDER BY begun_at DESC, id DESC LIMIT 1)
-  WHERE ${isIndexed ? 'cars_words MATCH ? AND ' : ''}(cars.created_at, cars.id) < (?, ?)
+  WHERE ${isIndexed ? 'cars_words MATCH ? AND ' : ''}(cars.created_at, cars.id) ${isOldestFirst ? '>' : '<'} (?, ?)
     ${isOfStanding ? 'AND standing = ?' : ''}
     ${"AND search LIKE ? ESCAPE '\\' ".repeat(short)}
-  ORDER BY cars.created_at DESC, cars.id DESC
+  ORDER BY cars.created_at ${isOldestFirst ? 'ASC' : 'DESC'}, cars.id ${isOldestFirst ? 'ASC' : 'DESC'}
   LIMIT ?`;
 
 /** A word as it is, whatever signs are in it. */
@@ -102,22 +104,25 @@ export function makeCarStore(db: Db, settle: () => void = () => undefined) {
       const row = one.get(id);
       return row && readRow(row);
     },
-    /** Newest first; every word of `search` must be found. Of one standing alone where that is asked for. */
+    /** Newest first unless asked otherwise; every word of `search` must be found. Of one standing alone where that is asked for. */
     list: (
       search: string,
       cursor: string | undefined,
       limit: number,
       standing?: Standing,
+      order: StockOrder = 'newest',
     ): { cars: CarSummary[]; next?: string } => {
       settle();
       const words = search.toLowerCase().split(/\s+/).filter(Boolean).slice(0, MOST_WORDS);
-      const [createdAt, id] = cursor === undefined ? ['9999', ''] : readCursor(cursor);
+      const start: [string, string] = order === 'oldest' ? ['', ''] : ['9999', ''];
+      const [createdAt, id] = cursor === undefined ? start : readCursor(cursor);
       const long = words.filter((word) => [...word].length >= INDEXED);
       const short = words.filter((word) => [...word].length < INDEXED);
       const rows = page({
         isIndexed: long.length > 0,
         short: short.length,
         isOfStanding: standing !== undefined,
+        isOldestFirst: order === 'oldest',
       }).all(
         ...(long.length > 0 ? [long.map(quoted).join(' AND ')] : []),
         createdAt,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { addCarSchema, carListSchema, carPageSchema, peopleSchema, standings } from '#core/api';
+import { addCarSchema, carListSchema, carPageSchema, peopleSchema, standings, stockOrders } from '#core/api';
 import { carSchema, checkedCarDetailsSchema } from '#core/car';
 import { personSchema } from '#core/exchange';
 import type { Context } from '../../context';
@@ -12,6 +12,7 @@ const listQuery = z.object({
   search: z.string().max(100).default(''),
   cursor: z.string().max(200).optional(),
   standing: z.enum(standings).optional(),
+  order: z.enum(stockOrders).default('newest'),
   limit: z.coerce.number().int().min(1).max(100).default(50),
 });
 
@@ -42,11 +43,12 @@ export function carRoutes({ stores, now }: Context): AnyRoute[] {
     route({
       method: 'get',
       path: '/api/cars',
-      summary: 'The stock list, newest first',
+      summary: 'The stock list, newest first unless asked otherwise',
       needs: 'look',
       query: listQuery,
       gives: carListSchema,
-      handle: ({ query }) => cars.list(query.search, query.cursor, query.limit, query.standing),
+      handle: ({ query: { search, cursor, limit, standing, order } }) =>
+        cars.list(search, cursor, limit, standing, order),
     }),
     route({
       method: 'post',

@@ -28,6 +28,7 @@ export function StockRow({
           <span className="block truncate text-sm text-soft">
             {car.stockNumber}
             {car.plate && ` · ${car.plate}`}
+            {!isWaiting && ` · ${stoodWords(car.createdAt, new Date())}`}
           </span>
           {onBoard && (
             <span
@@ -47,6 +48,12 @@ export function StockRow({
       </Link>
     </li>
   );
+}
+
+/** "here since today", "23 days here" */
+function stoodWords(createdAt: string, now: Date): string {
+  const days = Math.floor((now.getTime() - Date.parse(createdAt)) / 86_400_000);
+  return days < 1 ? 'came today' : `${days} ${days === 1 ? 'day' : 'days'} here`;
 }
 
 function Stage({ walk, isWaiting }: Pick<CarSummary, 'walk'> & { isWaiting: boolean }) {

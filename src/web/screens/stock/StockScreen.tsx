@@ -1,7 +1,7 @@
 import { CalendarDays, FileInput, Mail, Plus, Search, Store, Sunrise } from 'lucide-react';
 import { useDeferredValue } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { type Standing, standings } from '#core/api';
+import { type Standing, standings, stockOrders } from '#core/api';
 import { Button, buttonLook } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { inputLook } from '../../components/Field';
@@ -25,7 +25,8 @@ export function StockScreen() {
   const [params, setParams] = useSearchParams();
   const search = params.get('find') ?? '';
   const standing = standings.find((each) => each === params.get('show'));
-  const ask = (name: 'find' | 'show', value: string) =>
+  const order = stockOrders.find((each) => each === params.get('order')) ?? 'newest';
+  const ask = (name: 'find' | 'show' | 'order', value: string) =>
     setParams(
       (now) => {
         if (value) now.set(name, value);
@@ -35,7 +36,7 @@ export function StockScreen() {
       { replace: true },
     );
   const asked = useDeferredValue(search.trim());
-  const { stock, cars, waiting, isAway } = useStock(asked, standing);
+  const { stock, cars, waiting, isAway } = useStock(asked, standing, order);
   useCarryAlong(stock.isSuccess);
   const ready = useReady(stock.isSuccess);
   return (
@@ -97,14 +98,25 @@ export function StockScreen() {
             </Link>
           </If>
         </div>
-        <div className="mb-3 max-w-xl">
-          <Choice
-            legend="Which cars"
-            isLegendHidden
-            value={standing ?? 'all'}
-            options={shown}
-            onChange={(value) => ask('show', value === 'all' ? '' : value)}
-          />
+        <div className="mb-3 flex flex-wrap items-start gap-2">
+          <div className="min-w-72 flex-1 sm:max-w-xl">
+            <Choice
+              legend="Which cars"
+              isLegendHidden
+              value={standing ?? 'all'}
+              options={shown}
+              onChange={(value) => ask('show', value === 'all' ? '' : value)}
+            />
+          </div>
+          <select
+            aria-label="Order of the list"
+            className={`${inputLook} w-auto!`}
+            value={order}
+            onChange={({ target }) => ask('order', target.value === 'newest' ? '' : target.value)}
+          >
+            <option value="newest">Newest first</option>
+            <option value="oldest">Longest here first</option>
+          </select>
         </div>
         <NewerNotice />
         <WaitingReports />

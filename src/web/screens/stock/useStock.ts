@@ -1,21 +1,23 @@
 import type { InfiniteData } from '@tanstack/react-query';
 import { keepPreviousData, useInfiniteQuery, useQueryClient } from '@tanstack/react-query';
-import { type CarList, type CarSummary, type Standing, standingOf } from '#core/api';
+import { type CarList, type CarSummary, type Standing, type StockOrder, standingOf } from '#core/api';
 import { carTitle } from '#core/car';
 import { getJson, UnreachableError } from '../../api/client';
 import { useOutbox } from '../../sync/SyncContext';
 import { carOf } from '../../sync/walkSession';
 
 /** The yard's cars that match what was typed: from the server, or without signal from what this device keeps of them. */
-export function useStock(search: string, standing: Standing | undefined) {
+export function useStock(search: string, standing: Standing | undefined, order: StockOrder) {
   const client = useQueryClient();
   const waiting = useOutbox().cars;
   const stock = useInfiniteQuery({
-    queryKey: standing ? ['cars', search, standing] : ['cars', search],
+    // The plain list is what the device carries along.
+    queryKey: standing || order !== 'newest' ? ['cars', search, standing, order] : ['cars', search],
     queryFn: ({ pageParam }) => {
       const query = new URLSearchParams({
         search,
         ...(standing && { standing }),
+        order,
         ...(pageParam && { cursor: pageParam }),
       });
       return getJson<CarList>(`/api/cars?${query}`);
