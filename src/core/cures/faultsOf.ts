@@ -1,4 +1,4 @@
-import { type BodyStyle, type Car, countryOf, type Part, partNames, vocabularyOf } from '../car';
+import { type BodyStyle, type Car, type Part, partNames, vocabularyOf } from '../car';
 import { warningLampName, warningLampOf } from '../functions';
 import { isKitItemId, kitItemName, smellOf, smellWords } from '../kit';
 import { certificateWords, daysBetween } from '../papers';
@@ -283,7 +283,7 @@ function smellFault({ state, car }: Read): Fault[] {
   ];
 }
 
-function paperFaults({ state, car }: Read, now: Date): Fault[] {
+function paperFaults({ state }: Read, now: Date): Fault[] {
   const until = state.papers.noted.certificateUntil;
   const today = isoDay(now.toISOString());
   if (!until || daysBetween(today, until) >= 0) return [];
@@ -294,7 +294,7 @@ function paperFaults({ state, car }: Read, now: Date): Fault[] {
       says: certificateWords(until, today),
       facts: { kind: 'certificate' },
       isSuspected: false,
-      unsafe: `${certificateWords(until, today)} ${countryOf(car.country).name}.`,
+      unsafe: certificateWords(until, today),
       ...saidOf(state, 'papers'),
     },
   ];

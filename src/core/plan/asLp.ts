@@ -22,11 +22,12 @@ export function asLp({ jobs, once, must, want, budget, pinned }: PlanModel, atLe
   lines.push('Subject To');
   let row = 0;
   const add = (body: string) => lines.push(` c${row++}: ${body}`);
-  for (const { by } of must) add(`${by.map((id) => named(x, id)).join(' + ')} >= 1`);
+  const anyOf = (ids: readonly string[]) => [...new Set(ids)].map((id) => named(x, id)).join(' + ');
+  for (const { by } of must) add(`${anyOf(by)} >= 1`);
   for (const { id, once: needs } of jobs)
     for (const each of needs) add(`${named(y, each)} - ${named(x, id)} >= 0`);
   want.forEach(({ by }, i) => {
-    add(`${by.map((id) => named(x, id)).join(' + ')} - ${z[i]} >= 0`);
+    add(`${anyOf(by)} - ${z[i]} >= 0`);
   });
   for (const id of pinned) add(`${named(x, id)} = 1`);
   if (budget !== undefined && total) add(`${total} <= ${budget}`);

@@ -43,6 +43,12 @@ export const planModelSchema = z
       (each) => !jobs.has(each),
     );
     const unpaid = value.jobs.flatMap((job) => job.once).find((each) => !once.has(each));
+    if (jobs.size < value.jobs.length || once.size < value.once.length)
+      issues.push({
+        code: 'custom',
+        input: value.jobs,
+        message: 'Each job, and each thing paid once, is listed once.',
+      });
     const wrong = stray ?? unpaid;
     if (wrong !== undefined)
       issues.push({ code: 'custom', input: wrong, message: `“${wrong}” is named and not listed.` });

@@ -132,6 +132,21 @@ describe('the best jobs', () => {
     expect(JSON.stringify(body)).toContain('“sanding” is named and not listed.');
   });
 
+  it('are refused where a job is listed twice; one named twice at a fault is one', async () => {
+    const twice = { ...model, jobs: [...model.jobs, ...model.jobs] };
+    const { body } = await request(server.app)
+      .post('/api/plans/solved')
+      .send({ models: [twice] })
+      .expect(400);
+    expect(JSON.stringify(body)).toContain('is listed once');
+    const named = { ...model, must: [{ fault: 'chips', by: ['paint', 'paint'] }] };
+    const answer = await request(server.app)
+      .post('/api/plans/solved')
+      .send({ models: [named] })
+      .expect(200);
+    expect(answer.body.chosen).toEqual([['paint']]);
+  });
+
   it('that cannot be are told as that, not as a failure of the server', async () => {
     const dear = { ...model, budget: 10 };
     const { body } = await request(server.app)

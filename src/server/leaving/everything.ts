@@ -46,6 +46,7 @@ export function everything(context: Context): ArchiveContents {
       ['README.txt', readme(yard)],
       ['yard.json', JSON.stringify(yard)],
       ['cars.csv', carsCsv(cars)],
+      ...houseFiles(context),
     ],
     streams: [
       ...walks.flatMap(({ id, car }) => filesOfWalk(context, id, folderOf(car, id))),
@@ -60,6 +61,18 @@ export function everything(context: Context): ArchiveContents {
     recordings: [],
     copyOf: async () => undefined,
   };
+}
+
+/** What the house has set for planning, to be read elsewhere; nothing that it left as Zelk begins with. */
+function houseFiles({ stores }: Context): [string, string][] {
+  const [prices, crew, rules] = [stores.plans.prices(), stores.plans.crew(), stores.plans.rules()];
+  return [
+    ...(prices ? [['prices.json', JSON.stringify(prices)] as [string, string]] : []),
+    ...(crew ? [['crew.json', JSON.stringify(crew)] as [string, string]] : []),
+    ...(rules.off.length + rules.added.length > 0
+      ? [['cure-rules.json', JSON.stringify(rules)] as [string, string]]
+      : []),
+  ];
 }
 
 function filesOfWalk(context: Context, walk: string, folder: string): Stream[] {

@@ -2,6 +2,7 @@ import { unlinkSync } from 'node:fs';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { WalkFile } from '#core/exchange';
+import { usualPrices } from '#core/plan';
 import { details } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
@@ -81,12 +82,14 @@ async function told(by: TestServer) {
 
 describe('everything of a yard', () => {
   it('goes out in open formats, each file what it says it is', async () => {
+    await request(server.app).put('/api/prices').send(usualPrices('GBP')).expect(200);
     const files = await filesIn(await everything(server));
     const names = [...files.keys()].toSorted();
     expect(names).toEqual([
       'README.txt',
       'cars.csv',
       `photos/${sha256Of(photo)}.jpeg`,
+      'prices.json',
       expect.stringMatching(/^reports\/T-1-revision-1-0000f0f0\.pdf$/),
       expect.stringMatching(/^walks\/T-1-018f0000\/findings\.csv$/),
       'walks/T-1-018f0000/walk.json',
@@ -105,6 +108,8 @@ describe('everything of a yard', () => {
   });
 
   it('comes in elsewhere as it was: log, frozen report with its fingerprint, photo, cars, settings', async () => {
+    // What is there to be read is in nobody's way.
+    await request(server.app).put('/api/prices').send(usualPrices('GBP')).expect(200);
     await request(server.app)
       .put('/api/yard')
       .send({ name: 'Brindle & Tew', place: 'Quay 1', phone: '01632 960104' })

@@ -25,9 +25,11 @@ interface Row {
 export function makeChoiceStore(db: Db) {
   const one = db.prepare<[string], Row>('SELECT * FROM choices WHERE id = ?');
   const ofShare = db.prepare<[string], Row>(
-    'SELECT * FROM choices WHERE share_id = ? ORDER BY chosen_at, id',
+    'SELECT * FROM choices WHERE share_id = ? ORDER BY chosen_at, rowid',
   );
-  const ofWalk = db.prepare<[string], Row>('SELECT * FROM choices WHERE walk_id = ? ORDER BY chosen_at, id');
+  const ofWalk = db.prepare<[string], Row>(
+    'SELECT * FROM choices WHERE walk_id = ? ORDER BY chosen_at, rowid',
+  );
   const insert = db.prepare(
     'INSERT INTO choices (id, walk_id, share_id, fault, amount, currency, chosen_at) VALUES (?, ?, ?, ?, ?, ?, ?)',
   );

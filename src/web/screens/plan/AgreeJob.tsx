@@ -26,6 +26,7 @@ export function AgreeJob({ job, faults, walk, currency }: AgreeJobProps) {
   );
   const decide = (decision: StoredDecision) => walk.record(...agreedFacts(job, faults, decision));
   const price = askedFor(job, currency);
+  const isRecordable = agreedFacts(job, faults, { is: 'promised' }).length > 0;
   const promise = () => {
     const today = new Date().toISOString().slice(0, 10);
     if (by && by < today) {
@@ -35,6 +36,13 @@ export function AgreeJob({ job, faults, walk, currency }: AgreeJobProps) {
     setError(undefined);
     decide({ is: 'promised', ...(owner.trim() && { owner: owner.trim() }), ...(by && { by }) });
   };
+  // A warning lamp is a fact of the engine running; what is done about it is told at what it comes from.
+  if (!isRecordable)
+    return (
+      <p className="text-sm text-soft">
+        Nothing is promised of a warning lamp itself: promise what it comes from, once that is known.
+      </p>
+    );
   return (
     <div className="space-y-2 border-l-4 border-line pl-3">
       <p className="text-sm">
