@@ -1,6 +1,7 @@
 import { bodyStyleIds, bodyStyleNames, extrasFor } from '../../src/core/car';
 import { schoolIds, schools } from '../../src/core/route';
 import type { RunningServer } from '../builders/runningServer';
+import { NELL } from './begin';
 import { expect, onlyAt, test } from './server';
 import { addCar, goTo, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
 
@@ -97,7 +98,10 @@ test(
     await page.getByRole('button', { name: 'Done' }).click();
     await page.getByLabel(/Mine, tail first/).click();
     await expect(page.getByLabel(/Mine, tail first/)).toBeChecked();
-    await page.waitForLoadState('networkidle');
+    // Choices are sent one after another.
+    await expect
+      .poll(async () => (await (await server.fetch(`/api/people/${NELL}/routes`)).json()).preferred)
+      .not.toBe('nose-first');
     await page.reload();
     await expect(page.getByLabel(/Mine, tail first/)).toBeChecked();
     await page.goto(server.origin);
