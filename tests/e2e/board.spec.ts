@@ -1,23 +1,10 @@
 import type { BoardPage } from '#core/api';
 import { type CrewSet, usualCrew } from '#core/schedule';
-import type { Fact } from '#core/walk';
 import type { RunningServer } from '../builders/runningServer';
-import { beginWalk, NELL } from './begin';
+import { beginWalk } from './begin';
+import { findingOn, logged } from './logged';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-
-const noted = (part: string, kind: string, details: object): Fact =>
-  ({
-    kind: 'finding-noted',
-    body: { finding: crypto.randomUUID(), part, spot: { u: 0.5, v: 0.5 }, kind, suspected: false, details },
-  }) as Fact;
-
-async function found(server: RunningServer, walk: string, facts: readonly Fact[]): Promise<void> {
-  const at = new Date().toISOString();
-  const entries = facts.map((fact) => ({ ...fact, id: crypto.randomUUID(), walk, who: NELL, at }));
-  const answer = await server.post(`/api/walks/${walk}/entries`, { entries });
-  if (!answer.ok) throw new Error(await answer.text());
-}
 
 /** Everybody works every day, so that no test waits for a weekday. */
 const everyDay: CrewSet = {
@@ -37,9 +24,9 @@ test('a car is put on the board, planned, and a job put to another day with an h
 }) => {
   const { walk } = await beginWalk(page, server);
   const by = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
-  await found(server, walk, [
-    noted('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back', decision: { is: 'promised', by } }),
-    noted('bonnet', 'swirls', { severity: 'plain', notice: 'one-step-back' }),
+  await logged(server, walk, [
+    findingOn('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back', decision: { is: 'promised', by } }),
+    findingOn('bonnet', 'swirls', { severity: 'plain', notice: 'one-step-back' }),
   ]);
   await put(server, '/api/crew', everyDay);
   await page.goto(`${server.origin}/board`);
@@ -89,7 +76,7 @@ test(
   onlyAt('desk', 'jobs are dragged at desks; a phone has the panel'),
   async ({ page, ownServer: server }) => {
     const { walk } = await beginWalk(page, server);
-    await found(server, walk, [noted('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back' })]);
+    await logged(server, walk, [findingOn('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back' })]);
     await put(server, '/api/crew', everyDay);
     await put(server, `/api/walks/${walk}/plan`, { standard: 'not-one-step', isOn: true });
     await page.goto(`${server.origin}/board`);

@@ -1,28 +1,15 @@
 import { usualPrices } from '#core/plan';
 import type { Fact } from '#core/walk';
-import type { RunningServer } from '../builders/runningServer';
-import { NELL } from './begin';
+import { findingOn, logged } from './logged';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { saved } from './steps';
 
-/** What a walk found, as the app would log it. */
-async function found(server: RunningServer, walk: string, facts: readonly Fact[]): Promise<void> {
-  const at = new Date().toISOString();
-  const entries = facts.map((fact) => ({ ...fact, id: crypto.randomUUID(), walk, who: NELL, at }));
-  const answer = await server.post(`/api/walks/${walk}/entries`, { entries });
-  if (!answer.ok) throw new Error(await answer.text());
-}
-const noted = (part: string, kind: string, details: object, v = 0.5): Fact =>
-  ({
-    kind: 'finding-noted',
-    body: { finding: crypto.randomUUID(), part, spot: { u: 0.5, v }, kind, suspected: false, details },
-  }) as Fact;
 const car = [
-  noted('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back' }),
-  noted('bonnet', 'stone-chip', { count: 3, lengthMm: 2, notice: 'up-close' }),
-  noted('roof', 'peel', { areaMm2: 90_000, notice: 'across-the-bay' }),
-  noted('headlamp-l', 'lamp-crack', { severity: 'plain', notice: 'one-step-back' }),
+  findingOn('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back' }),
+  findingOn('bonnet', 'stone-chip', { count: 3, lengthMm: 2, notice: 'up-close' }),
+  findingOn('roof', 'peel', { areaMm2: 90_000, notice: 'across-the-bay' }),
+  findingOn('headlamp-l', 'lamp-crack', { severity: 'plain', notice: 'one-step-back' }),
 ];
 
 test('a car is planned to a standard, a job kept in, a price typed, a promise made', async ({
@@ -31,7 +18,7 @@ test('a car is planned to a standard, a job kept in, a price typed, a promise ma
   beginWalk,
 }) => {
   const { walk } = await beginWalk();
-  await found(server, walk, car);
+  await logged(server, walk, car);
   await page.goto(`${server.origin}/walks/${walk}/plan`);
   const jobs = page.getByRole('region', { name: 'The jobs' });
   const total = page.getByRole('region', { name: 'What it comes to' });
@@ -97,7 +84,7 @@ test('what would mend each finding is told with its reasons, and one’s own cho
   beginWalk,
 }) => {
   const { walk } = await beginWalk();
-  await found(server, walk, car);
+  await logged(server, walk, car);
   await page.goto(`${server.origin}/walks/${walk}/plan`);
   await page.getByLabel(/My own choice/).check();
   await page.getByRole('checkbox', { name: /Put right: Nearside front door \(left\) Dent/ }).check();

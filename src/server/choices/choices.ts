@@ -1,24 +1,19 @@
 import { randomUUID } from 'node:crypto';
 import { v7 as newEntryId } from 'uuid';
 import type { SharedChoices, WalkChoices } from '#core/api';
-import { styleOf } from '#core/car';
 import { type Offer, offersOf } from '#core/choices';
 import type { ReportDocument } from '#core/report';
-import { asBuilt, type Fact, replay } from '#core/walk';
+import type { Fact } from '#core/walk';
 import type { Context } from '../context';
 import type { Identity } from '../people/identity';
+import { carOfWalk } from '../planning/carOfWalk';
 import { conflict, notFound, unprocessable } from '../problems';
 import type { Stores } from '../store/stores';
 
 /** What the log of a walk offers now. */
 function offersOfWalk(stores: Stores, walk: string): Offer[] {
-  const row = stores.walks.get(walk);
-  const car = row && stores.cars.get(row.car_id);
-  if (!car) return [];
-  const state = replay(walk, stores.walks.entriesOf(walk));
-  if (!state.begun) return [];
-  const style = asBuilt(styleOf({ ...state.begun, steering: car.steering }), state);
-  return offersOf(state, style, car);
+  const standing = carOfWalk(stores, walk);
+  return standing ? offersOf(standing.state, standing.style, standing.car) : [];
 }
 
 /** The offers that a report tells as they stand: what came or changed since is no offer to its reader before it is signed. */

@@ -1,5 +1,5 @@
 import type { BoardPage } from '#core/api';
-import { carTitle, styleOf, vocabularyOf } from '#core/car';
+import { carTitle, vocabularyOf } from '#core/car';
 import { faultsOf, propose, rulesOf } from '#core/cures';
 import { type Job, jobsOf, modelFor, type PlanWish, planOf, usualPrices } from '#core/plan';
 import {
@@ -18,10 +18,11 @@ import {
   waitsWords,
   type Yard,
 } from '#core/schedule';
-import { asBuilt, cureName, replay } from '#core/walk';
+import { cureName } from '#core/walk';
 import { withinSentence } from '#core/wording';
 import type { Context } from '../context';
 import { bestJobs } from './bestJobs';
+import { carOfWalk } from './carOfWalk';
 
 /** So many days are looked ahead. */
 const DAYS = 42;
@@ -91,13 +92,9 @@ const daysInStock = ({ stores, now }: Context, car: string): number =>
   );
 
 function plannedCar({ stores, now }: Context, walk: string, wish: PlanWish) {
-  const row = stores.walks.get(walk);
-  const car = row && stores.cars.get(row.car_id);
-  if (!car) return undefined;
-  const state = replay(walk, stores.walks.entriesOf(walk));
-  const { begun } = state;
-  if (!begun) return undefined;
-  const style = asBuilt(styleOf({ ...begun, steering: car.steering }), state);
+  const told = carOfWalk(stores, walk);
+  if (!told) return undefined;
+  const { car, state, style } = told;
   const vocabulary = vocabularyOf(car);
   const proposed = propose(faultsOf(state, style, car, now()), rulesOf(stores.plans.rules()));
   const prices = stores.plans.prices() ?? usualPrices(USUAL_CURRENCY);
