@@ -152,7 +152,10 @@ export class Outbox {
     return this.#addFile({ sha256, blob, is: 'recording' });
   }
 
-  async #addFile(item: OutboxPhoto): Promise<void> {
+  async #addFile({ blob, ...named }: OutboxPhoto): Promise<void> {
+    // A file that was chosen may go from where it lies before it is sent, as with a card that is drawn out: a copy is held.
+    const copy = await this.takeIn(async () => new Blob([await blob.arrayBuffer()], { type: blob.type }));
+    const item = { ...named, blob: copy };
     this.#photos.set(item.sha256, item);
     this.#changed();
     this.#pump();
