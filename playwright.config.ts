@@ -48,8 +48,8 @@ export default defineConfig({
   testDir: 'tests/e2e',
   outputDir: 'test-results',
   // Guards against what hangs, no measures of speed.
-  timeout: 180_000,
-  expect: { timeout: 30_000 },
+  timeout: 360_000,
+  expect: { timeout: 60_000 },
   // Each worker has a server of its own, each test a car of its own.
   fullyParallel: true,
   // A browser waits for a third of the time: three fill two cores.

@@ -33,6 +33,7 @@ const remedies = fc.constantFrom<EntryBody<'finding-amended'>['changes']>(
   { cures: [{ cure: 'touch-in', sure: 'should' }, { cure: 'polish' }] },
   { cures: null, decision: null },
   { decision: { is: 'promised', owner: 'Tomas Vey', by: '2026-03-20' } },
+  { decision: { is: 'promised', by: '2026-03-25', why: 'the paint is not in' } },
   { decision: { is: 'buyer-chooses', price: { amount: 120, currency: 'GBP' } } },
   { severity: 'heavy', amount: 'several', firm: 'soft', hole: true },
   { severity: null, sub: 'handle' },
@@ -192,6 +193,15 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     { about: { of: 'item', item: 'mats' }, decision: { is: 'left' } },
     { about: { of: 'papers' }, decision: { is: 'house-decides' } },
     { about: { of: 'smell' }, cures: [{ cure: 'clean', sure: 'may' }] },
+  ),
+  'mend-checked': fc.oneof(
+    fc
+      .tuple(finding, fc.constantFrom('gone' as const, 'better' as const, 'still-there' as const))
+      .map(([id, found]) => ({ about: { of: 'finding' as const, finding: id }, found })),
+    fc.constantFrom<EntryBody<'mend-checked'>>(
+      { about: { of: 'part', part: 'tyre-fl' }, found: 'gone', says: 'new tyre' },
+      { about: { of: 'smell' }, found: 'better' },
+    ),
   ),
   'material-noted': fc.record({
     part,

@@ -39,8 +39,8 @@ export function offersOf(
         },
       ];
     }),
-    ...[...state.remedies.values()].flatMap(({ about, decision }): Offer[] =>
-      about.of === 'part' && decision?.is === 'buyer-chooses' && decision.price
+    ...[...state.remedies.values()].flatMap(({ about, decision, checked }): Offer[] =>
+      about.of === 'part' && checked?.found !== 'gone' && decision?.is === 'buyer-chooses' && decision.price
         ? [
             {
               fault: `part ${about.part}`,

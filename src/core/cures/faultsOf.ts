@@ -177,6 +177,7 @@ function tyreFaults({ state, style, car, nameOf }: Read, now: Date): Fault[] {
   const found = new Set(state.findings.filter(isStanding).map(({ part }) => part));
   return tyreTable(state, style, car, now).rows.flatMap(({ part, verdict, isPractice, size }): Fault[] => {
     if (!verdict || verdict.when === 'later' || isPractice) return [];
+    if (isMended(state, remedyKey({ of: 'part', part }), state.treads.get(part)?.at)) return [];
     // A bulge or a cut that was found speaks for its tyre by itself.
     if (verdict.because === 'damage' && found.has(part)) return [];
     const says = `${size ? `Tyre ${size}` : 'Tyre'}: ${verdict.reasons.join('; ')}`;
@@ -207,6 +208,7 @@ function functionFaults({ state, car }: Read): Fault[] {
       if (tried?.state !== 'faulty') return [];
       const key = remedyKey({ of: 'function', function: id } as Parameters<typeof remedyKey>[0]);
       const says = `${functionFault(state.functions, id, vocabularyOf(car))}${tried.says ? `: ${tried.says}` : ''}`;
+      if (isMended(state, key, state.functions.tried.get(id)?.at)) return [];
       const isNeeded = NEEDED.has(id);
       return [
         {
@@ -246,6 +248,7 @@ function itemFaults({ state, car }: Read): Fault[] {
     // Not there is a fact; that nobody counted is none.
     if (counted?.count !== 0) return [];
     const key = `item ${id}`;
+    if (isMended(state, key)) return [];
     const title = isKitItemId(id) ? kitItemName(id, vocabularyOf(car)) : name;
     return [
       {
@@ -264,7 +267,7 @@ const STRENGTH: Record<string, string> = { faint: 'slight', plain: 'plain', stro
 
 function smellFault({ state, car }: Read): Fault[] {
   const smells = state.kit.smells ?? [];
-  if (smells.length === 0) return [];
+  if (smells.length === 0 || isMended(state, 'smell')) return [];
   const worst = ['strong', 'plain', 'faint'].find((each) => smells.some(({ strength }) => strength === each));
   const caution = smells
     .filter(({ strength }) => strength !== 'faint')
@@ -286,7 +289,7 @@ function smellFault({ state, car }: Read): Fault[] {
 function paperFaults({ state }: Read, now: Date): Fault[] {
   const until = state.papers.noted.certificateUntil;
   const today = isoDay(now.toISOString());
-  if (!until || daysBetween(today, until) >= 0) return [];
+  if (!until || daysBetween(today, until) >= 0 || isMended(state, 'papers')) return [];
   return [
     {
       id: 'papers',
@@ -298,6 +301,12 @@ function paperFaults({ state }: Read, now: Date): Fault[] {
       ...saidOf(state, 'papers'),
     },
   ];
+}
+
+/** Found gone when it was looked at again, and not read anew since. */
+function isMended({ remedies }: WalkState, key: string, readAt = ''): boolean {
+  const checked = remedies.get(key)?.checked;
+  return checked?.found === 'gone' && checked.at >= readAt;
 }
 
 function saidOf({ remedies }: WalkState, key: string): Pick<Fault, 'said' | 'decision'> {

@@ -21,8 +21,10 @@ export function carAloud(
   const statements = [...state.statements.values()].map(
     (made) => `${sentence(statementSays(made, { vocabulary, nameOf, sideOf }))}.`,
   );
-  const remedies = [...state.remedies.values()].map(({ about, ...remedy }) => {
+  const remedies = [...state.remedies.values()].map(({ about, checked, ...remedy }) => {
     const what = sentence(aboutWords(about, { state, vocabulary, nameOf }));
+    if (checked?.found === 'gone')
+      return `${what}. That is put right${checked.says ? `: ${checked.says}` : ''}.`;
     return `${what}. ${remedyAloud(remedy, vocabulary).join(' ')}`;
   });
   const equipment = equipmentTable(state, car);

@@ -37,9 +37,9 @@ export function compareReports(before: ReportDocument, after: ReportDocument): R
       return says.length > 0 ? [{ number: finding.number, says }] : [];
     }),
     putRight: (after.putRight ?? []).flatMap((mended) => {
-      const { number, line, partName, says } = mended;
+      const { number, line, partName, says, kept } = mended;
       const wasSo = before.putRight?.some((each) => keyOf(each) === keyOf(mended));
-      return wasSo ? [] : [{ number, line: `${partName}: ${line}`, says }];
+      return wasSo ? [] : [{ number, line: `${partName}: ${line}`, says: kept ? `${says}; ${kept}` : says }];
     }),
     withdrawn: before.findings.flatMap((finding) => {
       const { number, line, partName } = finding;
@@ -59,6 +59,7 @@ function changesOf(was: ReportFinding, is: ReportFinding): string[] {
   if (!was.suspected && is.suspected) says.push('not sure any more');
   if (was.notice !== is.notice) says.push('noticed from another distance');
   says.push(...remedyChanges(was, is));
+  if (is.checkedAgain && was.checkedAgain !== is.checkedAgain) says.push(withinSentence(is.checkedAgain));
   if (was.tests !== is.tests && is.tests !== '') says.push(is.tests);
   if (was.note !== is.note) says.push(is.note === '' ? 'note taken back' : `note: ${is.note}`);
   const more = is.photos.length - was.photos.length;
@@ -93,7 +94,10 @@ function othersOf(before: ReportDocument, after: ReportDocument): string[] {
     ['What comes with it', before.kit, after.kit],
     ['Papers', before.papers, after.papers],
   ] as const;
+  const hadMended = new Set((before.othersPutRight ?? []).map(({ what }) => what));
+  const mended = (after.othersPutRight ?? []).filter(({ what }) => !hadMended.has(what));
   return [
+    ...mended.map(({ what, says, kept }) => `${what}: put right, ${says}${kept ? `; ${kept}` : ''}.`),
     ...(newly.length > 0
       ? [`Looked at since: ${newly.map(({ name }) => withinSentence(name)).join(', ')}.`]
       : []),

@@ -86,9 +86,10 @@ export function photoCaption(
 ): string {
   if (photo.role === 'whole-car') return 'The whole car';
   const place = part ? sentence(part) : 'The car';
-  if (!finding) return place;
+  if (!finding) return photo.role === 'after' ? `${place}, after the work` : place;
   const line = findingLine(finding, vocabulary);
   if (finding.standing.status === 'dismissed') return `${place}: not a fault, ${finding.standing.why}`;
-  if (photo.role === 'after') return `${place}: finding ${finding.number} after it was put right`;
+  if (photo.role === 'after')
+    return `${place}: finding ${finding.number} after ${finding.standing.status === 'put-right' ? 'it was put right' : 'the work on it'}`;
   return photo.role === 'where' ? `${place}: where finding ${finding.number} is` : `${place}: ${line}`;
 }

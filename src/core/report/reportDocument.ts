@@ -35,8 +35,10 @@ const reportFindingSchema = z.strictObject({
   advice: text.optional(),
   /** Who decides and what was decided, in words. */
   decision: text.optional(),
-  /** The day a promise names. */
+  /** The day a promise names, and whether it was put off or has passed. */
   by: text.optional(),
+  /** How it was found when it was looked at again after the work. */
+  checkedAgain: text.optional(),
   note: text,
   caution: text.optional(),
   /** Numbers of the photos that show it. */
@@ -142,6 +144,8 @@ export const reportDocumentSchema = z.strictObject({
         /** What was done. */
         says: text,
         at: z.iso.datetime(),
+        /** Whether that was promised, and kept. */
+        kept: text.optional(),
         /** Numbers of the photos from before, and from after. */
         before: z.array(z.int().positive()),
         after: z.array(z.int().positive()),
@@ -183,6 +187,20 @@ export const reportDocumentSchema = z.strictObject({
         advice: text.optional(),
         decision: text.optional(),
         by: text.optional(),
+        checkedAgain: text.optional(),
+      }),
+    )
+    .optional(),
+  /** What is no finding and was mended: found gone when it was looked at again. */
+  othersPutRight: z
+    .array(
+      z.strictObject({
+        what: text,
+        says: text,
+        at: z.iso.datetime(),
+        kept: text.optional(),
+        /** Numbers of the photos from after. */
+        after: z.array(z.int().positive()),
       }),
     )
     .optional(),

@@ -113,7 +113,7 @@ function partsNamed({ kind, body }: Entry): { path: string; part: PartId }[] {
   if (kind === 'sweep-made') return several('body.parts', body.parts);
   if (kind === 'statement-made' && body.over.of === 'parts')
     return several('body.over.parts', body.over.parts);
-  if (kind === 'remedy-noted' && body.about.of === 'part')
+  if ((kind === 'remedy-noted' || kind === 'mend-checked') && body.about.of === 'part')
     return [{ path: 'body.about.part', part: body.about.part }];
   return [];
 }

@@ -39,7 +39,15 @@ export {
 } from './coverage';
 export { type Cure, cureName, cures, type Sureness, surenesses } from './cures';
 export { findingLine, severityWords, testLine } from './describeFinding';
-export { adviceLine, dayWords, decisionLine, isPromised, workLine } from './describeRemedy';
+export {
+  adviceLine,
+  checkedLine,
+  dayWords,
+  decisionLine,
+  dueWords,
+  isPromised,
+  workLine,
+} from './describeRemedy';
 export {
   type Entry,
   type EntryBody,
@@ -87,8 +95,9 @@ export type {
   TreadRead,
   TyreDescribed,
 } from './families/readings/state';
-export type { RemedyAbout } from './families/remedies/bodies';
-export { type RemedyNoted, remedyKey } from './families/remedies/state';
+export { type FoundAgain, foundAgain, type RemedyAbout } from './families/remedies/bodies';
+export { foundWords } from './families/remedies/foundWords';
+export { type MendChecked, type RemedyNoted, remedyKey } from './families/remedies/state';
 export { driveSays, type StoryTold, storySays } from './families/story/state';
 export {
   type DriveGroup,

@@ -5,11 +5,11 @@ export interface OpenPromise {
   /** The finding it is about; absent for what is no finding. */
   finding?: string;
   owner?: string;
-  /** The day it was promised for. */
+  /** The day it is promised for. */
   by?: string;
 }
 
-/** What was promised of a car and is not kept: findings that still stand, and whatever else was promised, since nothing says of that that it was done. */
+/** What was promised of a car and is not kept: findings that still stand, and whatever else was not found gone when it was looked at again. */
 export function openPromises({
   findings,
   remedies,
@@ -25,8 +25,8 @@ export function openPromises({
         ? [{ finding: finding.id, ...told(decision) }]
         : [];
     }),
-    ...[...remedies.values()].flatMap(({ decision }): OpenPromise[] =>
-      decision?.is === 'promised' ? [told(decision)] : [],
+    ...[...remedies.values()].flatMap(({ decision, checked }): OpenPromise[] =>
+      decision?.is === 'promised' && checked?.found !== 'gone' ? [told(decision)] : [],
     ),
   ];
 }

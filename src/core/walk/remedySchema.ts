@@ -31,6 +31,13 @@ export const decisionSchema = z.discriminatedUnion('is', [
       .max(60, 'A name may hold 60 characters.')
       .optional(),
     by: z.iso.date('A date is written like 2026-12-03.').optional(),
+    /** Why it is later than was promised at first. */
+    why: z
+      .string()
+      .trim()
+      .min(1, 'Say why it is later.')
+      .max(120, 'A reason may hold 120 characters.')
+      .optional(),
   }),
   z.strictObject({
     is: z.literal('buyer-chooses'),

@@ -13,7 +13,7 @@ import type { Kit } from './families/kit/state';
 import type { Papers } from './families/papers/state';
 import type { BroughtPhoto, PictureState } from './families/pictures/told';
 import type { Readings } from './families/readings/state';
-import type { RemedyNoted } from './families/remedies/state';
+import type { MendChecked, RemedyNoted } from './families/remedies/state';
 import type { DroveTold, StoryTold } from './families/story/state';
 import type { DriveGroup } from './families/story/storyWords';
 import type { FindingKind } from './findingKinds';
@@ -56,6 +56,8 @@ export interface Finding {
   details: FindingDetails;
   /** The step-back lap has answered from where it can be seen. */
   isNoticeWalked?: true;
+  /** Looked at again after it was to be mended. */
+  checked?: MendChecked;
   /** Its size was taken from a picture, and is true within so much 95 times in 100. Gone once a size is typed. */
   measured?: MeasuredSize;
   at: string;

@@ -1,36 +1,61 @@
+import type { ReactNode } from 'react';
 import type { ReportDocument } from '#core/report';
 import { sentence, shortDay } from '#core/wording';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
 
-/** What was found and has been mended since, with pictures of before and after. */
+/** What has been mended since it was noted, with pictures of before and after, and whether that was promised. */
 export function PutRightSection({ report, photoUrl }: { report: ReportDocument; photoUrl: PhotoUrl }) {
-  if (!report.putRight) return null;
-  const shown = (numbers: readonly number[]) =>
-    numbers.flatMap((number) => report.photos.find((photo) => photo.number === number) ?? []);
+  const { putRight = [], othersPutRight = [] } = report;
+  if (putRight.length + othersPutRight.length === 0) return null;
+  const pictures = (numbers: readonly number[]) => (
+    <div className="mt-2 grid grid-cols-2 gap-2">
+      {numbers
+        .flatMap((number) => report.photos.find((photo) => photo.number === number) ?? [])
+        .map((photo) => (
+          <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
+        ))}
+    </div>
+  );
   return (
     <Section title="Put right since it was found">
-      {report.putRight.map((mended) => (
-        <article
-          key={mended.number}
-          id={`put-right-${mended.number}`}
-          className="scroll-mt-4 border-b border-line py-3"
-        >
-          <h3 className="text-lg leading-tight">
-            {mended.number}. {mended.line}
-          </h3>
+      {putRight.map(({ number, line, partName, says, at, kept, before, after }) => (
+        <Mended key={number} id={`put-right-${number}`} title={`${number}. ${line}`} kept={kept}>
           <p>
-            {sentence(mended.partName)}: <span className="font-bold">{mended.says}</span>,{' '}
-            {shortDay(mended.at)}
+            {sentence(partName)}: <span className="font-bold">{says}</span>, {shortDay(at)}
           </p>
-          <div className="mt-2 grid grid-cols-2 gap-2">
-            {[...shown(mended.before), ...shown(mended.after)].map((photo) => (
-              <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
-            ))}
-          </div>
-        </article>
+          {pictures([...before, ...after])}
+        </Mended>
+      ))}
+      {othersPutRight.map(({ what, says, at, kept, after }) => (
+        <Mended key={what} title={what} kept={kept}>
+          <p>
+            <span className="font-bold">{says}</span>, {shortDay(at)}
+          </p>
+          {pictures(after)}
+        </Mended>
       ))}
     </Section>
+  );
+}
+
+function Mended({
+  id,
+  title,
+  kept,
+  children,
+}: {
+  id?: string;
+  title: string;
+  kept: string | undefined;
+  children: ReactNode;
+}) {
+  return (
+    <article {...(id && { id })} className="scroll-mt-4 border-b border-line py-3">
+      <h3 className="text-lg leading-tight">{title}</h3>
+      {children}
+      {kept && <p className="mt-1">{sentence(kept)}.</p>}
+    </article>
   );
 }

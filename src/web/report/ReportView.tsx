@@ -58,6 +58,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
   const shown = new Set([
     ...[...report.findings, ...(report.functions?.faulty ?? [])].flatMap(({ photos = [] }) => photos),
     ...(report.putRight ?? []).flatMap(({ before, after }) => [...before, ...after]),
+    ...(report.othersPutRight ?? []).flatMap(({ after }) => after),
   ]);
   const others = report.photos.filter((photo) => !whole.includes(photo) && !shown.has(photo.number));
   const [viewing, setViewing] = useState<ReportPhoto>();

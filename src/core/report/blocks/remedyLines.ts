@@ -13,6 +13,13 @@ export function otherPromiseLine({ what, action, by }: ReportRemedy): string {
 
 /** What would mend it and what was decided, a line each; a promise is the only thing told as work that will be done. */
 export function remedyLines({
+  checkedAgain,
+  ...told
+}: Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision' | 'by' | 'checkedAgain'>): string[] {
+  return [...decided(told), ...(checkedAgain ? [checkedAgain] : [])];
+}
+
+function decided({
   action,
   promised,
   advice,

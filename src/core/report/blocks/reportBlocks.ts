@@ -118,12 +118,17 @@ function otherRemedies({ remedies = [] }: ReportDocument): Block[] {
 }
 
 function putRight(report: ReportDocument): Block[] {
-  if (!report.putRight) return [];
+  const { putRight: mended = [], othersPutRight = [] } = report;
+  if (mended.length + othersPutRight.length === 0) return [];
   return [
     heading('Put right since it was found'),
-    ...report.putRight.flatMap(({ number, partName, line: was, says, at, before, after }): Block[] => [
-      line(`${number}. ${was}, ${partName}: ${says}, ${isoDay(at)}`),
+    ...mended.flatMap(({ number, partName, line: was, says, at, kept, before, after }): Block[] => [
+      line(`${number}. ${was}, ${partName}: ${says}, ${isoDay(at)}${kept ? `; ${kept}` : ''}`),
       { is: 'photos', photos: photosNumbered(report, [...before, ...after]), size: 'small' },
+    ]),
+    ...othersPutRight.flatMap(({ what, says, at, kept, after }): Block[] => [
+      line(`${what}: ${says}, ${isoDay(at)}${kept ? `; ${kept}` : ''}`),
+      { is: 'photos', photos: photosNumbered(report, after), size: 'small' },
     ]),
   ];
 }
@@ -150,6 +155,7 @@ function otherPhotos(report: ReportDocument): Block[] {
   const shown = new Set([
     ...report.findings.flatMap((finding) => finding.photos.slice(0, BESIDE)),
     ...(report.putRight ?? []).flatMap(({ before, after }) => [...before, ...after]),
+    ...(report.othersPutRight ?? []).flatMap(({ after }) => after),
   ]);
   const others = report.photos.filter(({ number }) => !shown.has(number));
   return others.length === 0 ? [] : [heading('More photos'), { is: 'photos', photos: others, size: 'large' }];

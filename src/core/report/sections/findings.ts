@@ -1,17 +1,21 @@
 import type { Vocabulary } from '../../car';
 import {
   adviceLine,
+  checkedLine,
   dayWords,
   decisionLine,
+  dueWords,
   findingCaution,
   findingLine,
   isPromised,
   isStanding,
+  type MendChecked,
   noticeOf,
   type Remedy,
   testLine,
   workLine,
 } from '../../walk';
+import { isoDay } from '../../wording';
 import type { ReportDocument, ReportFinding, ReportPhoto } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
 
@@ -24,6 +28,7 @@ export function standingFindings({
   photos,
   nameOf,
 }: WalkTold): ReportFinding[] {
+  const today = isoDay(inputs.frozenAt);
   return state.findings.filter(isStanding).map((finding): ReportFinding => {
     const { notice, source } = noticeOf(finding, inputs.car.paintTone);
     return {
@@ -39,7 +44,7 @@ export function standingFindings({
       noticeSource: source,
       extent: finding.details.extent,
       tests: testLine(finding),
-      ...remedyTold(finding.details, vocabulary),
+      ...remedyTold({ ...finding.details, checked: finding.checked }, vocabulary, today),
       note: finding.details.note ?? '',
       caution: findingCaution(finding, style.parts.get(finding.part)),
       photos: photosOf(photos, finding.number),
@@ -47,21 +52,33 @@ export function standingFindings({
   });
 }
 
-/** What would mend it is advice; only what was promised is told as work that will be done. */
+/** What would mend it is advice; only what was promised is told as work that will be done. `today` is the day it is signed. */
 export function remedyTold(
-  remedy: Remedy,
+  remedy: Remedy & { checked?: MendChecked | undefined },
   vocabulary: Vocabulary,
-): Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision' | 'by'> {
+  today: string,
+): Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision' | 'by' | 'checkedAgain'> {
   const promised = isPromised(remedy);
   const advice = promised ? '' : adviceLine(remedy, vocabulary);
-  const decision = decisionLine(remedy, vocabulary);
+  const decision = decisionLine(remedy, vocabulary, today);
+  const by = remedy.decision?.is === 'promised' ? dueWords(remedy.decision, today) : '';
+  const checkedAgain = checkedLine(remedy);
   return {
     action: promised ? workLine(remedy, vocabulary) : '',
     promised,
     ...(advice && { advice }),
     ...(decision && { decision }),
-    ...(remedy.decision?.is === 'promised' && remedy.decision.by && { by: dayWords(remedy.decision.by) }),
+    ...(by && { by }),
+    ...(checkedAgain && { checkedAgain }),
   };
+}
+
+/** Whether a promise was kept by the day something was found gone: "promised by 3 December 2026, and kept". Undefined where nothing was promised. */
+export function keptWords({ decision }: Remedy, at: string): string | undefined {
+  if (decision?.is !== 'promised') return undefined;
+  const due = decision.first ?? decision.by;
+  if (!due) return 'as promised';
+  return `promised by ${dayWords(due)}, ${isoDay(at) <= due ? 'and kept' : 'done later'}`;
 }
 
 /** What looked like a fault and is none. */
@@ -103,6 +120,7 @@ export function findingsPutRight({
         line: findingLine(finding, vocabulary),
         says: standing.says,
         at: standing.at,
+        kept: keptWords(finding.details, standing.at),
         before: shown.filter((photo) => !isAfter(photo)),
         after: shown.filter(isAfter),
       },

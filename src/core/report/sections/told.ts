@@ -5,18 +5,22 @@ import {
   driveGroups,
   driveSays,
   filmWords,
+  foundWords,
   type NotableMaterial,
   type RemedyAbout,
   statementSays,
   storySays,
   type WalkState,
 } from '../../walk';
-import { sentence } from '../../wording';
+import { isoDay, sentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
-import { remedyTold } from './findings';
+import { keptWords, remedyTold } from './findings';
 
-type Told = Pick<ReportDocument, 'statements' | 'build' | 'story' | 'drove' | 'equipment' | 'remedies'>;
+type Told = Pick<
+  ReportDocument,
+  'statements' | 'build' | 'story' | 'drove' | 'equipment' | 'remedies' | 'othersPutRight'
+>;
 
 /** What was said of more than a part: of sides, of the car, its story, its equipment, and what is to become of things that are no findings. */
 export function whatWasTold(told: WalkTold): Told {
@@ -32,6 +36,7 @@ export function whatWasTold(told: WalkTold): Told {
   });
   const build = buildTold(told);
   const remedies = remediesTold(told);
+  const othersPutRight = mendedBeside(told);
   const equipment = equipmentTable(state, inputs.car);
   return {
     ...(statements.length > 0 && { statements }),
@@ -40,6 +45,7 @@ export function whatWasTold(told: WalkTold): Told {
     ...(drove.length > 0 && { drove }),
     ...(equipment && { equipment }),
     ...(remedies.length > 0 && { remedies }),
+    ...(othersPutRight.length > 0 && { othersPutRight }),
   };
 }
 
@@ -59,10 +65,39 @@ function buildTold({ state, vocabulary, nameOf }: WalkTold): string[] {
 }
 
 function remediesTold(told: WalkTold): NonNullable<Told['remedies']> {
-  return [...told.state.remedies.values()].map(({ about, ...remedy }) => ({
-    what: sentence(aboutWords(about, told)),
-    ...remedyTold(remedy, told.vocabulary),
-  }));
+  const today = isoDay(told.inputs.frozenAt);
+  return [...told.state.remedies.values()].flatMap(({ about, ...remedy }) =>
+    remedy.checked?.found === 'gone'
+      ? []
+      : [{ what: sentence(aboutWords(about, told)), ...remedyTold(remedy, told.vocabulary, today) }],
+  );
+}
+
+/** What is no finding and was found gone when it was looked at again, with its pictures of after. */
+function mendedBeside(told: WalkTold): NonNullable<Told['othersPutRight']> {
+  return [...told.state.remedies.values()].flatMap(({ about, checked, ...remedy }) => {
+    if (checked?.found !== 'gone') return [];
+    const shown = new Set(
+      told.state.photos
+        .filter(({ role }) => role === 'after')
+        .filter(
+          ({ part, function: works, finding }) =>
+            !finding &&
+            ((about.of === 'part' && part === about.part) ||
+              (about.of === 'function' && works === about.function)),
+        )
+        .map(({ sha256 }) => sha256),
+    );
+    return [
+      {
+        what: sentence(aboutWords(about, told)),
+        says: checked.says ?? foundWords.gone.told,
+        at: checked.at,
+        kept: keptWords(remedy, checked.at),
+        after: told.photos.flatMap(({ sha256, number }) => (shown.has(sha256) ? [number] : [])),
+      },
+    ];
+  });
 }
 
 /** What a cure or a decision is about, in words. */

@@ -1,4 +1,5 @@
 import { noticeWords } from '../../choices';
+import { decidedAnew } from '../../remedy';
 import type { Finding } from '../../walkState';
 import { changeWords } from '../changeWords';
 import { familyOf } from '../family';
@@ -61,6 +62,9 @@ function amended(finding: Finding, changes: FindingChanges): Finding {
     kind: kind ?? finding.kind,
     spot: spot ?? finding.spot,
     standing: suspected === undefined ? finding.standing : { status: suspected ? 'suspected' : 'confirmed' },
-    details: withChanges(finding.details, readDetails(details)),
+    details: withChanges(finding.details, decided(finding, readDetails(details))),
   };
 }
+
+const decided = ({ details }: Finding, changes: ReturnType<typeof readDetails>) =>
+  changes.decision ? { ...changes, decision: decidedAnew(details.decision, changes.decision) } : changes;

@@ -1,9 +1,18 @@
 import type { Remedy } from '../../remedy';
-import type { RemedyAbout } from './bodies';
+import type { FoundAgain, RemedyAbout } from './bodies';
+
+/** How what was to be mended was found when it was looked at again. */
+export interface MendChecked {
+  found: FoundAgain;
+  says?: string;
+  at: string;
+}
 
 /** A cure and a decision on a tyre, a wheel, a lamp, a function, a thing that comes with it, the papers or the smell. */
 export interface RemedyNoted extends Remedy {
   about: RemedyAbout;
+  /** Looked at again after the work. */
+  checked?: MendChecked;
 }
 
 /** Under which a remedy is kept: "part tyre-fl", "papers". */
