@@ -17,7 +17,15 @@ function identity(first: string, last: string): string {
 type Look = Omit<CarLook, 'style' | 'plate'>;
 
 /** What a seller may leave out. */
-type Filled = 'identityAsRead' | 'extras' | 'engine' | 'gearbox' | 'driven' | 'trim' | 'specialPaint';
+type Filled =
+  | 'identityAsRead'
+  | 'extras'
+  | 'engine'
+  | 'gearbox'
+  | 'driven'
+  | 'trim'
+  | 'specialPaint'
+  | 'standsAt';
 
 const car = (
   n: number,
@@ -32,6 +40,8 @@ const car = (
     driven: 'not-said',
     trim: '',
     specialPaint: '',
+    // Bays of the invented yard, four to a row.
+    standsAt: `Row ${'ABCD'[Math.floor((n - 1) / 4) % 4]}, bay ${1 + ((n - 1) % 4)}`,
     identityAsRead: false,
     ...details,
   },

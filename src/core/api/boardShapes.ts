@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { crewSchema } from '../schedule';
+import { workToldSchema } from './sheetShapes';
 
 const momentSchema = z.object({ day: z.string(), half: z.union([z.literal(0), z.literal(1)]) });
 
@@ -22,6 +23,9 @@ export const boardPageSchema = z.object({
       lateDays: z.int(),
       /** What it waits for in the end, in words; empty where nothing holds it up. */
       waits: z.string(),
+      /** Its jobs, and how many of them are said to be done. */
+      jobs: z.int(),
+      jobsDone: z.int(),
     }),
   ),
   tasks: z.array(
@@ -40,6 +44,18 @@ export const boardPageSchema = z.object({
       to: momentSchema.optional(),
       waits: z.string(),
       isFixed: z.boolean(),
+      /** What whoever does it says of it. */
+      work: workToldSchema.optional(),
+    }),
+  ),
+  /** Jobs that are said to be done: on no day any more. */
+  done: z.array(
+    z.object({
+      id: z.string(),
+      walk: z.uuid(),
+      says: z.string(),
+      crew: z.string(),
+      work: workToldSchema.optional(),
     }),
   ),
 });

@@ -113,3 +113,21 @@ export {
   walkerRoutesSchema,
   walkPageSchema,
 } from './shapes';
+export {
+  MOST_TRADE_DAYS,
+  type NewTradeLink,
+  newTradeLinkSchema,
+  type Sheet,
+  type SheetCar,
+  type SheetTask,
+  sheetSchema,
+  type TradeLink,
+  type TradeLinks,
+  type TradePage,
+  tradeLinkBody,
+  tradeLinkSchema,
+  tradeLinksSchema,
+  tradePageSchema,
+  type WorkTold,
+  workToldSchema,
+} from './sheetShapes';

@@ -29,6 +29,8 @@ export const carDetailsSchema = z.object({
   driven: z.enum(drivens, 'Choose which wheels are driven.').default('not-said'),
   trim: line(40).default(''),
   specialPaint: line(60).default(''),
+  /** Where in the yard it stands, for whoever is to work on it. */
+  standsAt: line(40).default(''),
   country: z.enum(countryCodes, 'Choose the country the car is used in.'),
   steering: z.enum(['left', 'right'], 'Choose the side the steering wheel is on.'),
   identityNumber: z.string().max(40, 'At most 40 characters.').transform(normaliseIdentity).default(''),

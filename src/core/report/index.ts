@@ -15,6 +15,7 @@ export { COMPOSED_BY } from './composedBy';
 export { composeReport } from './composeReport';
 export { cueSheet } from './cueSheet';
 export type { Drawing, Shape } from './drawings/drawing';
+export { type DrawnFinding, findingsDrawing } from './drawings/findingsDrawing';
 export { svgOf } from './drawings/svgOf';
 export { hasChanges } from './hasChanges';
 export { photoCaption } from './orderPhotos';

@@ -119,7 +119,7 @@ function earliestEnds({ tasks, crews, cars, fixed, length }: Yard): {
     const at = fixed.get(task.id);
     // What is fixed is where it is, whatever its order says; it takes no less than a half-day.
     if (at) ends[i] = at.start;
-    else if (!before.includes(undefined))
+    else if (!before.includes(undefined) && task.stopped === undefined)
       ends[i] = endFrom(task, Math.max(from.get(task.car) ?? 0, ...(before as number[])));
     return ends[i];
   };

@@ -78,7 +78,7 @@ export function placeAll(ground: Ground, { order, waits }: Genes, stood?: Before
   };
   tasks.forEach(({ id }, i) => {
     const at = yard.fixed.get(id);
-    if (at)
+    if (at && tasks[i]?.stopped === undefined)
       put(
         i,
         yard.crews.findIndex((crew) => crew.id === at.crew),
@@ -92,6 +92,14 @@ export function placeAll(ground: Ground, { order, waits }: Genes, stood?: Before
     let earliest = cars[carOf[i] as number]?.from ?? 0;
     let because: Waits = { for: 'nothing' };
     let isStuck = false;
+    if (task.notBefore && task.notBefore.slot > earliest) {
+      earliest = task.notBefore.slot;
+      because = { for: 'curing', task: task.notBefore.task };
+    }
+    if (task.stopped !== undefined) {
+      unplaced.set(task.id, { for: 'stopped', why: task.stopped });
+      continue;
+    }
     for (const { task: other, lag } of before[i] ?? []) {
       const end = ends[other];
       const id = (tasks[other] as Task).id;

@@ -30,6 +30,10 @@ export interface Task {
   length: number;
   /** Tasks of the same car that come before it, and for how many half-days it must wait after each: paint cures. */
   after: readonly { task: string; lag: number }[];
+  /** Not before this half-day: what came before it is done, and cures until then. */
+  notBefore?: { slot: number; task: string };
+  /** It cannot be done: why, in the words of whoever was to do it. */
+  stopped?: string;
 }
 
 export interface CarWanted {
@@ -67,7 +71,9 @@ export type Waits =
   /** A visit that is paid for anyway. */
   | { for: 'visit'; trade: string }
   /** It was put there by hand. */
-  | { for: 'hand' };
+  | { for: 'hand' }
+  /** Whoever was to do it says that it cannot be done. */
+  | { for: 'stopped'; why: string };
 
 export interface Schedule {
   placed: ReadonlyMap<string, Placed>;

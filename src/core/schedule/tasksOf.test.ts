@@ -6,6 +6,7 @@ import { checkYard } from './checkYard';
 import { crewSchema, crewsOver, daysFrom, usualCrew } from './crew';
 import { scheduleYard } from './improve';
 import { tasksOf } from './tasksOf';
+import { tasksLeft, workSaidSchema } from './workDone';
 
 const job = (cure: Cure, trade: Trade, minutes: number, n = 1): { job: Job; says: string } => ({
   says: `${cure} ${n}`,
@@ -104,5 +105,44 @@ describe('a crew', () => {
     [{ members: [usualCrew.members[0], usualCrew.members[0]] }, 'once'],
   ])('%o is refused with what to change', (change, says) => {
     expect(crewSchema.safeParse({ ...usualCrew, ...change }).error?.issues[0]?.message).toContain(says);
+  });
+});
+
+describe('what is said of tasks', () => {
+  const tasks = tasksOf('BT-1', [job('local-paint', 'paint-specialist', 90), job('polish', 'valeter', 60)]);
+  const [paint, polish] = [tasks[0]?.id ?? '', tasks[1]?.id ?? ''];
+  const yardWith = (left: ReturnType<typeof tasksLeft>) => ({
+    length: 28,
+    crews: crewsOver(usualCrew, '2026-03-16', 14),
+    cars: [{ id: 'BT-1', daysInStock: 0 }],
+    tasks: left,
+    fixed: new Map(),
+  });
+  const noted = (says: 'done' | 'cannot', slot: number, why = '') => ({ says, slot, why, photos: [] });
+  const placed = (left: ReturnType<typeof tasksLeft>) =>
+    scheduleYard(yardWith(left), { random: () => 0.5, isOver: () => true }).schedule;
+
+  it('done, it is no task any more, and its paint cures before it is polished', () => {
+    const left = tasksLeft(tasks, new Map([[paint, noted('done', 1)]]));
+    expect(left.map(({ id }) => id)).not.toContain(paint);
+    // Done on Monday afternoon: a day later at the soonest.
+    expect(placed(left).placed.get(polish)).toMatchObject({
+      start: 4,
+      because: { for: 'curing', task: paint },
+    });
+    expect(left.every(({ after }) => after.every(({ task }) => task !== paint))).toBe(true);
+  });
+
+  it('cannot be done, it is on no day, and what comes after it waits for it', () => {
+    const left = tasksLeft(tasks, new Map([[paint, noted('cannot', 1, 'the colour is not in')]]));
+    const { unplaced, ready } = placed(left);
+    expect(unplaced.get(paint)).toEqual({ for: 'stopped', why: 'the colour is not in' });
+    expect(unplaced.get(polish)).toEqual({ for: 'task', task: paint });
+    expect(ready.size).toBe(0);
+  });
+
+  it('wants a reason where it cannot be done', () => {
+    expect(workSaidSchema.safeParse({ says: 'cannot', why: ' ' }).success).toBe(false);
+    expect(workSaidSchema.safeParse({ says: 'done' }).success).toBe(true);
   });
 });

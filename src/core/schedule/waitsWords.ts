@@ -18,7 +18,7 @@ export function waitsWords(because: Waits, start: number | undefined, { saysOf, 
       return '';
     case 'task':
       return start === undefined
-        ? `waits for “${saysOf(because.task)}”, which has no place`
+        ? `waits for “${saysOf(because.task)}”, which has no day`
         : `comes after “${saysOf(because.task)}”`;
     case 'curing':
       return `the paint of “${saysOf(because.task)}” cures first`;
@@ -36,6 +36,8 @@ export function waitsWords(because: Waits, start: number | undefined, { saysOf, 
       return `${name(because.trade)} comes that day anyway`;
     case 'hand':
       return 'put there by hand';
+    case 'stopped':
+      return `cannot be done: ${because.why}`;
   }
 }
 

@@ -7,7 +7,7 @@ const PAGE = 40;
 /** Hashes of pictures and recordings in an entry, wherever they stand. */
 const hashesIn = (json: string): string[] => json.match(/(?<=")[0-9a-f]{64}(?=")/g) ?? [];
 
-/** Files the walks of a car name, and those that came with its links. */
+/** Files the walks of a car name, those that came with its links, and pictures of the work on it. */
 export function filesOfCar(
   db: Db,
   walks: readonly string[],
@@ -17,12 +17,14 @@ export function filesOfCar(
     `SELECT share_photos.sha256 FROM share_photos JOIN shares ON shares.id = share_photos.share_id
      JOIN reports ON reports.id = shares.report_id WHERE reports.walk_id = ?`,
   );
+  const worked = db.prepare<[string], { said: string }>('SELECT said FROM work_said WHERE walk_id = ?');
   const named = walks.flatMap((walk) => {
     const entries = entriesOf(walk);
     return [
       ...picturesNamed(replay(walk, entries)),
       ...entries.flatMap((entry) => hashesIn(JSON.stringify(entry))),
       ...shared.all(walk).map(({ sha256 }) => sha256),
+      ...worked.all(walk).flatMap(({ said }) => hashesIn(said)),
     ];
   });
   return new Set(named);
@@ -67,6 +69,7 @@ export function deleteCar(db: Db, car: string, walks: readonly string[], files: 
     'DELETE FROM arrival_checks WHERE walk_id = ?',
     'DELETE FROM messages WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
     'DELETE FROM choices WHERE walk_id = ?',
+    'DELETE FROM work_said WHERE walk_id = ?',
     'DELETE FROM shares WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
     'DELETE FROM reports WHERE walk_id = ?',
     'DELETE FROM plans WHERE walk_id = ?',

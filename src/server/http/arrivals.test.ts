@@ -1,12 +1,10 @@
-import { execFileSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { writeFileSync } from 'node:fs';
-import { join } from 'node:path';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { canonicalForm } from '#core/report';
 import { filled } from '../../../tests/builders/arrival';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
+import { textOfPdf } from '../../../tests/builders/pdfText';
 import { jpeg, jpegWithSecrets, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { wholeBody } from '../../../tests/builders/wholeBody';
@@ -85,10 +83,7 @@ describe('a check signed by a link', () => {
       .buffer(true)
       .parse(wholeBody)
       .expect(200);
-    const file = join(server.dir, 'check.pdf');
-    writeFileSync(file, pdf);
-    // pdftotext of poppler-utils reads it independently.
-    const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ');
+    const text = textOfPdf(pdf);
     expect(text).toContain('Found: A second dent');
     expect(text).toContain(body.check.statement.slice(0, 60));
     expect(text).toContain('page 1 of');

@@ -9,7 +9,12 @@ import { notFound, Problem } from '../problems';
 export type Audience = 'yard' | 'readers';
 
 /** What whoever has a link needs: its page, that page's files, and what the link opens. */
-const forReaders = [/^\/r\/[^/]+$/, /^\/assets\//, /^\/api\/shared\//, /^\/(strip\.svg|arrival-worker\.js)$/];
+const forReaders = [
+  /^\/[rt]\/[^/]+$/,
+  /^\/assets\//,
+  /^\/api\/(shared|trade)\//,
+  /^\/(strip\.svg|arrival-worker\.js)$/,
+];
 
 const loopback: ReadonlySet<string> = new Set(['localhost', '127.0.0.1', '[::1]']);
 

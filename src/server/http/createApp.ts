@@ -78,7 +78,7 @@ export function createApp(
     next();
   });
   app.use('/api', cookieParser());
-  app.use('/api/shared', guessLimit(context.guesses));
+  app.use(['/api/shared', '/api/trade'], guessLimit(context.guesses));
   const router = Router({ strict: true });
   mount(router, routes, { identify, now: context.now, witness, observe: context.measures.observe });
   app.use(router);
@@ -98,6 +98,11 @@ function serveInterface(app: Express, context: Context, webDir: string): void {
       response.set('Cache-Control', 'no-cache').sendFile(join(webDir, file));
     };
   app.get('/r/:token', buyerPage(context, webDir));
+  app.get('/t/:token', (_request, response) => {
+    response
+      .set({ 'Cache-Control': 'private, no-store', 'Referrer-Policy': 'no-referrer' })
+      .sendFile(join(webDir, 'buyer.html'));
+  });
   // The log of a walk travels while the page is still being read.
   app.get('/walks/:id', (request, response, next) => {
     const { id } = request.params;
@@ -159,6 +164,6 @@ function maskToken(request: { id: unknown; method: string; url: string }) {
   return {
     id: request.id,
     method: request.method,
-    url: request.url.replace(/(\/(?:r|shared)\/)[^/?]+/, '$1…'),
+    url: request.url.replace(/(\/(?:r|t|shared|trade)\/)[^/?]+/, '$1…'),
   };
 }

@@ -58,9 +58,11 @@ describe('every route', () => {
       'post /api/sign-in/passkey/options',
       'post /api/switch',
     ]);
-    expect(list('link').every((each) => each.includes('/api/shared/:token'))).toBe(true);
+    expect(list('link').every((each) => /\/api\/(shared|trade)\/:token/.test(each))).toBe(true);
     expect(
-      routes.filter(({ path }) => path.startsWith('/api/shared/')).every(({ needs }) => needs === 'link'),
+      routes
+        .filter(({ path }) => /^\/api\/(shared|trade)\//.test(path))
+        .every(({ needs }) => needs === 'link'),
     ).toBe(true);
     expect(list('manage')).toEqual([
       'get /api/yard/backups',
@@ -91,7 +93,13 @@ describe('every route', () => {
       'post /api/shares/:id/erasing',
       'put /api/accounts/:id',
     ]);
-    expect(list('work')).toEqual(['post /api/walks/:id/entries', 'put /api/photos/:sha256']);
+    expect(list('work')).toEqual([
+      'get /api/board/:crew/sheet',
+      'get /api/board/:crew/sheet.pdf',
+      'post /api/walks/:id/entries',
+      'put /api/board/work',
+      'put /api/photos/:sha256',
+    ]);
     // Nothing is changed by asking.
     expect(
       routes

@@ -28,7 +28,9 @@ import { recordingRoutes } from './routes/recordings';
 import { reportRoutes } from './routes/reports';
 import { sharedRoutes } from './routes/shared';
 import { sharedFileRoutes } from './routes/sharedFiles';
+import { sheetRoutes } from './routes/sheets';
 import { signInRoutes } from './routes/signIn';
+import { tradeRoutes } from './routes/trade';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
 import { yardRoutes } from './routes/yard';
@@ -45,6 +47,8 @@ export function routeTable(context: Context): AnyRoute[] {
     ...deviceRoutes(context),
     ...carRoutes(context),
     ...boardRoutes(context),
+    ...sheetRoutes(context),
+    ...tradeRoutes(context),
     ...choiceRoutes(context),
     ...morningRoutes(context),
     ...planRoutes(context),

@@ -13,14 +13,16 @@ import {
   rootWait,
   type Schedule,
   slotOf,
+  tasksLeft,
   tasksOf,
   usualCrew,
   waitsWords,
   type Yard,
 } from '#core/schedule';
 import { cureName } from '#core/walk';
-import { withinSentence } from '#core/wording';
+import { isoDay, withinSentence } from '#core/wording';
 import type { Context } from '../context';
+import type { SaidOfTask } from '../store/workStore';
 import { bestJobs } from './bestJobs';
 import { carOfWalk } from './carOfWalk';
 
@@ -40,8 +42,15 @@ interface InWork {
 export interface BoardGround {
   yard: Yard;
   days: readonly string[];
+  /** With the tasks that are still to do. */
   cars: readonly InWork[];
   state: BoardState;
+  /** Every task, also what is said to be done. */
+  allTasks: readonly { walk: string; task: NamedTask }[];
+  /** What was said of tasks, by task. */
+  said: ReadonlyMap<string, SaidOfTask>;
+  /** Who does a task as the board stands. */
+  crewOf: (task: string) => string | undefined;
 }
 
 /** Cars the yard works on, each with the jobs of its best plan as tasks, and who does them from today on. */
@@ -56,12 +65,22 @@ export async function groundOfBoard(context: Context): Promise<BoardGround> {
   const models = planned.map(({ model }) => model);
   const solve = (programs: readonly string[]) => pool.run('solve', { models: programs });
   const chosen = models.length > 0 ? await bestJobs(models, solve) : [];
+  const allOf = planned.map(({ tasksFor }, i) => tasksFor(chosen[i] ?? []));
+  const said = new Map(
+    planned.flatMap(({ walk }) => stores.work.ofWalk(walk).map((each) => [each.task, each] as const)),
+  );
+  const noted = new Map(
+    [...said].map(([task, { said: says, at }]) => [
+      task,
+      { ...says, slot: slotOf({ day: isoDay(at), half: halfOf(at) }, today) },
+    ]),
+  );
   const cars = planned.map(
-    ({ walk, car, promised, tasksFor }, i): InWork => ({
+    ({ walk, car, promised }, i): InWork => ({
       walk,
       car,
       ...(promised && { promised }),
-      tasks: tasksFor(chosen[i] ?? []),
+      tasks: tasksLeft(allOf[i] ?? [], noted),
     }),
   );
   const tasks = cars.flatMap((each) => each.tasks);
@@ -82,8 +101,19 @@ export async function groundOfBoard(context: Context): Promise<BoardGround> {
     daysInStock: daysInStock(context, car.id),
     ...(promised && { promised: slotOf({ day: promised, half: 1 }, today) }),
   }));
-  return { yard: { length, crews, cars: wanted, tasks, fixed: new Map(fixed) }, days, cars, state };
+  const ground = {
+    yard: { length, crews, cars: wanted, tasks, fixed: new Map(fixed) },
+    days,
+    cars,
+    state,
+    allTasks: planned.flatMap(({ walk }, i) => (allOf[i] ?? []).map((task) => ({ walk, task }))),
+    said,
+  };
+  return { ...ground, crewOf: (task) => standing(ground).placed.get(task)?.crew };
 }
+
+/** Morning or afternoon, by the clock the day is told by. */
+const halfOf = (at: string): 0 | 1 => (Number(at.slice(11, 13)) < 12 ? 0 : 1);
 
 const daysInStock = ({ stores, now }: Context, car: string): number =>
   Math.max(
@@ -119,7 +149,10 @@ function plannedCar({ stores, now }: Context, walk: string, wish: PlanWish) {
 const dayIndex = (slot: number): number => Math.floor(slot / 2);
 
 /** The schedule as it stands: everything where it stood, as far as that is still possible. */
-export function standing({ yard, state, days }: BoardGround, fixed = yard.fixed): Schedule {
+export function standing(
+  { yard, state, days }: Pick<BoardGround, 'yard' | 'state' | 'days'>,
+  fixed = yard.fixed,
+): Schedule {
   const [today = ''] = days;
   const stood = Object.entries(state.stood).flatMap(([task, place]) => {
     const start = slotOf(place, today);
@@ -137,11 +170,11 @@ export const stoodOf = (schedule: Schedule, days: readonly string[]): BoardState
 /** The board as it is shown. */
 export function boardPage(
   { stores }: Context,
-  { yard, days, cars }: BoardGround,
+  { yard, days, cars, allTasks, said }: BoardGround,
   schedule: Schedule,
 ): BoardPage {
   const all = cars.flatMap(({ walk, tasks }) => tasks.map((task) => ({ ...task, walk })));
-  const says = new Map(all.map((task) => [task.id, task.says]));
+  const says = new Map(allTasks.map(({ task }) => [task.id, task.says]));
   const told = {
     saysOf: (task: string) => says.get(task) ?? task,
     dayOf: (slot: number) => days[Math.floor(slot / 2)] ?? '',
@@ -170,6 +203,7 @@ export function boardPage(
         lateDays:
           ready === undefined || lateOf(due, ready) === 0 ? 0 : dayIndex(ready) - dayIndex(due ?? ready),
         waits: waitsWords(root.because, root.start, told),
+        ...countsOf(walk, allTasks, said),
       };
     }),
     tasks: all.map(({ id, walk, trade, says: name, minutes, mends, cautions }) => {
@@ -186,7 +220,25 @@ export function boardPage(
         ...(at && { crew: at.crew, from: moment(at.start), to: moment(at.end) }),
         waits: waitsWords(because, at?.start, told),
         isFixed: yard.fixed.has(id),
+        ...workOf(said.get(id)),
       };
     }),
+    done: allTasks.flatMap(({ walk, task }) => {
+      const work = said.get(task.id);
+      return work?.said.says === 'done'
+        ? [{ id: task.id, walk, says: task.says, crew: work.crew, ...workOf(work) }]
+        : [];
+    }),
+  };
+}
+
+const workOf = (said: SaidOfTask | undefined) =>
+  said ? { work: { ...said.said, by: said.by, at: said.at } } : {};
+
+function countsOf(walk: string, allTasks: BoardGround['allTasks'], said: BoardGround['said']) {
+  const own = allTasks.filter((each) => each.walk === walk);
+  return {
+    jobs: own.length,
+    jobsDone: own.filter(({ task }) => said.get(task.id)?.said.says === 'done').length,
   };
 }

@@ -431,4 +431,39 @@ export const migrations: readonly { number: number; sql: string }[] = [
       CREATE INDEX choices_open ON choices (chosen_at) WHERE answer IS NULL;
     `,
   },
+  {
+    number: 18,
+    sql: `
+      -- What whoever does a job says of it: done, or that it cannot be done and why. By the task of the board; until it is said otherwise.
+      CREATE TABLE work_said (
+        walk_id TEXT NOT NULL REFERENCES walks (id),
+        task TEXT NOT NULL,
+        crew TEXT NOT NULL,
+        name TEXT NOT NULL,
+        -- Ids of the faults it was to put right.
+        mends TEXT NOT NULL,
+        said TEXT NOT NULL,
+        by TEXT NOT NULL,
+        at TEXT NOT NULL,
+        PRIMARY KEY (walk_id, task)
+      ) STRICT;
+      -- Links by which a visiting trade sees its jobs, and the pictures that came by them.
+      CREATE TABLE trade_links (
+        id TEXT PRIMARY KEY,
+        crew TEXT NOT NULL,
+        label TEXT NOT NULL,
+        token_hash TEXT NOT NULL UNIQUE,
+        created_at TEXT NOT NULL,
+        expires_at TEXT NOT NULL,
+        withdrawn_at TEXT,
+        last_opened_at TEXT
+      ) STRICT;
+      CREATE TABLE trade_photos (
+        link_id TEXT NOT NULL REFERENCES trade_links (id),
+        sha256 TEXT NOT NULL,
+        created_at TEXT NOT NULL,
+        PRIMARY KEY (link_id, sha256)
+      ) STRICT;
+    `,
+  },
 ];

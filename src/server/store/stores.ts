@@ -18,7 +18,9 @@ import { makeRecordingStore } from './recordingStore';
 import { makeReportStore } from './reportStore';
 import { makeSessionStore } from './sessionStore';
 import { makeShareStore } from './shareStore';
+import { makeTradeLinkStore } from './tradeLinkStore';
 import { makeWalkStore } from './walkStore';
+import { makeWorkStore } from './workStore';
 
 /** Every table's face, over one open database. */
 export function makeStores(db: Db) {
@@ -62,6 +64,8 @@ export function makeStores(db: Db) {
     reports: makeReportStore(db),
     sessions: makeSessionStore(db),
     shares: makeShareStore(db),
+    tradeLinks: makeTradeLinkStore(db),
+    work: makeWorkStore(db),
   };
 }
 

@@ -1,5 +1,5 @@
-import { insideFaces, styleOf } from '../../car';
-import type { ReportDocument, ReportFinding } from '../reportDocument';
+import { insideFaces, type Speech, styleOf } from '../../car';
+import type { ReportFinding } from '../reportDocument';
 import { isNoticeUnsaid } from '../wording';
 import { carDrawing } from './carDrawing';
 import { colours, type Drawing, type Place, type Shape } from './drawing';
@@ -9,12 +9,26 @@ const TAB = 5;
 /** A strip of tape is longer the farther off the finding is noticed. */
 const lengths = { 'up-close': 13, 'one-step-back': 21, 'across-the-bay': 32 } as const;
 
+/** What is drawn of a finding. */
+export type DrawnFinding = Pick<
+  ReportFinding,
+  'number' | 'part' | 'spot' | 'notice' | 'noticeSource' | 'suspected' | 'caution'
+>;
+
 /** Where the findings are: every strip of tape at its spot, on the outside and in the places where something was found. */
-export function findingsDrawing({ car, findings }: ReportDocument): Drawing {
+export function findingsDrawing({
+  car,
+  findings,
+  says = 'Where the findings are, by their numbers; each is told below.',
+}: {
+  car: Speech & Parameters<typeof styleOf>[0];
+  findings: readonly DrawnFinding[];
+  says?: string;
+}): Drawing {
   const style = styleOf(car);
-  const faceOf = ({ part }: ReportFinding) => style.parts.get(part)?.face;
+  const faceOf = ({ part }: DrawnFinding) => style.parts.get(part)?.face;
   return carDrawing({
-    says: 'Where the findings are, by their numbers; each is told below.',
+    says,
     style,
     speech: car,
     inside: insideFaces.filter((face) => findings.some((finding) => faceOf(finding) === face)),
@@ -30,7 +44,7 @@ export function findingsDrawing({ car, findings }: ReportDocument): Drawing {
   });
 }
 
-function strip(finding: ReportFinding, [x, y]: Place): Shape[] {
+function strip(finding: DrawnFinding, [x, y]: Place): Shape[] {
   const { number, notice, suspected, caution } = finding;
   const half = (notice ? lengths[notice] : lengths['up-close']) / 2;
   const isGuess = isNoticeUnsaid(finding);

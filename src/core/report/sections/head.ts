@@ -49,6 +49,13 @@ export function headOf({ inputs, state, vocabulary }: WalkTold): Head {
 
 /** A stored car has more fields than a report tells of it. */
 function carOnly(car: ReportInputs['car']): ReportDocument['car'] {
-  const { id: _id, createdAt: _created, updatedAt: _updated, identityAsRead: _read, ...details } = car as Car;
+  const {
+    id: _id,
+    createdAt: _created,
+    updatedAt: _updated,
+    identityAsRead: _read,
+    standsAt: _stands,
+    ...details
+  } = car as Car;
   return details;
 }

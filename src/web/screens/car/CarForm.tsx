@@ -47,6 +47,7 @@ const names: Partial<Record<keyof CarFormValues, string>> = {
   gearbox: 'Gearbox',
   trim: 'Trim grade',
   specialPaint: 'Special paint',
+  standsAt: 'Where it stands in the yard',
 };
 
 const americanNames: typeof names = { colour: 'Color', plate: 'License plate' };
@@ -175,6 +176,7 @@ export function CarForm({ car }: { car?: Car }) {
         )}
         {text('trim')}
         {text('specialPaint')}
+        {text('standsAt')}
       </fieldset>
       <fieldset className="grid gap-4 sm:grid-cols-3">
         <legend className="mb-2 text-lg font-bold">Where it is used</legend>

@@ -1,0 +1,1 @@
+export { type CarForSheet, carOnSheet, mapOfTasks, tasksOnSheet } from './sheetCar';
