@@ -43,6 +43,9 @@ const storyScreen = fetchedScreen(() =>
 );
 const kitScreen = fetchedScreen(() => import('./screens/kit/KitScreen').then((file) => file.KitScreen));
 const planScreen = fetchedScreen(() => import('./screens/plan/PlanScreen').then((file) => file.PlanScreen));
+const mendedScreen = fetchedScreen(() =>
+  import('./screens/mended/MendedScreen').then((file) => file.MendedScreen),
+);
 const morningScreen = fetchedScreen(() =>
   import('./screens/morning/MorningScreen').then((file) => file.MorningScreen),
 );
@@ -95,6 +98,7 @@ const ofAWalk = [
   papersScreen,
   kitScreen,
   storyScreen,
+  mendedScreen,
   questionsScreen,
   checksScreen,
   cueScreen,
@@ -174,6 +178,7 @@ function YardRoutes() {
       <Route path="/walks/:id/kit" element={<Fetched screen={kitScreen} />} />
       <Route path="/walks/:id/story" element={<Fetched screen={storyScreen} />} />
       <Route path="/walks/:id/plan" element={<Fetched screen={planScreen} />} />
+      <Route path="/walks/:id/second-walk" element={<Fetched screen={mendedScreen} />} />
       <Route path="/walks/:id/questions" element={<Fetched screen={questionsScreen} />} />
       <Route path="/walks/:id/cues" element={<Fetched screen={cueScreen} />} />
       <Route path="/walks/:id/papers" element={<Fetched screen={papersScreen} />} />

@@ -128,6 +128,8 @@ export {
   tradeLinkSchema,
   tradeLinksSchema,
   tradePageSchema,
+  type WalkWork,
   type WorkTold,
+  walkWorkSchema,
   workToldSchema,
 } from './sheetShapes';

@@ -102,3 +102,11 @@ export const tradePageSchema = z.object({
   sheet: sheetSchema,
 });
 export type TradePage = z.output<typeof tradePageSchema>;
+
+/** What was said of the jobs of a walk’s car by whoever does them. */
+export const walkWorkSchema = z.object({
+  said: z.array(
+    z.object({ task: z.string(), name: z.string(), mends: z.array(z.string()), work: workToldSchema }),
+  ),
+});
+export type WalkWork = z.output<typeof walkWorkSchema>;

@@ -35,4 +35,5 @@ export {
   type ReportPhoto,
   reportDocumentSchema,
 } from './reportDocument';
+export { aboutWords } from './sections/told';
 export { isNoticeUnsaid, noticedWords, stopsTheDrive } from './wording';

@@ -9,12 +9,18 @@ const ArrivalPage = lazy(() =>
   import('./arrival/ArrivalPage').then((file) => ({ default: file.ArrivalPage })),
 );
 
-const token = window.location.pathname.split('/')[2] ?? '';
+const TradePage = lazy(() => import('./trade/TradePage').then((file) => ({ default: file.TradePage })));
+
+const [, kind = '', token = ''] = window.location.pathname.split('/');
 const isArrival = new URLSearchParams(window.location.search).has('arrival');
 
 createRoot(document.getElementById('app') as HTMLElement).render(
   <StrictMode>
-    {isArrival ? (
+    {kind === 't' ? (
+      <Suspense fallback={<p className="p-6">Opening the jobs…</p>}>
+        <TradePage token={token} />
+      </Suspense>
+    ) : isArrival ? (
       <Suspense fallback={<p className="p-6">Opening the check…</p>}>
         <ArrivalPage token={token} />
       </Suspense>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { type Decision, decisionNames, decisions, type StoredDecision } from '#core/walk';
+import { type Decision, dayWords, decisionNames, decisions, type StoredDecision } from '#core/walk';
 import { Choice } from '../components/Choice';
 import { Field, inputLook } from '../components/Field';
 
@@ -47,9 +47,15 @@ function PromiseEntry({
   onDecision,
 }: Pick<DecisionEntryProps, 'id' | 'onDecision'> & { decision: Extract<Decision, { is: 'promised' }> }) {
   const [owner, setOwner] = useState(decision.owner ?? '');
-  const { asAction: _early, ...stored } = decision;
-  const change = (by: string | undefined, who: string) =>
-    onDecision({ is: 'promised', ...(by && { by }), ...(who.trim() && { owner: who.trim() }) });
+  const [why, setWhy] = useState(decision.why ?? '');
+  const { asAction: _early, first, ...stored } = decision;
+  const change = (by: string | undefined, who: string, reason = why) =>
+    onDecision({
+      is: 'promised',
+      ...(by && { by }),
+      ...(who.trim() && { owner: who.trim() }),
+      ...(reason.trim() && { why: reason.trim() }),
+    });
   return (
     <div className="space-y-2 border-l-8 border-accent pl-3">
       <div className="grid grid-cols-3 gap-2">
@@ -87,6 +93,23 @@ function PromiseEntry({
           />
         </Field>
       </div>
+      {first && (
+        <Field
+          id={`${id}-why`}
+          label="Why later"
+          hint={`${dayWords(first)} was promised at first: the report says so, and why.`}
+        >
+          <input
+            id={`${id}-why`}
+            className={inputLook}
+            maxLength={120}
+            autoComplete="off"
+            value={why}
+            onChange={(event) => setWhy(event.target.value)}
+            onBlur={() => why.trim() !== (stored.why ?? '') && change(stored.by, owner)}
+          />
+        </Field>
+      )}
     </div>
   );
 }

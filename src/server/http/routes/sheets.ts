@@ -1,5 +1,12 @@
 import { z } from 'zod';
-import { newTradeLinkSchema, sheetSchema, tradeLinkBody, tradeLinkSchema, tradeLinksSchema } from '#core/api';
+import {
+  newTradeLinkSchema,
+  sheetSchema,
+  tradeLinkBody,
+  tradeLinkSchema,
+  tradeLinksSchema,
+  walkWorkSchema,
+} from '#core/api';
 import { daySchema } from '#core/papers';
 import { usualCrew, workSaidSchema } from '#core/schedule';
 import type { Context } from '../../context';
@@ -7,7 +14,7 @@ import { witnessed } from '../../people/witnessed';
 import { notFound, unprocessable } from '../../problems';
 import { papers } from '../../reports/pdf/sheet';
 import { sayWork } from '../../trade/sayWork';
-import { sheetOf, sheetTold } from '../../trade/sheetOf';
+import { sheetOf, sheetTold, workTold } from '../../trade/sheetOf';
 import { sendSheetPdf } from '../answers/sendSheetPdf';
 import { type AnyRoute, route } from '../route';
 
@@ -47,6 +54,22 @@ export function sheetRoutes(context: Context): AnyRoute[] {
       gives: 'application/pdf',
       handle: async ({ params, query }, _request, response) =>
         sendSheetPdf(context, await sheetOf(context, params.crew, query.day), query.paper, response),
+    }),
+    route({
+      method: 'get',
+      path: '/api/walks/:id/work',
+      summary: 'What was said of the jobs of a walk’s car by whoever does them',
+      needs: 'look',
+      params: z.object({ id: z.uuid('That is not a walk of this yard.') }),
+      gives: walkWorkSchema,
+      handle: ({ params }) => {
+        if (!stores.walks.get(params.id)) throw notFound('walk');
+        return {
+          said: stores.work
+            .ofWalk(params.id)
+            .map((each) => ({ task: each.task, name: each.name, mends: each.mends, work: workTold(each) })),
+        };
+      },
     }),
     route({
       method: 'put',

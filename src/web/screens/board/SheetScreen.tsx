@@ -1,42 +1,48 @@
-import { Printer } from 'lucide-react';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { FileDown } from 'lucide-react';
 import { useParams } from 'react-router';
-import { Button } from '../../components/Button';
+import type { Sheet } from '#core/api';
+import { getJson } from '../../api/client';
+import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
+import { SheetDays } from '../../sheet/SheetDays';
+import { yardSheetActions } from '../../sheet/sheetActions';
 import { Bar } from '../../shell/Bar';
+import { useMay } from '../../shell/me';
 import { dayName } from './boardWeek';
-import { SheetCar } from './SheetCar';
-import { useBoard } from './useBoard';
+import { TradeLinksOf } from './TradeLinksOf';
 
-/** What somebody does on one day: car by car, each job with its place, pictures, what was agreed and what to be careful of. On a phone and on paper. */
+/** What somebody does on one day, on a phone and on paper; and the link by which a trade sees it. */
 export function SheetScreen() {
   const { crew = '', day = '' } = useParams();
-  const { query } = useBoard();
+  const client = useQueryClient();
+  const mayPlan = useMay('plan');
+  const path = `/api/board/${encodeURIComponent(crew)}/sheet`;
+  const query = useQuery({
+    queryKey: ['sheet', crew, day],
+    queryFn: () => getJson<Sheet>(`${path}?day=${encodeURIComponent(day)}`),
+  });
   const { data } = query;
-  const member = data?.crew.members.find(({ id }) => id === crew);
-  const tasks = (data?.tasks ?? []).filter(({ crew: who, from }) => who === crew && from?.day === day);
-  const cars = (data?.cars ?? []).filter(({ walk }) => tasks.some((task) => task.walk === walk));
-  const title = member ? `${member.name}, ${dayName(day)}` : 'Job sheet';
+  const again = () => {
+    void client.invalidateQueries({ queryKey: ['sheet'] });
+    void client.invalidateQueries({ queryKey: ['board'] });
+  };
+  const title = data ? `${data.crew.name}, ${dayName(day)}` : 'Job sheet';
   return (
     <>
       <div className="print:hidden">
         <Bar title={title} back={{ to: '/board', label: 'Back to the board' }}>
-          <Button onClick={() => window.print()}>
-            <Printer aria-hidden size={18} /> Print
-          </Button>
+          <a className={buttonLook()} href={`${path}.pdf?day=${encodeURIComponent(day)}`}>
+            <FileDown aria-hidden size={18} /> PDF
+          </a>
         </Bar>
       </div>
-      <main className="mx-auto max-w-3xl p-3 print:max-w-none print:p-0">
+      <main className="mx-auto max-w-3xl p-3 pb-16 print:max-w-none print:p-0">
         <p className="hidden text-2xl font-bold print:block">{title}</p>
         {query.error && <Notice look="warn">{query.error.message}</Notice>}
-        {data && cars.length === 0 && <p className="py-6">Nothing is planned for that day.</p>}
-        {cars.map((car) => (
-          <SheetCar key={car.walk} car={car} tasks={tasks.filter(({ walk }) => walk === car.walk)} />
-        ))}
-        {cars.length > 0 && (
-          <p className="mt-4 text-sm text-soft">
-            Local law and the rules of the house come first; what is said here is the usual caution.
-          </p>
-        )}
+        {data && data.days.length === 0 && <p className="py-6">Nothing is planned for that day.</p>}
+        {data && <SheetDays sheet={data} actions={yardSheetActions} onSaid={again} />}
+        {data && mayPlan && <TradeLinksOf crew={data.crew} />}
       </main>
     </>
   );

@@ -43,6 +43,14 @@ export function TaskPanel({ task, board, move, onClose }: TaskPanelProps) {
               Job sheet of that day
             </Link>
           )}
+          {car && task.id.endsWith('second-walk') && (
+            <Link
+              to={`/walks/${car.walk}/second-walk`}
+              className="mr-4 inline-flex min-h-11 items-center text-sm font-bold text-accent underline underline-offset-4"
+            >
+              Look at what was mended
+            </Link>
+          )}
           {car && (
             <Link
               to={`/walks/${car.walk}/plan`}

@@ -20,11 +20,15 @@ export function AgreeJob({ job, faults, walk, currency }: AgreeJobProps) {
   const vocabulary = vocabularyOf(walk.page.car);
   const [owner, setOwner] = useState('');
   const [by, setBy] = useState('');
+  const [why, setWhy] = useState('');
   const [error, setError] = useState<string>();
   const decided = new Set(
     faults.map(({ decision }) => (decision ? decisionLine({ decision }, vocabulary) : 'nothing decided')),
   );
   const decide = (decision: StoredDecision) => walk.record(...agreedFacts(job, faults, decision));
+  const isLater = faults.some(
+    ({ decision }) => decision?.is === 'promised' && decision.by !== undefined && by > decision.by,
+  );
   const price = askedFor(job, currency);
   const isRecordable = agreedFacts(job, faults, { is: 'promised' }).length > 0;
   const promise = () => {
@@ -34,7 +38,12 @@ export function AgreeJob({ job, faults, walk, currency }: AgreeJobProps) {
       return;
     }
     setError(undefined);
-    decide({ is: 'promised', ...(owner.trim() && { owner: owner.trim() }), ...(by && { by }) });
+    decide({
+      is: 'promised',
+      ...(owner.trim() && { owner: owner.trim() }),
+      ...(by && { by }),
+      ...(isLater && why.trim() && { why: why.trim() }),
+    });
   };
   // A warning lamp is a fact of the engine running; what is done about it is told at what it comes from.
   if (!isRecordable)
@@ -74,6 +83,18 @@ export function AgreeJob({ job, faults, walk, currency }: AgreeJobProps) {
           />
         </Field>
       </div>
+      {isLater && (
+        <Field id={`why-${job.id}`} label="Why later than was promised" hint="The report says so.">
+          <input
+            id={`why-${job.id}`}
+            className={inputLook}
+            maxLength={120}
+            autoComplete="off"
+            value={why}
+            onChange={(event) => setWhy(event.target.value)}
+          />
+        </Field>
+      )}
       <div className="flex flex-wrap gap-2">
         <Button look="tape" onClick={promise}>
           Promise it to the buyer

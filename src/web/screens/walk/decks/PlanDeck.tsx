@@ -1,4 +1,5 @@
 import {
+  CheckCheck,
   CloudSun,
   ListOrdered,
   MessageCircleQuestion,
@@ -42,11 +43,16 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
       />
       <div className="min-h-12 flex-1 space-y-3 overflow-y-auto p-3">
         <HubRows {...{ walk, goTo, say, setDeck }} />
-        <If may="plan">
-          <Link to={`/walks/${walk.page.walk}/plan`} className={`${buttonLook()} w-full`}>
-            <Wrench aria-hidden size={20} /> Putting it right
+        <div className="grid grid-cols-[repeat(auto-fit,minmax(9rem,1fr))] gap-2">
+          <If may="plan">
+            <Link to={`/walks/${walk.page.walk}/plan`} className={buttonLook()}>
+              <Wrench aria-hidden size={20} /> Putting it right
+            </Link>
+          </If>
+          <Link to={`/walks/${walk.page.walk}/second-walk`} className={buttonLook()}>
+            <CheckCheck aria-hidden size={20} /> Second walk
           </Link>
-        </If>
+        </div>
         <Field
           id="route"
           label="Route of this walk"

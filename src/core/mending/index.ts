@@ -1,0 +1,1 @@
+export { type ToLookAt, toLookAtAgain } from './toLookAtAgain';
