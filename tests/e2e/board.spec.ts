@@ -57,13 +57,18 @@ test('a car is put on the board, planned, and a job put to another day with an h
   // The sheet of that day has the job with what was agreed.
   await page.getByRole('button', { name: /Paintless dent removal/ }).click();
   await hand.getByRole('link', { name: 'Job sheet of that day' }).click();
-  await expect(page.getByRole('button', { name: 'Print' })).toBeVisible();
-  await expect(page.getByText('Paintless dent removal: nearside front door (left)')).toBeVisible();
+  await expect(page.getByRole('link', { name: 'PDF' })).toBeVisible();
+  await expect(
+    page.getByText('Paintless dent removal: nearside front door (left)', { exact: true }),
+  ).toBeVisible();
   await expect(page.getByText(/^Nearside front door \(left\): Dent, 25 mm across/)).toBeVisible();
-  await expect(page.getByText(/^Will be put right before collection, by/)).toBeVisible();
+  await expect(
+    page.getByText(/^Agreed with the buyer: Will be put right before collection, by/),
+  ).toBeVisible();
   await noAxeFindings(page);
   await fitsSideways(page);
   await page.getByRole('link', { name: 'Back to the board' }).click();
+  await expect(ready).toBeVisible();
 
   await page.getByRole('button', { name: /Paintless dent removal/ }).click();
   await hand.getByRole('button', { name: 'Let Zelk choose' }).click();

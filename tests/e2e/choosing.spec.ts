@@ -1,5 +1,5 @@
-import type { Fact } from '#core/walk';
-import { beginWalk, NELL } from './begin';
+import { beginWalk } from './begin';
+import { findingOn, logged } from './logged';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
 
@@ -9,27 +9,12 @@ test('a buyer chooses at a price, the yard confirms it, and the next revision pr
   ownServer: server,
 }) => {
   const { walk } = await beginWalk(page, server);
-  const fact = (part: string, amount: number) =>
-    ({
-      kind: 'finding-noted',
-      body: {
-        finding: crypto.randomUUID(),
-        part,
-        spot: { u: 0.5, v: 0.5 },
-        kind: 'dent',
-        suspected: false,
-        details: { lengthMm: 25, decision: { is: 'buyer-chooses', price: { amount, currency: 'GBP' } } },
-      },
-    }) as Fact;
-  const at = new Date().toISOString();
-  const entries = [fact('roof', 90), fact('bonnet', 60)].map((each) => ({
-    ...each,
-    id: crypto.randomUUID(),
-    walk,
-    who: NELL,
-    at,
-  }));
-  expect((await server.post(`/api/walks/${walk}/entries`, { entries })).ok).toBe(true);
+  const offered = (part: string, amount: number) =>
+    findingOn(part, 'dent', {
+      lengthMm: 25,
+      decision: { is: 'buyer-chooses', price: { amount, currency: 'GBP' } },
+    });
+  await logged(server, walk, [offered('roof', 90), offered('bonnet', 60)]);
   const freeze = async () =>
     (await (await server.post(`/api/walks/${walk}/reports`, { id: crypto.randomUUID() })).json()) as {
       id: string;
@@ -44,22 +29,22 @@ test('a buyer chooses at a price, the yard confirms it, and the next revision pr
 
   const buyer = await (await browser.newContext()).newPage();
   await buyer.goto(`${server.origin}/r/${token}`);
-  const offered = buyer.getByRole('region', { name: 'What you may choose' });
-  const bonnet = offered.getByRole('listitem').filter({ hasText: 'Bonnet' });
+  const choices = buyer.getByRole('region', { name: 'What you may choose' });
+  const bonnet = choices.getByRole('listitem').filter({ hasText: 'Bonnet' });
   await bonnet.getByRole('button', { name: 'I want this' }).click();
   await expect(bonnet.getByText(/nothing is agreed before/)).toBeVisible();
-  await offered
+  await choices
     .getByRole('listitem')
     .filter({ hasText: 'Roof' })
     .getByRole('button', { name: 'I want this' })
     .click();
-  await expect(offered.getByText('2 things, together £150')).toBeVisible();
-  await offered
+  await expect(choices.getByText('2 things, together £150')).toBeVisible();
+  await choices
     .getByRole('listitem')
     .filter({ hasText: 'Roof' })
     .getByRole('button', { name: 'Take it back' })
     .click();
-  await expect(offered.getByText('One thing, together £60')).toBeVisible();
+  await expect(choices.getByText('One thing, together £60')).toBeVisible();
   await noAxeFindings(buyer);
   await fitsSideways(buyer);
 

@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import request from 'supertest';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BoardPage } from '#core/api';
 import { usualCrew } from '#core/schedule';
 import { begun, entriesOf, noted, START, WALK } from '../../../tests/builders/entries';
@@ -128,6 +128,29 @@ describe('the board', () => {
       [{ crew: 'dents', day: '2027-03-16', half: 0 }, 'The board ends on'],
     ] as const)
       expect((await move(to).expect(422)).body.detail).toContain(says);
+  });
+
+  it('loses nothing of what is put there while it is planned anew', async () => {
+    await putOn();
+    const task = dent(await board())?.id;
+    const move = (to: object | null) =>
+      request(server.app).put('/api/board/place').send({ task, to }).expect(200);
+    await move({ crew: 'dents', day: '2026-03-26', half: 0 });
+    // Whoever searches is busy for a while; who works out a plan is not.
+    const { pool } = server.context;
+    const run = pool.run.bind(pool) as (job: string, input: unknown) => Promise<unknown>;
+    const search = vi.spyOn(pool, 'run').mockImplementation((async (job: string, input: unknown) => {
+      if (job === 'schedule') await new Promise((over) => setTimeout(over, 400));
+      return run(job, input);
+    }) as never);
+    const plan = request(server.app)
+      .post('/api/board/planned')
+      .send({})
+      .expect(200)
+      .then(() => {});
+    await vi.waitFor(() => expect(search).toHaveBeenCalledWith('schedule', expect.anything()));
+    await Promise.all([plan, move(null)]);
+    expect(dent(await board())).toMatchObject({ isFixed: false });
   });
 
   it('is a calendar for everybody who does something, as an independent reader of RFC 5545 reads it', async () => {

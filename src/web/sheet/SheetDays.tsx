@@ -21,9 +21,12 @@ export function SheetDays({ sheet, actions, onSaid }: SheetDaysProps) {
     <>
       {sheet.days.map(({ day, cars }) => (
         <section key={day} aria-label={longDay(day)}>
-          {isSeveral && (
-            <h2 className="sticky top-0 z-10 mt-6 bg-sheet py-2 text-2xl print:static">{longDay(day)}</h2>
-          )}
+          {/* Of one day the title of the screen says it. */}
+          <h2
+            className={isSeveral ? 'sticky top-0 z-10 mt-6 bg-sheet py-2 text-2xl print:static' : 'sr-only'}
+          >
+            {longDay(day)}
+          </h2>
           {cars.map((car) => (
             <CarOnSheet key={car.walk} car={car} actions={actions} onSaid={onSaid} />
           ))}

@@ -6,6 +6,7 @@ import type { Context } from '../../context';
 import { witnessed } from '../../people/witnessed';
 import { boardPage, groundOfBoard, standing, stoodOf } from '../../planning/board';
 import { calendarOf } from '../../planning/calendar';
+import { makeTurns } from '../../planning/inTurn';
 import { notFound, unprocessable } from '../../problems';
 import { type AnyRoute, route } from '../route';
 
@@ -16,6 +17,7 @@ const SEARCH_MS = 1500;
 export function boardRoutes(context: Context): AnyRoute[] {
   const { stores, pool, now } = context;
   const { plans } = stores;
+  const inTurn = makeTurns();
   return [
     route({
       method: 'get',
@@ -34,26 +36,27 @@ export function boardRoutes(context: Context): AnyRoute[] {
       summary: 'Search the best days for everything that is not put there by hand',
       needs: 'plan',
       gives: boardPageSchema,
-      handle: async () => {
-        const ground = await groundOfBoard(context);
-        const yard = { ...ground.yard, fixed: [...ground.yard.fixed] };
-        const { placed } = await pool.run('schedule', { yard, ms: SEARCH_MS, seed: yard.tasks.length });
-        const { days } = ground;
-        const stood = Object.fromEntries(
-          placed.map(({ task, crew, start }) => [
-            task,
-            {
-              crew,
-              day: days[Math.floor(start / 2)] as string,
-              half: start % 2 === 0 ? (0 as const) : (1 as const),
-            },
-          ]),
-        );
-        const state = { ...ground.state, stood };
-        plans.setBoard(state, now().toISOString());
-        const after = { ...ground, state };
-        return boardPage(context, after, standing(after));
-      },
+      handle: () =>
+        inTurn(async () => {
+          const ground = await groundOfBoard(context);
+          const yard = { ...ground.yard, fixed: [...ground.yard.fixed] };
+          const { placed } = await pool.run('schedule', { yard, ms: SEARCH_MS, seed: yard.tasks.length });
+          const { days } = ground;
+          const stood = Object.fromEntries(
+            placed.map(({ task, crew, start }) => [
+              task,
+              {
+                crew,
+                day: days[Math.floor(start / 2)] as string,
+                half: start % 2 === 0 ? (0 as const) : (1 as const),
+              },
+            ]),
+          );
+          const state = { ...ground.state, stood };
+          plans.setBoard(state, now().toISOString());
+          const after = { ...ground, state };
+          return boardPage(context, after, standing(after));
+        }),
     }),
     route({
       method: 'put',
@@ -62,50 +65,52 @@ export function boardRoutes(context: Context): AnyRoute[] {
       needs: 'plan',
       body: moveBody,
       gives: movedSchema,
-      handle: async ({ body: { task, to } }) => {
-        const ground = await groundOfBoard(context);
-        const { days, yard, state } = ground;
-        const wanted = yard.tasks.find(({ id }) => id === task);
-        if (!wanted) throw notFound('job', 'It may have been put right, or taken out of the plan.');
-        const before = standing(ground);
-        const fixed = new Map(yard.fixed);
-        const { [task]: _, ...others } = state.fixed;
-        if (to === null) fixed.delete(task);
-        else {
-          const start = slotOf(to, days[0] ?? '');
-          const crew = yard.crews.find(({ id }) => id === to.crew);
-          if (!crew?.trades.includes(wanted.trade))
-            throw unprocessable('wrong-hands', 'They do not do this work. Put it to somebody who does.');
-          if (start < 0) throw unprocessable('day-past', 'That day has passed. Choose today or a later one.');
-          if (start >= yard.length)
-            throw unprocessable(
-              'day-too-far',
-              `The board ends on ${shortDay(days.at(-1) ?? '')}. Choose an earlier day.`,
-            );
-          if ((crew.minutes[start] ?? 0) === 0)
-            throw unprocessable(
-              'nobody-here',
-              `${crew.name} is not here then. Choose a day on which they are.`,
-            );
-          fixed.set(task, { crew: to.crew, start });
-        }
-        const kept = {
-          ...ground,
-          yard: { ...yard, fixed },
-          state: { ...state, stood: stoodOf(before, days) },
-        };
-        const after = standing(kept, fixed);
-        plans.setBoard(
-          {
-            ...emptyBoard,
-            stood: stoodOf(after, days),
-            fixed: to === null ? others : { ...others, [task]: to },
-          },
-          now().toISOString(),
-        );
-        const [was, is] = [boardPage(context, ground, before), boardPage(context, kept, after)];
-        return { board: is, effects: effectsOf(was, is, task) };
-      },
+      handle: ({ body: { task, to } }) =>
+        inTurn(async () => {
+          const ground = await groundOfBoard(context);
+          const { days, yard, state } = ground;
+          const wanted = yard.tasks.find(({ id }) => id === task);
+          if (!wanted) throw notFound('job', 'It may have been put right, or taken out of the plan.');
+          const before = standing(ground);
+          const fixed = new Map(yard.fixed);
+          const { [task]: _, ...others } = state.fixed;
+          if (to === null) fixed.delete(task);
+          else {
+            const start = slotOf(to, days[0] ?? '');
+            const crew = yard.crews.find(({ id }) => id === to.crew);
+            if (!crew?.trades.includes(wanted.trade))
+              throw unprocessable('wrong-hands', 'They do not do this work. Put it to somebody who does.');
+            if (start < 0)
+              throw unprocessable('day-past', 'That day has passed. Choose today or a later one.');
+            if (start >= yard.length)
+              throw unprocessable(
+                'day-too-far',
+                `The board ends on ${shortDay(days.at(-1) ?? '')}. Choose an earlier day.`,
+              );
+            if ((crew.minutes[start] ?? 0) === 0)
+              throw unprocessable(
+                'nobody-here',
+                `${crew.name} is not here then. Choose a day on which they are.`,
+              );
+            fixed.set(task, { crew: to.crew, start });
+          }
+          const kept = {
+            ...ground,
+            yard: { ...yard, fixed },
+            state: { ...state, stood: stoodOf(before, days) },
+          };
+          const after = standing(kept, fixed);
+          plans.setBoard(
+            {
+              ...emptyBoard,
+              stood: stoodOf(after, days),
+              fixed: to === null ? others : { ...others, [task]: to },
+            },
+            now().toISOString(),
+          );
+          const [was, is] = [boardPage(context, ground, before), boardPage(context, kept, after)];
+          return { board: is, effects: effectsOf(was, is, task) };
+        }),
     }),
     route({
       method: 'get',

@@ -27,7 +27,11 @@ export function BoardView() {
   return (
     <main className="mx-auto max-w-7xl space-y-4 p-3 lg:p-5">
       <div className="flex flex-wrap items-center gap-2">
-        <Button look="main" disabled={plan.isPending || data.cars.length === 0} onClick={() => plan.mutate()}>
+        <Button
+          look="main"
+          disabled={plan.isPending || move.isPending || data.cars.length === 0}
+          onClick={() => plan.mutate()}
+        >
           <Wand2 aria-hidden size={20} /> {plan.isPending ? 'Looking for the best days…' : 'Plan it anew'}
         </Button>
         <If may="manage">
