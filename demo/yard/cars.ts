@@ -27,7 +27,7 @@ type Filled =
   | 'specialPaint'
   | 'standsAt';
 
-const car = (
+export const car = (
   n: number,
   look: Look,
   details: Omit<DemoCar['details'], Filled> & Partial<Pick<DemoCar['details'], Filled>>,

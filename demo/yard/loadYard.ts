@@ -15,6 +15,8 @@ import { prices } from './prices';
 import { picturesNamed } from './script';
 import { engineTick } from './sounds';
 import { walks } from './walks';
+import { workAt } from './workAt';
+import { workCars, workWalks } from './workCars';
 import { yardLogo } from './yardLogo';
 
 const HOUR_MS = 3_600_000;
@@ -50,7 +52,7 @@ export async function loadYard(
   await send('PUT', '/api/yard', JSON.stringify({ ...yard, logo }));
   await send('PUT', '/api/prices', JSON.stringify(prices));
   // Oldest first: the list shows the newest on top.
-  for (const car of cars.toReversed()) await post('/api/cars', car);
+  for (const car of [...workCars, ...cars.toReversed()]) await post('/api/cars', car);
 
   await send('PUT', `/api/recordings/${engineTick.sha256}`, new Uint8Array(engineTick.file), 'audio/wav');
   const hashes = await sendPictures(picturesDir, send);
@@ -66,7 +68,7 @@ export async function loadYard(
     return send('PUT', `${to}/${hashOf(file)}`, new Uint8Array(bytes), 'image/jpeg');
   };
   const hoursAgo = (hours: number) => new Date(now.getTime() - hours * HOUR_MS);
-  for (const { script, car, who, isFrozen } of walks) {
+  for (const { script, car, who, isFrozen } of [...workWalks, ...walks]) {
     by = who.id;
     const { walk, entries } = playScript(script, car, who, now, hashOf, truthOf);
     for (let i = 0; i < entries.length; i += BATCH)
@@ -85,6 +87,7 @@ export async function loadYard(
     await talk({ post, putPhoto, hashOf, setClock }, walk, who.id, report, hoursAgo);
     setClock(now);
   }
+  await workAt({ post, send: (path, body) => send('PUT', path, JSON.stringify(body)) });
 }
 
 /**

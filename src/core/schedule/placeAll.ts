@@ -164,9 +164,11 @@ function place(
         crew,
         start: stood.start,
         because:
-          stood.start === earliest || isFree(earliest)
+          stood.start === earliest
             ? because
-            : whyNot({ yard, eligible, carOf }, site, i, earliest),
+            : isFree(earliest)
+              ? { for: 'stood' }
+              : whyNot({ yard, eligible, carOf }, site, i, earliest),
       };
     }
   }

@@ -70,6 +70,8 @@ export type Waits =
   | { for: 'car-busy' }
   /** A visit that is paid for anyway. */
   | { for: 'visit'; trade: string }
+  /** It could be earlier by now, but nothing moves unasked. */
+  | { for: 'stood' }
   /** It was put there by hand. */
   | { for: 'hand' }
   /** Whoever was to do it says that it cannot be done. */

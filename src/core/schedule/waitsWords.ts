@@ -34,6 +34,8 @@ export function waitsWords(because: Waits, start: number | undefined, { saysOf, 
       return 'the car is being worked on elsewhere';
     case 'visit':
       return `${name(because.trade)} comes that day anyway`;
+    case 'stood':
+      return 'waits where it was planned before: plan it anew, and it comes earlier';
     case 'hand':
       return 'put there by hand';
     case 'stopped':

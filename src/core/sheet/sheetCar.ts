@@ -97,5 +97,6 @@ export function mapOfTasks(
     car: { ...car, ...begun },
     findings,
     says: 'Where the faults of these jobs are, by their numbers.',
+    isNear: true,
   });
 }

@@ -103,4 +103,5 @@ export const sheetTold = ({ crew, yard, days, said }: SheetMade): Sheet => ({
 });
 
 /** As a picture by itself, which names what it is written in. */
-const asFile = (svg: string): string => svg.replace('<svg ', '<svg xmlns="http://www.w3.org/2000/svg" ');
+const asFile = (svg: string): string =>
+  svg.replace('<svg ', '<svg xmlns="http://www.w3.org/2000/svg" font-family="sans-serif" ');

@@ -4,6 +4,8 @@ import { colours, type Drawing, fitter, type Place, type Shape } from './drawing
 
 /** As wide as the text of a page. */
 const WIDTH = 500;
+/** As wide as a phone, for faces drawn large; and as high as one of them may be. */
+const [NARROW, NEAR_HEIGHT] = [340, 150] as const;
 const AIR = 6;
 const NAME_SIZE = 8;
 
@@ -37,6 +39,8 @@ interface CarDrawingOptions {
   speech: Speech;
   /** Places with a map of their own that are shown beside the outside, two to a row. */
   inside?: readonly FaceId[];
+  /** These faces alone, large, one below the other, in place of the whole car. */
+  only?: readonly FaceId[];
   /** What is drawn of a part itself. */
   partLook: (part: Part) => Pick<Extract<Shape, { is: 'polygon' }>, 'fill' | 'stroke' | 'isHatched'>;
   /** What is drawn over the parts of a face. */
@@ -44,26 +48,25 @@ interface CarDrawingOptions {
 }
 
 /** The faces of a car beside each other, parts and what lies on them. */
-export function carDrawing({ says, style, speech, inside = [], partLook, over }: CarDrawingOptions): Drawing {
-  const pairs = inside.flatMap((face, i) => (i % 2 === 0 ? [[face, inside[i + 1]] as const] : []));
-  const rows: readonly FaceRow[] = [
-    ...outside,
-    ...pairs.map(([a, b]) => ({
-      height: 130,
-      faces: b
-        ? ([
-            [a, 0.5],
-            [b, 0.5],
-          ] as const)
-        : ([[a, 0.5]] as const),
-    })),
-  ];
+export function carDrawing({
+  says,
+  style,
+  speech,
+  inside = [],
+  only,
+  partLook,
+  over,
+}: CarDrawingOptions): Drawing {
+  const across = only ? NARROW : WIDTH;
+  const rows = only
+    ? only.map((face): FaceRow => ({ height: NEAR_HEIGHT, faces: [[face, 1]] }))
+    : wholeCar(inside);
   const shapes: Shape[] = [];
   let y = 0;
   for (const { height, faces } of rows) {
     let x = 0;
     for (const [id, share] of faces) {
-      const width = share * WIDTH;
+      const width = share * across;
       const face = style.faces[id];
       const box = { x: x + AIR, y: y + NAME_SIZE + 2, width: width - 2 * AIR, height };
       const { at } = fitter(face, box, face.mirrored);
@@ -90,5 +93,24 @@ export function carDrawing({ says, style, speech, inside = [], partLook, over }:
     }
     y += height + NAME_SIZE + 2 + AIR;
   }
-  return { says, width: WIDTH, height: y, shapes };
+  return { says, width: across, height: y, shapes };
+}
+
+/** The outside, and places with a map of their own, two to a row. */
+function wholeCar(inside: readonly FaceId[]): readonly FaceRow[] {
+  const pairs = inside.flatMap((face, i) => (i % 2 === 0 ? [[face, inside[i + 1]] as const] : []));
+  return [
+    ...outside,
+    ...pairs.map(
+      ([a, b]): FaceRow => ({
+        height: 130,
+        faces: b
+          ? [
+              [a, 0.5],
+              [b, 0.5],
+            ]
+          : [[a, 0.5]],
+      }),
+    ),
+  ];
 }
