@@ -59,6 +59,9 @@ const crewScreen = fetchedScreen(() => import('./screens/crew/CrewScreen').then(
 const pricesScreen = fetchedScreen(() =>
   import('./screens/prices/PricesScreen').then((file) => file.PricesScreen),
 );
+const cureRulesScreen = fetchedScreen(() =>
+  import('./screens/cureRules/CureRulesScreen').then((file) => file.CureRulesScreen),
+);
 const questionsScreen = fetchedScreen(() =>
   import('./screens/questions/QuestionsScreen').then((file) => file.QuestionsScreen),
 );
@@ -153,6 +156,7 @@ function YardRoutes() {
       <Route path="/board" element={<Fetched screen={boardScreen} />} />
       <Route path="/board/sheet/:crew/:day" element={<Fetched screen={sheetScreen} />} />
       <Route path="/crew" element={<Fetched screen={crewScreen} />} />
+      <Route path="/cure-rules" element={<Fetched screen={cureRulesScreen} />} />
       <Route path="/prices" element={<Fetched screen={pricesScreen} />} />
       <Route path="/yard" element={<Fetched screen={yardScreen} />} />
       <Route path="/import" element={<Fetched screen={importScreen} />} />

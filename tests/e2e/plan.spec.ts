@@ -1,5 +1,6 @@
 import { usualPrices } from '#core/plan';
 import type { Fact } from '#core/walk';
+import { beginWalk } from './begin';
 import { findingOn, logged } from './logged';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
@@ -131,3 +132,40 @@ test(
     });
   },
 );
+
+test('a rule for cures is switched off and another added; a slip is told in words, and nothing is lost', async ({
+  page,
+  ownServer: server,
+}) => {
+  const { walk } = await beginWalk(page, server);
+  await logged(server, walk, [findingOn('bonnet', 'scuff', { severity: 'slight', lengthMm: 30 })]);
+  await page.goto(`${server.origin}/cure-rules`);
+  await page.locator('summary').filter({ hasText: 'Machine polish' }).click();
+  const rule = page.getByRole('checkbox', { name: /^Scratch, scuff/ });
+  await rule.click();
+  await expect(page.getByText(/^1 of \d+ switched off$/)).toBeVisible();
+  await page.reload();
+  await page.locator('summary').filter({ hasText: 'Machine polish' }).click();
+  await expect(rule).not.toBeChecked();
+
+  await page.getByText('Add a rule').click();
+  await page.getByLabel('Not longer than, mm').fill('a hand');
+  await page.getByRole('button', { name: 'Add the rule' }).click();
+  await expect(page.getByText('Choose at least one kind of fault.')).toBeVisible();
+  await expect(page.getByText('Say in a few words why it works.')).toBeVisible();
+  await expect(page.getByText('Type a length in millimetres, like 30.')).toBeVisible();
+  await page.getByLabel('For which kinds of fault').selectOption({ label: 'Scuff' });
+  await page.getByLabel('Why it works').fill('our own wax hides short scuffs');
+  await page.reload();
+  await expect(page.getByLabel('Why it works')).toHaveValue('our own wax hides short scuffs');
+  await page.getByLabel('Not longer than, mm').fill('40');
+  await page.getByLabel('What is done').selectOption({ label: 'Clean' });
+  await noAxeFindings(page);
+  await fitsSideways(page);
+  await page.getByRole('button', { name: 'Add the rule' }).click();
+  await expect(page.getByRole('button', { name: /^Take out the rule: Clean/ })).toBeVisible();
+
+  await page.goto(`${server.origin}/walks/${walk}/plan`);
+  await page.getByText(/^What would mend it, and why/).click();
+  await expect(page.getByText(/our own wax hides short scuffs/)).toBeVisible();
+});

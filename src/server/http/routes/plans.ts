@@ -44,6 +44,14 @@ export function planRoutes(context: Context): AnyRoute[] {
       },
     }),
     route({
+      method: 'get',
+      path: '/api/cure-rules',
+      summary: 'Which of the rules for cures are switched off here, and which were added',
+      needs: 'plan',
+      gives: ruleWishesSchema,
+      handle: () => plans.rules(),
+    }),
+    route({
       method: 'put',
       path: '/api/cure-rules',
       summary: 'Switch rules for cures off, and add one’s own',

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { PlanPage } from '#core/api';
 import type { Vocabulary } from '#core/car';
 import type { Proposed } from '#core/cures';
@@ -56,6 +57,12 @@ export function FoundList({ planning: { proposed, change }, page: { wish }, voca
             </li>
           ))}
         </ul>
+        <Link
+          to="/cure-rules"
+          className="inline-flex min-h-12 items-center font-bold text-accent underline underline-offset-4"
+        >
+          What mends what: the rules these come from
+        </Link>
       </Fold>
     </section>
   );

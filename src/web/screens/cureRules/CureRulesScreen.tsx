@@ -1,0 +1,51 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { RuleWishes } from '#core/cures';
+import { getJson, sendJson } from '../../api/client';
+import { Notice } from '../../components/Notice';
+import { Bar } from '../../shell/Bar';
+import { useMay } from '../../shell/me';
+import { HouseRules } from './HouseRules';
+import { OwnRules } from './OwnRules';
+
+const PATH = '/api/cure-rules';
+
+/** What would mend what, as rules: those of the house to switch off, and one's own. */
+export function CureRulesScreen() {
+  const client = useQueryClient();
+  const mayChange = useMay('manage');
+  const query = useQuery({ queryKey: ['cure-rules'], queryFn: () => getJson<RuleWishes>(PATH) });
+  const save = useMutation({
+    mutationFn: (wishes: RuleWishes) => sendJson<RuleWishes>('PUT', PATH, wishes),
+    onSuccess: (kept) => {
+      client.setQueryData(['cure-rules'], kept);
+      void client.invalidateQueries({ queryKey: ['plan'] });
+      void client.invalidateQueries({ queryKey: ['board'] });
+    },
+  });
+  const problem = query.error ?? save.error;
+  // What was just switched is shown at once; refused, it goes back.
+  const wishes = query.data && save.isPending ? save.variables : query.data;
+  return (
+    <>
+      <Bar title="What mends what" back={{ to: '/prices', label: 'Back to what work costs' }} />
+      <main className="mx-auto max-w-4xl space-y-8 p-4 pb-16">
+        <p>
+          By these rules Zelk proposes what would mend a fault. They propose and promise nothing: only what
+          somebody says goes into a report.
+        </p>
+        {problem && <Notice look="warn">{problem.message}</Notice>}
+        {wishes && (
+          <>
+            <OwnRules
+              wishes={wishes}
+              mayChange={mayChange}
+              isSaving={save.isPending}
+              save={save.mutateAsync}
+            />
+            <HouseRules wishes={wishes} mayChange={mayChange} isSaving={save.isPending} save={save.mutate} />
+          </>
+        )}
+      </main>
+    </>
+  );
+}
