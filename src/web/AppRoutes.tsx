@@ -1,6 +1,7 @@
 import { useEffect } from 'react';
 import { Link, Route, Routes, useLocation, useMatch } from 'react-router';
 import { buttonLook } from './components/Button';
+import { FirstScreen, useNoteOpened } from './screens/morning/FirstScreen';
 import { StockScreen } from './screens/stock/StockScreen';
 import { WalkScreen } from './screens/walk/WalkScreen';
 import { oneByOneAtRest } from './shell/afterPaint';
@@ -137,6 +138,7 @@ export function AppRoutes() {
 
 function YardRoutes() {
   useWalkScreens();
+  useNoteOpened();
   useBackButton(useLocation().pathname);
   return (
     <Routes>
@@ -144,7 +146,9 @@ function YardRoutes() {
         path="/"
         element={
           <RouteBoundary>
-            <StockScreen />
+            <FirstScreen>
+              <StockScreen />
+            </FirstScreen>
           </RouteBoundary>
         }
       />

@@ -55,6 +55,7 @@ export const boardPageSchema = z.object({
       walk: z.uuid(),
       says: z.string(),
       crew: z.string(),
+      mends: z.array(z.string()),
       work: workToldSchema.optional(),
     }),
   ),

@@ -226,7 +226,7 @@ export function boardPage(
     done: allTasks.flatMap(({ walk, task }) => {
       const work = said.get(task.id);
       return work?.said.says === 'done'
-        ? [{ id: task.id, walk, says: task.says, crew: work.crew, ...workOf(work) }]
+        ? [{ id: task.id, walk, says: task.says, crew: work.crew, mends: [...task.mends], ...workOf(work) }]
         : [];
     }),
   };

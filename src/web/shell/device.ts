@@ -1,9 +1,10 @@
 import { useSyncExternalStore } from 'react';
 
-/** What this device does by itself during a walk; each can be switched off. */
+/** What this device does by itself; each can be switched off. */
 export const deviceHabits = {
   vibrates: 'Short vibration on Clear and on a finding',
   staysAwake: 'Keep the screen on during a walk',
+  opensWithMorning: 'Open with “This morning”, for whoever looks after the yard',
 } as const;
 export type DeviceHabit = keyof typeof deviceHabits;
 

@@ -3,11 +3,14 @@ import { SmartphoneNfc } from 'lucide-react';
 import { useSyncExternalStore } from 'react';
 import { Button } from '../../components/Button';
 import { install, isInstalled } from '../../offline/install';
+import { HabitSwitch } from '../../shell/HabitSwitch';
+import { useMay } from '../../shell/me';
 import { A_PHOTO, aboutPhotos, SCARCE, useRoom } from '../../shell/useRoom';
 
 /** Whether Zelk opens here without signal, how much room there is, and the way onto the device's own screen. */
 export function OnThisDevice() {
   const isOffered = useSyncExternalStore(install.subscribe, install.isOffered);
+  const looksAfter = useMay('manage');
   const room = useRoom();
   const kept = useQuery({ queryKey: ['kept-here'], queryFn: keptHere, gcTime: 0 });
   return (
@@ -20,6 +23,7 @@ export function OnThisDevice() {
             : `Room for about ${aboutPhotos(room)} photos that wait to be sent.`}
         </p>
       )}
+      {looksAfter && <HabitSwitch habit="opensWithMorning" />}
       {isOffered ? (
         <Button onClick={() => void install.take()}>
           <SmartphoneNfc aria-hidden size={20} /> Put Zelk on this device’s own screen

@@ -1,37 +1,19 @@
-import type { ReactNode } from 'react';
-import { Link } from 'react-router';
 import type { Morning } from '#core/api';
 import { waitedWords } from '#core/questions';
 import { shortDay } from '#core/wording';
-
-interface Row {
-  walk?: string | undefined;
-  car: string;
-  stockNumber: string;
-  title: string;
-}
-
-interface ListProps<T extends Row> {
-  title: string;
-  list: { count: number; rows: readonly T[] };
-  to: (row: T) => string;
-  says: (row: T) => ReactNode;
-  /** What is done about the rest, where not all are told. */
-  all?: { to: string; label: string };
-  keyOf?: (row: T) => string;
-}
+import { BoardSays } from './BoardSays';
+import type { BoardLists } from './boardLists';
+import { MorningList } from './MorningList';
 
 /** The lists that have something in them, what others wait for first. */
-export function MorningLists({ morning }: { morning: Morning }) {
+export function MorningLists({ morning, board }: { morning: Morning; board?: BoardLists }) {
   const { toAnswer, chosen, different, promised, toSend, inHand, toWalk, today } = morning;
   const now = new Date();
-  const isQuiet = [toAnswer, chosen, different, promised, toSend, inHand, toWalk].every(
-    ({ count }) => count === 0,
-  );
-  if (isQuiet) return <p className="py-6">Nothing waits: no question, no promise, no car to walk.</p>;
+  if (isQuiet(morning) && (board?.waiting.length ?? 0) === 0)
+    return <p className="py-6">Nothing waits: no question, no promise, no car to walk.</p>;
   return (
     <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-2">
-      <List
+      <MorningList
         title="To answer"
         list={toAnswer}
         to={({ walk }) => `/walks/${walk}/questions`}
@@ -45,7 +27,7 @@ export function MorningLists({ morning }: { morning: Morning }) {
           </>
         )}
       />
-      <List
+      <MorningList
         title="Chosen by a buyer"
         list={chosen}
         to={({ walk }) => `/walks/${walk}/plan`}
@@ -53,7 +35,7 @@ export function MorningLists({ morning }: { morning: Morning }) {
           `${choices === 1 ? 'One thing' : `${choices} things`} to confirm or decline, ${waitedWords(since, now)}`
         }
       />
-      <List
+      <MorningList
         title="Promised and due"
         list={promised}
         to={({ walk }) => `/walks/${walk}/plan`}
@@ -64,7 +46,8 @@ export function MorningLists({ morning }: { morning: Morning }) {
           </span>
         )}
       />
-      <List
+      {board && <BoardSays board={board} />}
+      <MorningList
         title="Different on collection or arrival"
         list={different}
         to={({ walk }) => `/walks/${walk}/checks`}
@@ -73,20 +56,20 @@ export function MorningLists({ morning }: { morning: Morning }) {
           `${parts === 1 ? 'One part' : `${parts} parts`} new or different, ${shortDay(at.slice(0, 10))}`
         }
       />
-      <List
+      <MorningList
         title="Ready to sign and send"
         list={toSend}
         to={({ walk }) => `/walks/${walk}/report`}
         says={() => 'Walked to the end, not signed'}
       />
-      <List
+      <MorningList
         title="Being walked"
         list={inHand}
         to={({ walk }) => `/walks/${walk}`}
         says={({ left }) => `${left} ${left === 1 ? 'part' : 'parts'} left`}
         all={{ to: '/?show=in-hand', label: 'All being walked' }}
       />
-      <List
+      <MorningList
         title="To walk"
         list={toWalk}
         to={({ car }) => `/cars/${car}`}
@@ -99,40 +82,9 @@ export function MorningLists({ morning }: { morning: Morning }) {
   );
 }
 
+/** Nothing waits for anybody, as far as the cars tell. */
+export const isQuiet = ({ today: _, ...lists }: Morning): boolean =>
+  Object.values(lists).every(({ count }) => count === 0);
+
 const dueWords = (due: string, today: string, isLate: boolean): string =>
   due === today ? 'due today' : isLate ? `late since ${shortDay(due)}` : `due ${shortDay(due)}`;
-
-function List<T extends Row>({ title, list: { count, rows }, to, says, all, keyOf }: ListProps<T>) {
-  if (count === 0) return null;
-  return (
-    <section aria-label={title}>
-      <h2 className="flex items-baseline justify-between border-b-2 border-ink py-1 text-xl">
-        {title} <span className="tabular-nums">{count}</span>
-      </h2>
-      <ul>
-        {rows.map((row) => (
-          <li key={keyOf ? keyOf(row) : (row.walk ?? row.car)} className="border-b border-line">
-            <Link to={to(row)} className="block min-h-14 px-1 py-2 hover:bg-fill">
-              <span className="block">
-                <span className="font-bold">{row.stockNumber}</span>{' '}
-                <span className="text-soft">{row.title}</span>
-              </span>
-              <span className="block text-sm">{says(row)}</span>
-            </Link>
-          </li>
-        ))}
-      </ul>
-      {count > rows.length && (
-        <p className="py-2 text-sm">
-          {all ? (
-            <Link to={all.to} className="font-bold text-accent underline underline-offset-4">
-              {all.label}
-            </Link>
-          ) : (
-            `And ${count - rows.length} more, once these are done.`
-          )}
-        </p>
-      )}
-    </section>
-  );
-}
