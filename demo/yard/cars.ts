@@ -25,6 +25,7 @@ type Filled =
   | 'driven'
   | 'trim'
   | 'specialPaint'
+  | 'tint'
   | 'standsAt';
 
 export const car = (
@@ -40,6 +41,7 @@ export const car = (
     driven: 'not-said',
     trim: '',
     specialPaint: '',
+    tint: look.paint.colour,
     // Bays of the invented yard, four to a row.
     standsAt: `Row ${'ABCD'[Math.floor((n - 1) / 4) % 4]}, bay ${1 + ((n - 1) % 4)}`,
     identityAsRead: false,

@@ -1,3 +1,4 @@
+import { makeCar } from './begin';
 import { fitsSideways, fitsThumbs, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { addCar, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
@@ -93,10 +94,55 @@ test(
     await expect(page.getByText('No car of these matches “moss”.')).toBeVisible();
     await search.fill('');
     await expect(page.getByText('No car is being walked.')).toBeVisible();
-    await page.getByRole('button', { name: 'All', exact: true }).click();
+    await page.getByRole('button', { name: /^All \d+$/ }).click();
     await page.getByLabel('Order of the list').selectOption('Longest here first');
     await expect(page).toHaveURL(/order=oldest/);
     await expect(page.getByRole('link', { name: /came today/ })).toBeVisible();
+
+    // A view one wants again is kept by a name, chosen by a tap, and forgotten when it is told so.
+    await page.getByRole('button', { name: 'Keep this view' }).click();
+    await page.getByLabel('Name of this view').fill('Old stock');
+    await page.keyboard.press('Enter');
+    await page.goto(server.origin);
+    await page.getByRole('button', { name: 'Old stock', exact: true }).click();
+    await expect(page).toHaveURL(/order=oldest/);
+    await noAxeFindings(page);
+    await page.getByRole('button', { name: 'Forget the view Old stock' }).click();
+    await expect(page.getByRole('button', { name: 'Old stock', exact: true })).toHaveCount(0);
+
+    // By keys alone: from the search into the list and back.
+    await search.focus();
+    await page.keyboard.press('ArrowDown');
+    await expect(page.getByRole('link', { name: /Fenlark Tessel/ })).toBeFocused();
+    await page.keyboard.press('ArrowUp');
+    await expect(search).toBeFocused();
+  },
+);
+
+test(
+  'more cars than a page holds are listed as one scrolls, and the last is reached by keys',
+  onlyAt('desk', 'the list is the same markup at both widths'),
+  async ({ page, ownServer: server }) => {
+    await openYard(page, server);
+    for (let i = 0; i < 120; i++) await makeCar(server);
+    await page.goto(server.origin);
+    const rows = page.getByRole('listitem').getByRole('link', { name: /Fenlark Tessel/ });
+    await expect(rows.first()).toBeVisible();
+    const before = await rows.count();
+    expect(before).toBeLessThan(120);
+    // No button is pressed: what is near its end is asked for.
+    await expect
+      .poll(async () => {
+        await rows.last().scrollIntoViewIfNeeded();
+        return rows.count();
+      })
+      .toBe(120);
+    await rows.nth(117).focus();
+    await page.keyboard.press('ArrowDown');
+    await page.keyboard.press('ArrowDown');
+    await expect(rows.nth(119)).toBeFocused();
+    await page.keyboard.press('ArrowDown');
+    await expect(rows.nth(119)).toBeFocused();
   },
 );
 

@@ -26,6 +26,8 @@ export const boardPageSchema = z.object({
       /** Its jobs, and how many of them are said to be done. */
       jobs: z.int(),
       jobsDone: z.int(),
+      /** What its jobs come to, in the smallest unit of the currency, without tax. */
+      cost: z.object({ low: z.int(), high: z.int(), currency: z.string() }),
     }),
   ),
   tasks: z.array(

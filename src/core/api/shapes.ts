@@ -21,7 +21,20 @@ export const walkSummarySchema = z.object({
   revision: z.int().optional(),
 });
 
-export const carSummarySchema = z.object({ car: carSchema, walk: walkSummarySchema.optional() });
+/** The newest walk of a car in the list: what waits there, and the picture it is known by. */
+export const carSummarySchema = z.object({
+  car: carSchema,
+  walk: walkSummarySchema
+    .extend({
+      /** Promises that are not kept yet, and the day of the soonest. */
+      promises: z.int(),
+      due: z.string().optional(),
+      /** Buyers' questions without an answer. */
+      questions: z.int(),
+      cover: sha256Schema.optional(),
+    })
+    .optional(),
+});
 export type CarSummary = z.output<typeof carSummarySchema>;
 
 /** How far a car of the yard has come: not walked yet, walked without a signed report, or reported. Of its newest walk. */
@@ -35,6 +48,10 @@ export type StockOrder = (typeof stockOrders)[number];
 /** The standing of a car with this newest walk. */
 export const standingOf = ({ walk }: CarSummary): Standing =>
   walk ? (walk.revision === undefined ? 'in-hand' : 'reported') : 'to-walk';
+
+/** How many cars there are of each standing. */
+export const stockCountsSchema = z.object({ 'to-walk': z.int(), 'in-hand': z.int(), reported: z.int() });
+export type StockCounts = z.output<typeof stockCountsSchema>;
 
 export const carListSchema = z.object({ cars: z.array(carSummarySchema), next: z.string().optional() });
 export type CarList = z.output<typeof carListSchema>;

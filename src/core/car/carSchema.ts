@@ -29,6 +29,11 @@ export const carDetailsSchema = z.object({
   driven: z.enum(drivens, 'Choose which wheels are driven.').default('not-said'),
   trim: line(40).default(''),
   specialPaint: line(60).default(''),
+  /** The paint as it looks, for pictures of the list; empty where nobody chose it. */
+  tint: z
+    .string()
+    .regex(/^(#[0-9a-f]{6})?$/, 'A tint is a colour like #235064.')
+    .default(''),
   /** Where in the yard it stands, for whoever is to work on it. */
   standsAt: line(40).default(''),
   country: z.enum(countryCodes, 'Choose the country the car is used in.'),

@@ -1,6 +1,6 @@
 export { asLp, jobsIn, worthOf } from './asLp';
 export { type CurvePoint, curveModels, leftOfPlan } from './curve';
-export { expected, type Job } from './job';
+export { expected, type Job, type Range } from './job';
 export { jobsOf } from './jobsOf';
 export { type PlanModel, planModelSchema } from './model';
 export { minorUnits, moneyWords, readMoney } from './money';

@@ -103,8 +103,8 @@ export const reportDocumentSchema = z.strictObject({
   signedBy: text,
   yard: yardSchema,
   title: text,
-  /** Where it stands is the yard’s own matter. Reports frozen by an earlier Zelk say nothing of engine, gearbox, driven wheels, trim and special paint. */
-  car: carDetailsSchema.omit({ identityAsRead: true, standsAt: true }).extend({
+  /** Where it stands and how the list tints it are the yard’s own matter. Reports frozen by an earlier Zelk say nothing of engine, gearbox, driven wheels, trim and special paint. */
+  car: carDetailsSchema.omit({ identityAsRead: true, standsAt: true, tint: true }).extend({
     engine: text.optional(),
     gearbox: text.optional(),
     driven: z.enum(drivens).optional(),

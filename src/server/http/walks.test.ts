@@ -29,6 +29,42 @@ describe('appending entries', () => {
     expect(await stored()).toEqual(entries);
   });
 
+  it('tells in the list what waits at a car, and the picture it is known by', async () => {
+    const whole = (n: number) => String(n).repeat(64);
+    const promise = { is: 'promised', by: '2026-04-01' } as const;
+    await post(
+      entriesOf([
+        begun,
+        noted(1),
+        { kind: 'finding-amended', body: { finding: idOf(0xf001), changes: { decision: promise } } },
+        { kind: 'photo-attached', body: { photo: whole(1), role: 'whole-car' } },
+        { kind: 'photo-attached', body: { photo: whole(2), role: 'whole-car' } },
+      ]),
+    ).expect(200);
+    const listed = async () => (await request(server.app).get('/api/cars').expect(200)).body.cars[0].walk;
+    expect(await listed()).toMatchObject({ cover: whole(1), promises: 1, due: '2026-04-01', questions: 0 });
+    await request(server.app)
+      .post(`/api/walks/${WALK}/questions`)
+      .send({ id: idOf(0x9001), text: 'Does it leak?', about: {}, wantsLook: false })
+      .expect(201);
+    await post(
+      entriesOf(
+        [
+          { kind: 'cover-chosen', body: { photo: whole(2) } },
+          { kind: 'mend-checked', body: { about: { of: 'finding', finding: idOf(0xf001) }, found: 'gone' } },
+        ],
+        WALK,
+        60,
+      ),
+    ).expect(200);
+    expect(await listed()).toMatchObject({ cover: whole(2), promises: 0, questions: 1 });
+    // Taken away from readers, it is no picture to be known by either.
+    await post(entriesOf([{ kind: 'photo-withdrawn', body: { photo: whole(2) } }], WALK, 70)).expect(200);
+    expect(await listed()).toMatchObject({ cover: whole(1) });
+    const counts = await request(server.app).get('/api/cars/counts').expect(200);
+    expect(counts.body).toEqual({ 'to-walk': 0, 'in-hand': 1, reported: 0 });
+  });
+
   it('keeps the list’s figures in step with the log', async () => {
     await post(entries).expect(200);
     const { body } = await request(server.app).get('/api/cars?search=tessel').expect(200);

@@ -1,7 +1,7 @@
 import type { BoardPage } from '#core/api';
 import { carTitle, vocabularyOf } from '#core/car';
 import { faultsOf, propose, rulesOf } from '#core/cures';
-import { type Job, jobsOf, modelFor, type PlanWish, planOf, usualPrices } from '#core/plan';
+import { type Job, jobsOf, modelFor, type PlanWish, planOf, type Range, usualPrices } from '#core/plan';
 import {
   type BoardState,
   crewsOver,
@@ -36,6 +36,9 @@ interface InWork {
   car: { id: string; stockNumber: string; title: string };
   promised?: string;
   tasks: readonly NamedTask[];
+  /** What its jobs come to, and in which currency. */
+  cost: Range;
+  currency: string;
 }
 
 /** All that a schedule is made from, and what it is told with. */
@@ -76,11 +79,13 @@ export async function groundOfBoard(context: Context): Promise<BoardGround> {
     ]),
   );
   const cars = planned.map(
-    ({ walk, car, promised }, i): InWork => ({
+    ({ walk, car, promised, costOf, currency }, i): InWork => ({
       walk,
       car,
       ...(promised && { promised }),
       tasks: tasksLeft(allOf[i] ?? [], noted),
+      cost: costOf(chosen[i] ?? []),
+      currency,
     }),
   );
   const tasks = cars.flatMap((each) => each.tasks);
@@ -138,6 +143,8 @@ function plannedCar({ stores, now }: Context, walk: string, wish: PlanWish) {
     car: { id: car.id, stockNumber: car.stockNumber, title: carTitle(car) },
     promised: promises.toSorted()[0],
     model: modelFor(proposed, choice, wish),
+    currency: prices.currency,
+    costOf: (chosen: readonly string[]) => planOf(proposed, choice, wish, chosen).cost,
     tasksFor: (chosen: readonly string[]) =>
       tasksOf(
         walk,
@@ -188,7 +195,7 @@ export function boardPage(
     days: [...days],
     crew: crew ?? usualCrew,
     isCrewSet: crew !== undefined,
-    cars: cars.map(({ walk, car, promised, tasks }) => {
+    cars: cars.map(({ walk, car, promised, tasks, cost, currency }) => {
       const ready = schedule.ready.get(walk);
       const due = yard.cars.find(({ id }) => id === walk)?.promised;
       const root = rootWait(schedule, tasks.at(-1)?.id ?? '');
@@ -203,6 +210,7 @@ export function boardPage(
         lateDays:
           ready === undefined || lateOf(due, ready) === 0 ? 0 : dayIndex(ready) - dayIndex(due ?? ready),
         waits: waitsWords(root.because, root.start, told),
+        cost: { ...cost, currency },
         ...countsOf(walk, allTasks, said),
       };
     }),

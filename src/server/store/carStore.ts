@@ -1,4 +1,4 @@
-import type { CarSummary, Standing, StockOrder } from '#core/api';
+import type { CarSummary, Standing, StockCounts, StockOrder } from '#core/api';
 import { type Car, type CarDetails, carDetailsSchema, carSchema } from '#core/car';
 import { badRequest } from '../problems';
 import type { Db } from './openDatabase';
@@ -17,6 +17,10 @@ interface SummaryRow extends CarRow {
   visited: number;
   findings: number;
   photos: number;
+  promises: number;
+  due: string | null;
+  cover: string | null;
+  questions: number;
   revision: number | null;
 }
 
@@ -60,7 +64,8 @@ interface Asked {
 
 /** A page of the list with the newest walk of each car, found through walks_of_car. */
 export const pageSql = ({ isIndexed, short, isOfStanding = false, isOldestFirst = false }: Asked): string => `
-  SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, visited, findings, photos,
+  SELECT cars.*, walks.id AS walk_id, last_entry_at, parts, visited, findings, photos, promises, due, cover,
+         (SELECT count(*) FROM questions WHERE questions.walk_id = walks.id AND is_open = 1) AS questions,
          (SELECT max(revision) FROM reports WHERE reports.walk_id = walks.id) AS revision
   FROM ${isIndexed ? 'cars_words CROSS JOIN cars ON cars.number = cars_words.rowid' : 'cars'}
   LEFT JOIN walks ON walks.id =
@@ -85,6 +90,9 @@ export function makeCarStore(db: Db, settle: () => void = () => undefined) {
   );
   const everyOne = db.prepare<[], CarRow>('SELECT * FROM cars ORDER BY created_at, id');
   const update = db.prepare('UPDATE cars SET details = ?, search = ?, updated_at = ? WHERE id = ?');
+  const counts = db.prepare<[], { standing: Standing; n: number }>(
+    'SELECT standing, count(*) AS n FROM cars INDEXED BY cars_by_standing GROUP BY standing',
+  );
   const page = (asked: Asked) => db.prepare<unknown[], SummaryRow>(pageSql(asked));
 
   return {
@@ -103,6 +111,12 @@ export function makeCarStore(db: Db, settle: () => void = () => undefined) {
       update.run(JSON.stringify(details), searchText(details), now, id);
       const row = one.get(id);
       return row && readRow(row);
+    },
+    /** How many cars have come how far. */
+    counts: (): StockCounts => {
+      const found = new Map(counts.all().map(({ standing, n }) => [standing, n]));
+      const of = (standing: Standing) => found.get(standing) ?? 0;
+      return { 'to-walk': of('to-walk'), 'in-hand': of('in-hand'), reported: of('reported') };
     },
     /** Newest first unless asked otherwise; every word of `search` must be found. Of one standing alone where that is asked for. */
     list: (
@@ -142,11 +156,24 @@ export function makeCarStore(db: Db, settle: () => void = () => undefined) {
 
 function readSummary(row: SummaryRow): CarSummary {
   const { walk_id: id, last_entry_at: lastEntryAt, parts, visited, findings, photos, revision } = row;
-  const walk =
-    id === null
-      ? undefined
-      : { id, lastEntryAt, parts, visited, findings, photos, revision: revision ?? undefined };
-  return { car: readRow(row), walk };
+  if (id === null) return { car: readRow(row) };
+  const { promises, due, questions, cover } = row;
+  return {
+    car: readRow(row),
+    walk: {
+      id,
+      lastEntryAt,
+      parts,
+      visited,
+      findings,
+      photos,
+      promises,
+      questions,
+      ...(revision !== null && { revision }),
+      ...(due !== null && { due }),
+      ...(cover !== null && { cover }),
+    },
+  };
 }
 
 const writeCursor = (row: CarRow) => Buffer.from(`${row.created_at} ${row.id}`).toString('base64url');

@@ -464,6 +464,9 @@ export const migrations: readonly { number: number; sql: string }[] = [
         created_at TEXT NOT NULL,
         PRIMARY KEY (link_id, sha256)
       ) STRICT;
+      -- The picture a walk is known by in the list, worked out with its figures.
+      ALTER TABLE walks ADD COLUMN cover TEXT;
+      UPDATE walks SET projected = -1 WHERE photos > 0;
     `,
   },
 ];

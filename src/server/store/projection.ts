@@ -10,6 +10,8 @@ export interface Figures {
   /** Promises that are not kept yet, and the day of the soonest. */
   promises: number;
   due: string | undefined;
+  /** The picture it is known by: the one chosen, or the first of the whole car. */
+  cover: string | undefined;
   /** Ids of questions that have an answer. */
   answered: readonly string[];
 }
@@ -35,7 +37,7 @@ export function makeProjection<Row extends DueRow>(
 ) {
   const due = db.prepare<[], Row>('SELECT * FROM walks WHERE projected <> entries');
   const project = db.prepare(
-    `UPDATE walks SET parts = ?, visited = ?, findings = ?, photos = ?, promises = ?, due = ?, projected = ?
+    `UPDATE walks SET parts = ?, visited = ?, findings = ?, photos = ?, promises = ?, due = ?, cover = ?, projected = ?
      WHERE id = ?`,
   );
   const answer = db.prepare(
@@ -52,9 +54,10 @@ export function makeProjection<Row extends DueRow>(
         photos,
         promises,
         due: by,
+        cover,
         answered,
       } = figuresOf(row, entriesOf(row.id));
-      project.run(parts, visited, findings, photos, promises, by ?? null, row.entries, row.id);
+      project.run(parts, visited, findings, photos, promises, by ?? null, cover ?? null, row.entries, row.id);
       answer.run(JSON.stringify(answered), row.id);
     }
   });

@@ -9,6 +9,7 @@ import {
   isStanding,
   openPromises,
   replay,
+  type WalkState,
 } from '#core/walk';
 import { conflict, notFound, type ProblemPart, unprocessable } from '../problems';
 import { makeGroupCommit } from './groupCommit';
@@ -215,9 +216,16 @@ function figuresOf(row: WalkRow, entries: readonly Entry[]): Figures {
     photos: state.photos.length,
     promises: promised.length,
     due: promised.flatMap(({ by }) => by ?? []).toSorted()[0],
+    cover: coverOf(state),
     answered: [...state.answers.keys()],
   };
 }
+
+/** The picture a car is known by; none that was set aside or taken away. */
+const coverOf = ({ cover, photos, setAside, withdrawn }: WalkState): string | undefined =>
+  [cover, ...photos.filter(({ role }) => role === 'whole-car').map(({ sha256 }) => sha256)].find(
+    (sha256) => sha256 !== undefined && !setAside.has(sha256) && !withdrawn.has(sha256),
+  );
 
 const buildSchema = z.object({
   kind: z.literal('walk-begun'),

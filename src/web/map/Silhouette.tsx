@@ -12,14 +12,18 @@ const tones: Record<CarDetails['paintTone'], string> = {
   white: '#ffffff',
 };
 
-/** The car's shape from its side, in the tone of its paint. */
+/** The car's shape from its side, in the tint of its paint, or its tone. */
 export function Silhouette({
   bodyStyle: id,
   paintTone,
+  tint = '',
 }: {
   bodyStyle: BodyStyleId;
   paintTone: CarDetails['paintTone'];
+  /** The paint as it looks, where somebody chose it. */
+  tint?: string | undefined;
 }) {
+  const fill = tint || tones[paintTone];
   const style = bodyStyle(id);
   const face = style.faces.left;
   const drawn = useMemo(() => {
@@ -42,14 +46,8 @@ export function Silhouette({
   }, [style, face]);
   return (
     <svg viewBox={`-40 -40 ${face.width + 80} ${face.height + 80}`} className="h-9 w-24" aria-hidden>
-      <path
-        d={drawn.body}
-        fill={tones[paintTone]}
-        className="stroke-ink"
-        strokeWidth={40}
-        strokeLinejoin="round"
-      />
-      <path d={drawn.body} fill={tones[paintTone]} />
+      <path d={drawn.body} fill={fill} className="stroke-ink" strokeWidth={40} strokeLinejoin="round" />
+      <path d={drawn.body} fill={fill} />
       <path d={drawn.glass} className="fill-glass" />
       <path d={drawn.tyres} className="fill-ink" />
       <path d={drawn.wheels} className="fill-line" />

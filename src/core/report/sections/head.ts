@@ -55,6 +55,7 @@ function carOnly(car: ReportInputs['car']): ReportDocument['car'] {
     updatedAt: _updated,
     identityAsRead: _read,
     standsAt: _stands,
+    tint: _tint,
     ...details
   } = car as Car;
   return details;

@@ -1,5 +1,13 @@
 import { z } from 'zod';
-import { addCarSchema, carListSchema, carPageSchema, peopleSchema, standings, stockOrders } from '#core/api';
+import {
+  addCarSchema,
+  carListSchema,
+  carPageSchema,
+  peopleSchema,
+  standings,
+  stockCountsSchema,
+  stockOrders,
+} from '#core/api';
 import { carSchema, checkedCarDetailsSchema } from '#core/car';
 import { personSchema } from '#core/exchange';
 import type { Context } from '../../context';
@@ -59,6 +67,14 @@ export function carRoutes({ stores, now }: Context): AnyRoute[] {
       status: 201,
       gives: carSchema,
       handle: ({ body }) => cars.add(body.id, body.details, now().toISOString()),
+    }),
+    route({
+      method: 'get',
+      path: '/api/cars/counts',
+      summary: 'How many cars are not walked, being walked and reported',
+      needs: 'look',
+      gives: stockCountsSchema,
+      handle: () => cars.counts(),
     }),
     route({
       method: 'get',

@@ -34,6 +34,7 @@ import {
   withoutKeys,
 } from './carFormValues';
 import { IdentityField } from './IdentityField';
+import { TintField } from './TintField';
 
 const names: Partial<Record<keyof CarFormValues, string>> = {
   stockNumber: 'Stock number',
@@ -176,6 +177,7 @@ export function CarForm({ car }: { car?: Car }) {
         )}
         {text('trim')}
         {text('specialPaint')}
+        <TintField value={values.tint} onChange={(tint) => change({ tint })} />
         {text('standsAt')}
       </fieldset>
       <fieldset className="grid gap-4 sm:grid-cols-3">

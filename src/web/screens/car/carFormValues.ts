@@ -20,6 +20,7 @@ export const emptyForm: CarFormValues = {
   driven: 'not-said',
   trim: '',
   specialPaint: '',
+  tint: '',
   standsAt: '',
   country: 'GB',
   steering: 'right',

@@ -1,7 +1,9 @@
+import { useQuery } from '@tanstack/react-query';
 import { CalendarDays, FileInput, Mail, Plus, Search, Store, Sunrise } from 'lucide-react';
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useRef } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { type Standing, standings, stockOrders } from '#core/api';
+import { type Standing, type StockCounts, standings, stockOrders } from '#core/api';
+import { getJson } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { inputLook } from '../../components/Field';
@@ -13,7 +15,10 @@ import { Bar } from '../../shell/Bar';
 import { If } from '../../shell/If';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
+import { byKeys } from './byKeys';
+import { SavedViews } from './SavedViews';
 import { StockRow } from './StockRow';
+import { useNearEnd } from './useNearEnd';
 import { useReady } from './useReady';
 import { useStock } from './useStock';
 
@@ -39,6 +44,13 @@ export function StockScreen() {
   const { stock, cars, waiting, isAway } = useStock(asked, standing, order);
   useCarryAlong(stock.isSuccess);
   const ready = useReady(stock.isSuccess);
+  const counts = useQuery({
+    queryKey: ['stock-counts'],
+    queryFn: () => getJson<StockCounts>('/api/cars/counts'),
+    enabled: stock.isSuccess,
+  });
+  const more = useRef<HTMLDivElement>(null);
+  useNearEnd(more, stock.hasNextPage && !stock.isFetchingNextPage, stock.fetchNextPage);
   return (
     <>
       <Bar title="">
@@ -68,7 +80,7 @@ export function StockScreen() {
         <OutboxBadge />
         <PersonButton />
       </Bar>
-      <main className="mx-auto max-w-5xl p-3 sm:p-4">
+      <main className="mx-auto max-w-5xl p-3 sm:p-4" onKeyDown={byKeys}>
         <div className="mb-3 flex flex-wrap items-center gap-2">
           <h1 className="mr-auto text-2xl">Stock list</h1>
           <div className="relative min-w-48 flex-1 max-sm:order-2 sm:max-w-80">
@@ -104,7 +116,7 @@ export function StockScreen() {
               legend="Which cars"
               isLegendHidden
               value={standing ?? 'all'}
-              options={shown}
+              options={shown(counts.data)}
               onChange={(value) => ask('show', value === 'all' ? '' : value)}
             />
           </div>
@@ -118,6 +130,10 @@ export function StockScreen() {
             <option value="oldest">Longest here first</option>
           </select>
         </div>
+        <SavedViews
+          query={viewOf(params)}
+          onOpen={(query) => setParams(new URLSearchParams(query), { replace: true })}
+        />
         <NewerNotice />
         <WaitingReports />
         {isAway && cars.length > 0 ? (
@@ -130,7 +146,7 @@ export function StockScreen() {
         {stock.isSuccess && cars.length + waiting.length === 0 && (
           <Empty search={asked} standing={standing} />
         )}
-        <ul className="border-t border-ink">
+        <ul className="border-t border-ink" data-stock>
           {waiting.map((summary) => (
             <StockRow key={summary.car.id} summary={summary} isWaiting />
           ))}
@@ -139,21 +155,44 @@ export function StockScreen() {
           ))}
         </ul>
         {stock.hasNextPage && (
-          <Button className="mt-3" disabled={stock.isFetchingNextPage} onClick={() => stock.fetchNextPage()}>
-            Show more
-          </Button>
+          <div ref={more}>
+            <Button
+              className="mt-3"
+              disabled={stock.isFetchingNextPage}
+              onClick={() => stock.fetchNextPage()}
+            >
+              Show more
+            </Button>
+          </div>
         )}
       </main>
     </>
   );
 }
 
-const shown: readonly { value: Standing | 'all'; label: string }[] = [
+const labels: readonly { value: Standing | 'all'; label: string }[] = [
   { value: 'all', label: 'All' },
   { value: 'to-walk', label: 'Not walked' },
   { value: 'in-hand', label: 'Being walked' },
   { value: 'reported', label: 'Reported' },
 ];
+
+/** Each with how many there are, once that is known. */
+const shown = (counts: StockCounts | undefined) =>
+  labels.map(({ value, label }) => {
+    if (!counts) return { value, label };
+    const n = value === 'all' ? counts['to-walk'] + counts['in-hand'] + counts.reported : counts[value];
+    return { value, label: `${label} ${n}` };
+  });
+
+/** What is shown, as it stands in the address; always written alike. */
+const viewOf = (params: URLSearchParams): string =>
+  new URLSearchParams(
+    ['find', 'show', 'order'].flatMap((name) => {
+      const value = params.get(name);
+      return value ? [[name, value]] : [];
+    }),
+  ).toString();
 
 const noneOf: Record<Standing, string> = {
   'to-walk': 'Every car has been walked, or is being walked.',
