@@ -51,8 +51,15 @@ export async function loadYard(
   };
   await send('PUT', '/api/yard', JSON.stringify({ ...yard, logo }));
   await send('PUT', '/api/prices', JSON.stringify(prices));
+  const hoursAgo = (hours: number) => new Date(now.getTime() - hours * HOUR_MS);
   // Oldest first: the list shows the newest on top.
-  for (const car of [...workCars, ...cars.toReversed()]) await post('/api/cars', car);
+  const inOrder = [...workCars, ...cars.toReversed()];
+  for (const [i, car] of inOrder.entries()) {
+    // A car came in some days before anybody walked it.
+    setClock(hoursAgo(24 * (2 + (inOrder.length - i) * 2)));
+    await post('/api/cars', car);
+  }
+  setClock(now);
 
   await send('PUT', `/api/recordings/${engineTick.sha256}`, new Uint8Array(engineTick.file), 'audio/wav');
   const hashes = await sendPictures(picturesDir, send);
@@ -67,7 +74,6 @@ export async function loadYard(
     const bytes = await readFile(join(picturesDir, `${file}.jpg`));
     return send('PUT', `${to}/${hashOf(file)}`, new Uint8Array(bytes), 'image/jpeg');
   };
-  const hoursAgo = (hours: number) => new Date(now.getTime() - hours * HOUR_MS);
   for (const { script, car, who, isFrozen } of [...workWalks, ...walks]) {
     by = who.id;
     const { walk, entries } = playScript(script, car, who, now, hashOf, truthOf);

@@ -18,4 +18,5 @@ export async function workAt({ post, send }: Yard): Promise<void> {
   await say(of('BT-151', 'dent-specialist'), 'done', 'pressed out from inside the door');
   await say(of('BT-157', 'valeter'), 'done', 'two stages, wiped down');
   await say(of('BT-153', 'paint-specialist'), 'cannot', 'the rust goes deeper than it looked');
+  await post('/api/board/planned', {});
 }

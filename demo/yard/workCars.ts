@@ -26,6 +26,7 @@ const walked = (
   findings,
   notSeen: {},
   treads: {},
+  odometer: { value: 21_000 + 2600 * daysAgo, unit: 'mi', lamps: [] },
   ...more,
 });
 

@@ -29,7 +29,7 @@ export function MorningList<T extends Row>({
 }: ListProps<T>) {
   if (count === 0) return null;
   return (
-    <section aria-label={title}>
+    <section aria-label={title} className="mb-6 break-inside-avoid">
       <h2 className="flex items-baseline justify-between border-b-2 border-ink py-1 text-xl">
         {title} <span className="tabular-nums">{count}</span>
       </h2>

@@ -12,7 +12,7 @@ export function MorningLists({ morning, board }: { morning: Morning; board?: Boa
   if (isQuiet(morning) && (board?.waiting.length ?? 0) === 0)
     return <p className="py-6">Nothing waits: no question, no promise, no car to walk.</p>;
   return (
-    <div className="grid items-start gap-x-8 gap-y-6 lg:grid-cols-2">
+    <div className="gap-x-8 lg:columns-2">
       <MorningList
         title="To answer"
         list={toAnswer}

@@ -92,7 +92,7 @@ function Stage({ walk, isWaiting }: Pick<CarSummary, 'walk'> & { isWaiting: bool
   const says = walk.revision
     ? `Report, revision ${walk.revision}`
     : walk.visited < walk.parts
-      ? `${walk.parts - walk.visited} parts left`
+      ? `${walk.parts - walk.visited} ${walk.parts - walk.visited === 1 ? 'part' : 'parts'} left`
       : 'Walked';
   return (
     <span className="min-w-0 text-sm tabular-nums max-sm:col-start-2 max-sm:flex max-sm:flex-wrap sm:whitespace-nowrap max-sm:items-center max-sm:gap-2 sm:text-right">
