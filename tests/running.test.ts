@@ -9,6 +9,7 @@ import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { cars } from '../demo/yard/cars';
 import { nell, PASSWORD } from '../demo/yard/people';
+import { workCars } from '../demo/yard/workCars';
 import { signInAt } from './builders/runningServer';
 
 let dir: string;
@@ -54,7 +55,7 @@ describe('the built server', () => {
     makeYard();
     expect(existsSync(join(dir, 'making'))).toBe(false);
     const first = await serve(carsAt);
-    expect(first.value).toHaveLength(cars.length);
+    expect(first.value).toHaveLength(cars.length + workCars.length);
     expect(first.out).toMatch(/^ready http:\/\/127\.0\.0\.1:\d+\n$/);
     expect(first.code).toBe(0);
     expect(makeYard().toString()).toBe('');
@@ -62,7 +63,7 @@ describe('the built server', () => {
     expect(second.value).toEqual(first.value);
     makeYard('--fresh');
     const third = await serve(carsAt);
-    expect(third.value).toHaveLength(cars.length);
+    expect(third.value).toHaveLength(cars.length + workCars.length);
     expect(third.value[0]?.car.createdAt).not.toBe(first.value[0]?.car.createdAt);
   });
 
@@ -72,6 +73,8 @@ describe('the built server', () => {
       async (origin) => {
         const answer = await fetch(`${origin}/r/${token}`);
         await fetch(`${origin}/api/shared/${token}`);
+        await fetch(`${origin}/t/${token}`);
+        await fetch(`${origin}/api/trade/${token}`);
         return { headers: answer.headers, html: await answer.text() };
       },
       { ZELK_LOG: 'info' },
@@ -83,6 +86,7 @@ describe('the built server', () => {
     expect(value.headers.get('referrer-policy')).toBe('no-referrer');
     expect(value.html).not.toMatch(/<script(?![^>]*\bsrc=)|https?:\/\//);
     expect(log).toContain('/api/shared/');
+    expect(log).toContain('/api/trade/');
     expect(log).not.toContain(token);
   });
 

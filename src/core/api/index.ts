@@ -116,7 +116,6 @@ export {
   walkPageSchema,
 } from './shapes';
 export {
-  MOST_TRADE_DAYS,
   type NewTradeLink,
   newTradeLinkSchema,
   type Sheet,
@@ -133,5 +132,4 @@ export {
   type WalkWork,
   type WorkTold,
   walkWorkSchema,
-  workToldSchema,
 } from './sheetShapes';

@@ -85,7 +85,7 @@ export const newTradeLinkSchema = tradeLinkSchema.extend({ token: z.string() });
 export type NewTradeLink = z.output<typeof newTradeLinkSchema>;
 
 /** Most days a trade’s link opens. House rule: a visit is agreed for weeks, not for years. */
-export const MOST_TRADE_DAYS = 92;
+const MOST_TRADE_DAYS = 92;
 export const tradeLinkBody = z.strictObject({
   crew: z.string().min(1).max(40),
   label: z.string().trim().min(1, 'Say whom the link is for.').max(60, 'At most 60 characters.'),

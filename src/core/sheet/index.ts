@@ -1,1 +1,1 @@
-export { type CarForSheet, carOnSheet, mapOfTasks, tasksOnSheet } from './sheetCar';
+export { carOnSheet, mapOfTasks, tasksOnSheet } from './sheetCar';
