@@ -7,7 +7,7 @@ interface Yard {
 
 /** The board is planned, a few jobs are said to be done, and one cannot be. */
 export async function workAt({ post, send }: Yard): Promise<void> {
-  const board = (await post('/api/board/planned', {})) as BoardPage;
+  const { board } = (await post('/api/board/planned', {})) as { board: BoardPage };
   const of = (stockNumber: string, trade: string) => {
     const walk = board.cars.find((car) => car.stockNumber === stockNumber)?.walk;
     return board.tasks.find((task) => task.walk === walk && task.trade === trade)?.id;

@@ -35,6 +35,9 @@ test('a car is put on the board, planned, and a job put to another day with an h
 
   await page.goto(`${server.origin}/walks/${walk}/plan`);
   await page.getByLabel('We work on it: it is on the board').check();
+  await page.getByLabel('Collected on, if that is agreed').fill('2026-01-02');
+  await expect(page.getByText('That day has passed. Choose today or a later one.')).toBeVisible();
+  await page.getByLabel('Collected on, if that is agreed').fill('');
   await page.getByRole('link', { name: 'Who does it, when' }).click();
   const ready = page.getByRole('region', { name: 'When each car is ready' });
   await expect(ready.getByText(/^Promised by/)).toBeVisible();

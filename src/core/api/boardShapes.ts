@@ -18,6 +18,8 @@ export const boardPageSchema = z.object({
       title: z.string(),
       /** Until the end of this day, as it was promised. */
       promised: z.string().optional(),
+      /** It is the day of its collection that names it. */
+      isForCollection: z.boolean(),
       ready: momentSchema.optional(),
       /** Days by which it misses what was promised. */
       lateDays: z.int(),
@@ -62,6 +64,15 @@ export const boardPageSchema = z.object({
     }),
   ),
 });
+/** The board as it was planned anew, and how good that can be said to be. */
+export const plannedBoardSchema = z.object({
+  board: boardPageSchema,
+  /** Schedules that were tried. */
+  tries: z.int(),
+  /** No schedule can be better by more than this, in percent of its cost. */
+  atMostBetter: z.number(),
+});
+export type PlannedBoard = z.output<typeof plannedBoardSchema>;
 export type BoardPage = z.output<typeof boardPageSchema>;
 
 /** The board after a task was put elsewhere, and what that does. */

@@ -1,4 +1,11 @@
-export { type BoardPage, boardPageSchema, type Moved, movedSchema } from './boardShapes';
+export {
+  type BoardPage,
+  boardPageSchema,
+  type Moved,
+  movedSchema,
+  type PlannedBoard,
+  plannedBoardSchema,
+} from './boardShapes';
 export {
   type BackupsPage,
   type BrokenFile,

@@ -12,6 +12,8 @@ export const planWishSchema = z.strictObject({
   standard: z.enum(standards),
   /** The yard works on it: it is on the board of days. */
   isOn: z.boolean().default(false),
+  /** The day it is collected on, where that is agreed: it is ready by then, as if it were promised. */
+  collectOn: z.iso.date('A date is written like 2026-12-03.').optional(),
   /** Faults ticked by hand; with the standard `own`. */
   own: ids.default([]),
   pins: z.strictObject({ in: ids.default([]), out: ids.default([]) }).default({ in: [], out: [] }),

@@ -93,7 +93,25 @@ describe('the board', () => {
   it('is planned for a while, stays as it is then, and is the same when nothing changed', async () => {
     await putOn();
     const { body } = await request(server.app).post('/api/board/planned').send({}).expect(200);
-    expect(await board()).toEqual(body);
+    expect(await board()).toEqual(body.board);
+    expect(body.tries).toBeGreaterThan(0);
+    expect(body.atMostBetter).toBeGreaterThanOrEqual(0);
+  });
+
+  it('has a car ready by the day it is collected on, as by a promise, and says which of the two it is', async () => {
+    const collect = (collectOn: string) =>
+      request(server.app)
+        .put(`/api/walks/${WALK}/plan`)
+        .send({ ...wish, collectOn });
+    await collect('2026-03-15').expect(200);
+    expect((await board()).cars[0]).toMatchObject({
+      promised: '2026-03-15',
+      isForCollection: true,
+      lateDays: 5,
+    });
+    await collect('2026-04-15').expect(200);
+    expect((await board()).cars[0]).toMatchObject({ promised: '2026-03-16', isForCollection: false });
+    expect((await collect('soon').expect(400)).body.detail).toMatch(/A date is written like/);
   });
 
   it('lets a job be put to another day, says what that breaks, and lets it go again', async () => {

@@ -35,6 +35,8 @@ interface InWork {
   walk: string;
   car: { id: string; stockNumber: string; title: string };
   promised?: string;
+  /** The day that was agreed for its collection. */
+  collectOn?: string;
   tasks: readonly NamedTask[];
   /** What its jobs come to, and in which currency. */
   cost: Range;
@@ -79,10 +81,11 @@ export async function groundOfBoard(context: Context): Promise<BoardGround> {
     ]),
   );
   const cars = planned.map(
-    ({ walk, car, promised, costOf, currency }, i): InWork => ({
+    ({ walk, car, promised, collectOn, costOf, currency }, i): InWork => ({
       walk,
       car,
       ...(promised && { promised }),
+      ...(collectOn && { collectOn }),
       tasks: tasksLeft(allOf[i] ?? [], noted),
       cost: costOf(chosen[i] ?? []),
       currency,
@@ -134,14 +137,18 @@ function plannedCar({ stores, now }: Context, walk: string, wish: PlanWish) {
   const proposed = propose(faultsOf(state, style, car, now()), rulesOf(stores.plans.rules()));
   const prices = stores.plans.prices() ?? usualPrices(USUAL_CURRENCY);
   const choice = jobsOf({ proposed, style, prices, vocabulary, typed: wish.typed });
-  const promises = proposed.flatMap(({ fault: { decision } }) =>
-    decision?.is === 'promised' && decision.by ? [decision.by] : [],
-  );
+  const promises = [
+    ...proposed.flatMap(({ fault: { decision } }) =>
+      decision?.is === 'promised' && decision.by ? [decision.by] : [],
+    ),
+    ...(wish.collectOn ? [wish.collectOn] : []),
+  ];
   const says = (job: Job) => `${cureName(job.cure, vocabulary)}: ${withinSentence(job.where)}`;
   return {
     walk,
     car: { id: car.id, stockNumber: car.stockNumber, title: carTitle(car) },
     promised: promises.toSorted()[0],
+    collectOn: wish.collectOn,
     model: modelFor(proposed, choice, wish),
     currency: prices.currency,
     costOf: (chosen: readonly string[]) => planOf(proposed, choice, wish, chosen).cost,
@@ -195,7 +202,7 @@ export function boardPage(
     days: [...days],
     crew: crew ?? usualCrew,
     isCrewSet: crew !== undefined,
-    cars: cars.map(({ walk, car, promised, tasks, cost, currency }) => {
+    cars: cars.map(({ walk, car, promised, collectOn, tasks, cost, currency }) => {
       const ready = schedule.ready.get(walk);
       const due = yard.cars.find(({ id }) => id === walk)?.promised;
       const root = rootWait(schedule, tasks.at(-1)?.id ?? '');
@@ -205,6 +212,7 @@ export function boardPage(
         stockNumber: car.stockNumber,
         title: car.title,
         ...(promised && { promised }),
+        isForCollection: promised !== undefined && promised === collectOn,
         ...(ready !== undefined && { ready: moment(ready) }),
         // In days of the calendar, however far in the past it was promised for.
         lateDays:

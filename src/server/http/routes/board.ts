@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type BoardPage, boardPageSchema, movedSchema } from '#core/api';
+import { type BoardPage, boardPageSchema, movedSchema, plannedBoardSchema } from '#core/api';
 import { crewSchema, emptyBoard, moveBody, slotOf, usualCrew } from '#core/schedule';
 import { shortDay } from '#core/wording';
 import type { Context } from '../../context';
@@ -35,12 +35,16 @@ export function boardRoutes(context: Context): AnyRoute[] {
       path: '/api/board/planned',
       summary: 'Search the best days for everything that is not put there by hand',
       needs: 'plan',
-      gives: boardPageSchema,
+      gives: plannedBoardSchema,
       handle: () =>
         inTurn(async () => {
           const ground = await groundOfBoard(context);
           const yard = { ...ground.yard, fixed: [...ground.yard.fixed] };
-          const { placed } = await pool.run('schedule', { yard, ms: SEARCH_MS, seed: yard.tasks.length });
+          const { placed, cost, bound, tries } = await pool.run('schedule', {
+            yard,
+            ms: SEARCH_MS,
+            seed: yard.tasks.length,
+          });
           const { days } = ground;
           const stood = Object.fromEntries(
             placed.map(({ task, crew, start }) => [
@@ -55,7 +59,11 @@ export function boardRoutes(context: Context): AnyRoute[] {
           const state = { ...ground.state, stood };
           plans.setBoard(state, now().toISOString());
           const after = { ...ground, state };
-          return boardPage(context, after, standing(after));
+          return {
+            board: boardPage(context, after, standing(after)),
+            tries,
+            atMostBetter: cost > 0 ? Math.max(0, Math.ceil((100 * (cost - bound)) / cost)) : 0,
+          };
         }),
     }),
     route({

@@ -50,6 +50,14 @@ export function BoardView() {
         </p>
       ) : (
         <>
+          {plan.data && (
+            <p role="status" className="text-sm text-soft">
+              The best of {plan.data.tries.toLocaleString('en-GB')} plans.{' '}
+              {plan.data.atMostBetter === 0
+                ? 'No plan can be better.'
+                : `How good it can be at best is known only roughly: no plan is better by more than ${plan.data.atMostBetter} %.`}
+            </p>
+          )}
           <CarsReady cars={data.cars} />
           {move.data && (
             <div role="status">

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { BoardPage, Moved } from '#core/api';
+import type { BoardPage, Moved, PlannedBoard } from '#core/api';
 import { getJson, sendJson } from '../../api/client';
 
 const KEY = ['board'];
@@ -15,8 +15,8 @@ export function useBoard() {
   const client = useQueryClient();
   const query = useQuery({ queryKey: KEY, queryFn: () => getJson<BoardPage>('/api/board') });
   const plan = useMutation({
-    mutationFn: () => sendJson<BoardPage>('POST', '/api/board/planned', {}),
-    onSuccess: (board) => {
+    mutationFn: () => sendJson<PlannedBoard>('POST', '/api/board/planned', {}),
+    onSuccess: ({ board }) => {
       client.setQueryData(KEY, board);
       move.reset();
     },

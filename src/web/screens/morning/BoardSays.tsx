@@ -16,9 +16,10 @@ export function BoardSays({ board: { willBeLate, cannot, toLookAt, waiting } }: 
         list={listOf(willBeLate)}
         to={({ walk }) => `/walks/${walk}/plan`}
         all={all}
-        says={({ promised, lateDays, waits }) => (
+        says={({ promised, lateDays, waits, isForCollection }) => (
           <span className="font-bold text-warn">
-            Promised by {dayName(promised ?? '')}, ready {lateDays} {lateDays === 1 ? 'day' : 'days'} later
+            {isForCollection ? 'Collected on' : 'Promised by'} {dayName(promised ?? '')}, ready {lateDays}{' '}
+            {lateDays === 1 ? 'day' : 'days'} later
             {waits && `: it ${waits.startsWith('waits') ? waits : `is held up, ${waits}`}`}
           </span>
         )}

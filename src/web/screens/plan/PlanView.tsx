@@ -7,6 +7,7 @@ import { Notice } from '../../components/Notice';
 import { If } from '../../shell/If';
 import type { OpenWalk } from '../../sync/useWalk';
 import { ChosenList } from './ChosenList';
+import { CollectOn } from './CollectOn';
 import { FoundList } from './FoundList';
 import { JobList } from './JobList';
 import { StaysList } from './StaysList';
@@ -67,6 +68,9 @@ export function PlanView({ walk }: { walk: OpenWalk }) {
                   <CalendarDays aria-hidden size={22} />
                 </Link>
               </label>
+              {data.wish.isOn && (
+                <CollectOn value={data.wish.collectOn} onChange={(collectOn) => change({ collectOn })} />
+              )}
               {!data.arePricesSet && (
                 <Notice>
                   These are house figures to begin with: nobody has looked through them yet.{' '}
