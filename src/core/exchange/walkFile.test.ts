@@ -22,7 +22,7 @@ const problemOf = (raw: unknown) => {
 
 describe('reading a walk file', () => {
   it('takes all versions, with and without fingerprints', () => {
-    for (const version of [1, 2, 3]) expect(problemOf({ ...good, version })).toBe('ok');
+    for (const version of [1, 2, 3, 4]) expect(problemOf({ ...good, version })).toBe('ok');
     expect(problemOf({ ...good, version: 2, fingerprints: { [WALK]: 'a'.repeat(64) } })).toBe('ok');
     expect(problemOf({ ...good, version: 2, fingerprints: { [WALK]: 'short' } })).toBe('damaged');
   });
@@ -33,7 +33,7 @@ describe('reading a walk file', () => {
     [null, 'not-a-walk-file'],
     ['a text', 'not-a-walk-file'],
     [{ ...good, format: 'other' }, 'not-a-walk-file'],
-    [{ ...good, version: 4 }, 'newer-version'],
+    [{ ...good, version: 5 }, 'newer-version'],
     [{ ...good, version: 0 }, 'damaged'],
     [{ ...good, entries: [] }, 'damaged'],
     [{ ...good, extra: 1 }, 'damaged'],

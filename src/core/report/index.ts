@@ -29,6 +29,10 @@ export {
   photoCovers,
   withCovers,
 } from './photoCovers';
+export { type Chapter, type ChapterId, chapterOfArea, chaptersOf } from './reader/chapters';
+export { type MustKnow, mustKnow, safetySays, saidNothingOf } from './reader/mustKnow';
+export { readerLines } from './reader/readerLines';
+export { type ReaderArea, type Verdict, verdictLine, verdictsOf, type Weight } from './reader/verdicts';
 export {
   type ReportDocument,
   type ReportFinding,

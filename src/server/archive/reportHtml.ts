@@ -8,6 +8,7 @@ import {
   isNoticeUnsaid,
   type ReportDocument,
   type ReportPhoto,
+  readerLines,
   reportBlocks,
   reportFacts,
   svgOf,
@@ -33,7 +34,7 @@ const styles = `
 body{max-width:52rem}h1{font-size:2rem;line-height:1.15;margin:.75rem 0 .25rem}h2{margin:2rem 0 .5rem}h3{margin:.25rem 0}
 p{margin:.3rem 0}.yard{display:flex;gap:1rem;align-items:center;padding:.75rem 1rem;margin:-1rem -1rem 0}.yard img{height:3rem;background:#fff;padding:.25rem}
 dl{display:grid;grid-template-columns:max-content 1fr;gap:.15rem 1rem}dt{color:#414a51}dd{margin:0}
-.quiet{color:#414a51;font-size:.9rem}.bold{font-weight:700}.sum{border-left:.5rem solid #ffc933;padding-left:.75rem;font-size:1.1rem}
+.must{border-left:.5rem solid #8f1d1d;padding-left:.75rem;color:#8f1d1d;font-weight:700}.quiet{color:#414a51;font-size:.9rem}.bold{font-weight:700}.sum{border-left:.5rem solid #ffc933;padding-left:.75rem;font-size:1.1rem}
 .finding{border-bottom:1px solid #c9cdc8;padding:1rem 0;display:grid;gap:1rem}@media(min-width:40rem){.finding.has{grid-template-columns:2fr 3fr}}
 .photos{display:grid;grid-template-columns:repeat(auto-fill,minmax(10rem,1fr));gap:.75rem;align-content:start}.large{grid-template-columns:repeat(auto-fill,minmax(16rem,1fr))}
 .gone{aspect-ratio:4/3;border:1px dashed #414a51;color:#414a51;display:grid;place-items:center;padding:1rem;text-align:center}
@@ -68,6 +69,7 @@ export function reportHtml({
     `<h1>${asText(report.title)}</h1>`,
     `<p class="quiet">Condition report, revision ${report.revision}</p>`,
     cover ? figure(cover) : '',
+    ...firstLines(report),
     `<dl>${reportFacts(report)
       .map(([name, value]) => `<dt>${asText(name)}</dt><dd>${asText(value)}</dd>`)
       .join('')}</dl>`,
@@ -89,6 +91,16 @@ export function reportHtml({
     styles,
     `<main>${body.filter(Boolean).join('\n')}</main>`,
   );
+}
+
+function firstLines(report: ReportDocument): string[] {
+  const { must, verdicts, limits } = readerLines(report);
+  const lines = (all: readonly string[]) => all.map((each) => `<p>${asText(each)}</p>`).join('');
+  return [
+    must.length > 0 ? `<div class="must">${lines(must)}</div>` : '',
+    `<div class="sum">${lines(verdicts)}</div>`,
+    `<div class="quiet">${lines(limits)}</div>`,
+  ];
 }
 
 function yardOf({ yard }: ReportDocument, logo: string | undefined): string {

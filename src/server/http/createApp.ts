@@ -14,6 +14,7 @@ import { type Audience, onlyFor, ownOriginOnly } from './audience';
 import { answerErrors, noSuchRoute } from './errors';
 import { firstWords } from './firstWords';
 import { addressOf, guessLimit } from './guessLimit';
+import { linkPreview } from './linkPreview';
 import { plainAddressOnly } from './plainAddress';
 import { mount, type Witness } from './route';
 import { routeTable } from './routeTable';
@@ -120,15 +121,22 @@ function serveInterface(app: Express, context: Context, webDir: string): void {
 function buyerPage(context: Context, webDir: string): express.RequestHandler {
   const { stores, now, guesses } = context;
   const html = readAtOnce(webDir);
-  const wordsOf = (token: string, request: express.Request): string => {
+  const shownOf = (token: string, request: express.Request): { words: string; preview: string } => {
     const answer = stores.shares.open(token, now().toISOString());
     if (answer.status === 'unknown') guesses.wrongLink(addressOf(request));
     const sent = answer.status === 'open' ? stores.reports.head(answer.report) : undefined;
     const newest = sent && stores.reports.ofWalk(sent.walk).at(-1);
     const report = newest && stores.reports.get(newest.id);
-    if (!report) return '';
+    if (!report) return { words: '', preview: '' };
     const drawn = drawingsOf(context, report);
-    return firstWords({ report, drawn, sent: sent.revision, path: `/api/shared/${token}` });
+    const path = `/api/shared/${token}`;
+    const origin = context.publicUrl
+      ? new URL(context.publicUrl).origin
+      : `${request.protocol}://${request.get('host') ?? ''}`;
+    return {
+      words: firstWords({ report, drawn, sent: sent.revision, path }),
+      preview: linkPreview({ report, drawn, origin, path }),
+    };
   };
   return async (request, response) => {
     const token = String(request.params.token);
@@ -136,11 +144,15 @@ function buyerPage(context: Context, webDir: string): express.RequestHandler {
     // Somebody guesses: the page is shown without a word of any report, and tells them why itself.
     const isToken = tokenPattern.test(token) && !(await guesses.isGuessing(addressOf(request)));
     if (isToken) response.set('Link', `</api/shared/${token}>; rel=preload; as=fetch; crossorigin=anonymous`);
-    const words = isToken && !isCheck ? wordsOf(token, request) : '';
+    const { words, preview } = isToken ? shownOf(token, request) : { words: '', preview: '' };
     response
       .set({ 'Cache-Control': 'private, no-store', 'Referrer-Policy': 'no-referrer' })
       .type('html')
-      .send(html.replace('<div id="first"></div>', `<div id="first">${words}</div>`));
+      .send(
+        html
+          .replace('</head>', () => `${preview}</head>`)
+          .replace('<div id="first"></div>', () => `<div id="first">${isCheck ? '' : words}</div>`),
+      );
   };
 }
 

@@ -108,7 +108,7 @@ describe('a walk file', () => {
   });
 
   it.each([
-    ['a newer version', (file: WalkFile) => ({ ...file, version: 4 }), 'newer Zelk'],
+    ['a newer version', (file: WalkFile) => ({ ...file, version: 5 }), 'newer Zelk'],
     ['something else', () => ({ hello: 1 }), 'not a walk'],
     ['a list', () => [], 'not a walk'],
     ['a damaged one', (file: WalkFile) => ({ ...file, entries: [{}] }), 'damaged'],

@@ -1,5 +1,15 @@
-import { coverOf, type ReportDocument, stopsTheDrive } from '#core/report';
-import { longDay } from '#core/wording';
+import {
+  chapterOfArea,
+  chaptersOf,
+  coverOf,
+  type MustKnow,
+  mustKnow,
+  type ReportDocument,
+  safetySays,
+  saidNothingOf,
+  verdictsOf,
+} from '#core/report';
+import { longDay, sentence, shortDay, withinSentence } from '#core/wording';
 import { inkOn, yardLine } from '#core/yard';
 import { asText } from '../archive/html';
 
@@ -15,17 +25,28 @@ interface FirstWordsInputs {
 
 /**
  * The head of the report as the page draws it, ready in the first answer: a reader far away reads while the rest of the page still travels. The page
- * puts itself in its place; its looks are those of `src/web/report`.
+ * puts itself in its place; its looks are those of `src/web/report/ReaderHead`.
  */
 export function firstWords({ report, drawn, sent, path }: FirstWordsInputs): string {
-  const { title, revision, frozenAt, paragraph, summary } = report;
+  const { title, revision, frozenAt, walkedFrom, odometer } = report;
+  const chapters = chaptersOf(report);
+  const must = mustKnow(report);
+  const silent = saidNothingOf(report);
+  const toOf = ({ to }: MustKnow) =>
+    'finding' in to ? `#finding-${to.finding}` : `#${chapterOfArea(to.area, chapters)}`;
   return `${sent < revision ? revised(sent, revision) : ''}<main class="mx-auto max-w-3xl pb-16">
 ${band(report, path)}
-<header class="px-4 pt-2"><h1 class="mt-1 text-3xl leading-tight">${asText(title)}</h1>
-<p class="text-soft">Condition report, revision ${revision}, ${longDay(frozenAt)}</p></header>
-${cover(report, drawn, path)}
-${paragraph ? `<p class="mx-4 mt-4 text-lg">${asText(paragraph)}</p>` : ''}
-<section class="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">${summary.map((line) => `<p${stopsTheDrive(line) ? ' class="font-bold text-warn"' : ''}>${asText(line)}</p>`).join('')}</section>
+<header class="flex items-start gap-3 px-4 pt-3">${cover(report, drawn, path)}<div class="min-w-0"><h1 class="text-2xl leading-tight sm:text-3xl">${asText(title)}</h1>
+<p>${asText(odometer ?? 'Odometer not read')}</p><p class="text-sm text-soft">Walked ${shortDay(walkedFrom)}. Revision ${revision}, signed ${longDay(frozenAt)}</p></div></header>
+${must.length > 0 ? `<ul class="mx-4 mt-3 border-l-8 border-warn pl-3">${must.map((each) => `<li><a href="${toOf(each)}" class="inline-block py-1 font-bold text-warn underline underline-offset-4">${asText(each.says)}</a></li>`).join('')}</ul>` : ''}
+<ul class="mx-4 mt-3 border-t border-ink">${verdictsOf(report)
+    .map(
+      ({ area, name, figure, says }) =>
+        `<li class="border-b border-line"><a href="#${chapterOfArea(area, chapters)}" class="grid min-h-12 grid-cols-[1.25rem_minmax(0,1fr)] gap-x-2 py-1.5 hover:bg-fill"><span class="mt-0.5 size-5 shrink-0"></span><span class="min-w-0"><span class="flex flex-wrap justify-between gap-x-3 leading-tight"><span class="font-bold">${asText(name)}</span><span class="font-bold tabular-nums">${asText(figure)}</span></span><span class="block text-sm leading-snug">${asText(sentence(says))}</span></span></a></li>`,
+    )
+    .join('')}</ul>
+<p class="mx-4 mt-2 text-sm">${asText(safetySays(report))}</p>
+${silent.length > 0 ? `<p class="mx-4 mt-1 text-sm"><span class="font-bold">Not in this report:</span> ${asText(silent.map(withinSentence).join('; '))}.</p>` : ''}
 </main>`;
 }
 
@@ -45,12 +66,7 @@ function band({ yard }: ReportDocument, path: string): string {
 
 function cover(report: ReportDocument, drawn: FirstWordsInputs['drawn'], path: string): string {
   const photo = coverOf(report);
-  if (!photo) return '';
-  const { sha256, width = 4, height = 3, caption } = photo;
-  const drawing = drawn[sha256];
-  if (!drawing) return '';
-  const url = (wide: number) => `${path}/photos/${sha256}/${wide}?drawn=${drawing}`;
-  return `<div class="mt-3 flex snap-x gap-2 overflow-x-auto px-4"><div class="w-[88%] shrink-0 snap-center sm:w-[70%]"><figure class="min-w-0">
-<img src="${url(1600)}" srcset="${url(320)} 320w, ${url(1600)} 1600w" sizes="(min-width: 640px) 360px, 46vw" alt="${asText(caption)}" width="${width}" height="${height}" class="h-auto w-full bg-fill">
-<figcaption class="mt-1 flex min-h-12 items-center text-sm text-soft"><span class="min-w-0 flex-1"><span class="font-bold text-ink">Photo ${photo.number}</span> ${asText(caption)}</span></figcaption></figure></div></div>`;
+  const drawing = photo && drawn[photo.sha256];
+  if (!photo || !drawing) return '';
+  return `<img src="${path}/photos/${photo.sha256}/320?drawn=${drawing}" alt="${asText(photo.caption)}" width="160" height="120" class="h-24 w-32 shrink-0 bg-fill object-cover sm:h-36 sm:w-48">`;
 }

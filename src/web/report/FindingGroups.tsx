@@ -1,10 +1,12 @@
-import { useState } from 'react';
+import { ChevronDown } from 'lucide-react';
+import { type ReactNode, useState } from 'react';
 import { type FaceId, faceName } from '#core/car';
 import type { ReportChanges, ReportDocument } from '#core/report';
 import { type NoticeDistance, noticeDistances, noticeWords } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { FindingCard } from './FindingCard';
+import { useFolding } from './FoldContext';
 import type { PhotoUrl } from './photoUrl';
 
 interface FindingGroupsProps {
@@ -17,6 +19,8 @@ interface FindingGroupsProps {
 const farthestFirst = [...noticeDistances].reverse();
 /** With fewer there is nothing to choose from. */
 const WORTH_CHOOSING = 6;
+/** More than this that are seen only up close are folded: a reader who has five minutes looks from afar. */
+const MOST_NEAR = 4;
 
 /** Findings by the distance they are noticed from; the reader may look at one distance or one side alone. */
 export function FindingGroups({ report, changes, isOnlyNew, photoUrl }: FindingGroupsProps) {
@@ -78,9 +82,12 @@ export function FindingGroups({ report, changes, isOnlyNew, photoUrl }: FindingG
         </fieldset>
       )}
       {groups.map(({ notice, findings }) => (
-        <section key={notice ?? 'unsaid'} className="mt-8 px-4">
-          <h2 className="text-2xl">{notice ? noticeWords[notice].name : 'Distance not noted'}</h2>
-          {notice && <p className="text-soft">{noticeWords[notice].hint}</p>}
+        <Group
+          key={notice ?? 'unsaid'}
+          notice={notice}
+          count={findings.length}
+          folds={notice === 'up-close' && findings.length > MOST_NEAR && !distance && !face && !isOnlyNew}
+        >
           {findings.map((finding) => (
             <FindingCard
               key={finding.number}
@@ -96,9 +103,47 @@ export function FindingGroups({ report, changes, isOnlyNew, photoUrl }: FindingG
               }
             />
           ))}
-        </section>
+        </Group>
       ))}
     </>
+  );
+}
+
+interface GroupProps {
+  notice: NoticeDistance | undefined;
+  count: number;
+  folds: boolean;
+  children: ReactNode;
+}
+
+/** Findings noticed from one distance; many that are seen only up close are folded. */
+function Group({ notice, count, folds, children }: GroupProps) {
+  const { isAllOpen } = useFolding();
+  const name = notice ? noticeWords[notice].name : 'Distance not noted';
+  const hint = notice && noticeWords[notice].hint;
+  if (!folds)
+    return (
+      <section className="mt-8 px-4">
+        <h2 className="text-2xl">{name}</h2>
+        {hint && <p className="text-soft">{hint}</p>}
+        {children}
+      </section>
+    );
+  return (
+    <section className="mt-8 px-4">
+      <details open={isAllOpen} className="group border-b border-line">
+        <summary className="flex min-h-14 cursor-pointer items-center gap-2">
+          <ChevronDown aria-hidden size={20} className="shrink-0 -rotate-90 group-open:rotate-0" />
+          <h2 className="min-w-0 flex-1 text-2xl leading-tight">
+            {name}
+            <span className="block text-base font-normal text-soft">
+              {count} findings, {hint}
+            </span>
+          </h2>
+        </summary>
+        {children}
+      </details>
+    </section>
   );
 }
 

@@ -6,7 +6,7 @@ import { Section } from './Section';
 /** Every part in walking order, side by side grouped: what is clear in one breath, what needs a word in a line of its own. */
 export function PartList({ report }: { report: ReportDocument }) {
   return (
-    <Section title="Part by part, in walking order">
+    <Section title="Part by part, in walking order" chapter="parts" folds>
       {partGroups(report).map(({ face, title, lines, parts }) => (
         <div key={title} className="mb-4">
           <h3 className="font-bold">{title}</h3>

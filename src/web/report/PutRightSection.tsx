@@ -19,7 +19,7 @@ export function PutRightSection({ report, photoUrl }: { report: ReportDocument; 
     </div>
   );
   return (
-    <Section title="Put right since it was found">
+    <Section title="Put right since it was found" chapter="put-right">
       {putRight.map(({ number, line, partName, says, at, kept, before, after }) => (
         <Mended key={number} id={`put-right-${number}`} title={`${number}. ${line}`} kept={kept}>
           <p>

@@ -7,7 +7,7 @@ export function Promised({ report }: { report: ReportDocument }) {
   const others = (report.remedies ?? []).filter((remedy) => remedy.promised);
   if (promised.length + others.length === 0) return null;
   return (
-    <Section title="Will be put right before collection">
+    <Section title="Will be put right before collection" chapter="promised">
       <ul className="space-y-1">
         {promised.map((finding) => (
           <li key={finding.number}>
@@ -30,7 +30,7 @@ export function Promised({ report }: { report: ReportDocument }) {
 export function SeenUnder({ report }: { report: ReportDocument }) {
   if (report.conditions.length === 0) return null;
   return (
-    <Section title="In what light, and what that may have hidden">
+    <Section title="In what light, and what that may have hidden" chapter="light" folds>
       {report.conditions.map((line) => (
         <p key={line}>{line}.</p>
       ))}
@@ -47,7 +47,7 @@ export function SeenUnder({ report }: { report: ReportDocument }) {
 export function NotChecked({ report }: { report: ReportDocument }) {
   const complete = report.notLookedAt.length + report.notSeen.length + report.readingsMissing.length === 0;
   return (
-    <Section title="What was not looked at">
+    <Section title="What was not looked at" chapter="not-looked-at" folds>
       <p>{report.outOfScope}</p>
       {report.notSeen.map(({ name, why }) => (
         <p key={name} className="mt-1">

@@ -3,19 +3,27 @@ import { countryOf, fuelName, plateName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
 import {
   buildFacts,
+  type ChapterId,
+  chapterOfArea,
+  chaptersOf,
+  coverOf,
   type ReportChanges,
   type ReportDocument,
   type ReportPhoto,
   stopsTheDrive,
+  verdictsOf,
 } from '#core/report';
-import { longDay, sentence } from '#core/wording';
+import { sentence } from '#core/wording';
 import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
 import { ChangesSection } from './ChangesSection';
+import { Contents } from './Contents';
 import { FindingGroups } from './FindingGroups';
+import { Foldable } from './FoldContext';
 import { PutRightSection } from './PutRightSection';
 import type { ReportFiles } from './photoUrl';
 import { QuestionsSection } from './QuestionsSection';
+import { ReaderHead } from './ReaderHead';
 import { NotChecked, Promised, SeenUnder } from './ReportLimits';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
@@ -61,117 +69,135 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
     ...(report.othersPutRight ?? []).flatMap(({ after }) => after),
   ]);
   const others = report.photos.filter((photo) => !whole.includes(photo) && !shown.has(photo.number));
+  const chapters = useMemo(() => chaptersOf(report), [report]);
+  const lineOf = useMemo(() => {
+    const lines = new Map<string, string>(
+      verdictsOf(report).map(({ area, figure, says }) => [
+        chapterOfArea(area, chapters),
+        `${figure}: ${says}`,
+      ]),
+    );
+    return (chapter: ChapterId) => lines.get(chapter);
+  }, [report, chapters]);
+  const chosen = coverOf(report);
+  const cover = chosen && !withdrawn.has(chosen.sha256) ? chosen : undefined;
   const [viewing, setViewing] = useState<ReportPhoto>();
   return (
-    <ViewContext value={setViewing}>
-      <WithdrawnContext value={withdrawn}>
-        <main className="mx-auto max-w-3xl pb-16">
-          <YardBand yard={yard} logoUrl={files.logoUrl} />
-          <header className="px-4 pt-2">
-            <h1 className="mt-1 text-3xl leading-tight">{report.title}</h1>
-            <p className="text-soft">
-              Condition report, revision {report.revision}, {longDay(report.frozenAt)}
-            </p>
-          </header>
-          {whole.length > 0 && (
-            <div className="mt-3 flex snap-x gap-2 overflow-x-auto px-4">
-              {whole.map((photo, i) => (
-                <div key={photo.number} className="w-[88%] shrink-0 snap-center sm:w-[70%]">
-                  <ReportPhotoFigure photo={photo} photoUrl={photoUrl} eager={i === 0} />
+    <Foldable lineOf={lineOf}>
+      <ViewContext value={setViewing}>
+        <WithdrawnContext value={withdrawn}>
+          <main className="mx-auto max-w-3xl pb-16">
+            <Contents chapters={chapters} />
+            <YardBand yard={yard} logoUrl={files.logoUrl} />
+            <ReaderHead report={report} chapters={chapters} cover={cover} photoUrl={photoUrl} />
+            {covered.length > 0 && (
+              <Notice className="mx-4 mt-4">
+                {covered.map(({ number, says }) => (
+                  <p key={number}>{says}</p>
+                ))}
+              </Notice>
+            )}
+            <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
+            {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
+            <Suspense fallback={<div className="mt-6 h-192" />}>
+              <div id="map" className="scroll-mt-4">
+                <ReportMap report={report} photoUrl={photoUrl} />
+              </div>
+            </Suspense>
+            {whole.length > 0 && (
+              <div className="mt-3 flex snap-x gap-2 overflow-x-auto px-4">
+                {whole.map((photo, i) => (
+                  <div key={photo.number} className="w-[88%] shrink-0 snap-center sm:w-[70%]">
+                    <ReportPhotoFigure photo={photo} photoUrl={photoUrl} eager={i === 0} />
+                  </div>
+                ))}
+              </div>
+            )}
+            <div id="findings" className="scroll-mt-16" />
+            <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
+            <Promised report={report} />
+            <OtherRemedies report={report} />
+            <PutRightSection report={report} photoUrl={photoUrl} />
+            <NotChecked report={report} />
+            <SeenUnder report={report} />
+            <div id="told" className="scroll-mt-16" />
+            <ToldSections report={report} />
+            <Suspense fallback={<div className="mt-8 h-192" />}>
+              <PartList report={report} />
+            </Suspense>
+            <Suspense fallback={<div className="mt-8 h-96" />}>
+              <ReportReadings report={report} files={files} />
+            </Suspense>
+            {others.length > 0 && (
+              <Section title="More photos" chapter="photos" folds>
+                <div className="grid grid-cols-2 gap-3">
+                  {others.map((photo) => (
+                    <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
+                  ))}
                 </div>
-              ))}
-            </div>
-          )}
-          {covered.length > 0 && (
-            <Notice className="mx-4 mt-4">
-              {covered.map(({ number, says }) => (
-                <p key={number}>{says}</p>
-              ))}
-            </Notice>
-          )}
-          {report.paragraph && <p className="mx-4 mt-4 text-lg">{report.paragraph}</p>}
-          <section className="mx-4 mt-4 border-l-8 border-tape pl-3 text-lg">
-            {report.summary.map((line) => (
-              <p key={line} className={stopsTheDrive(line) ? 'font-bold text-warn' : ''}>
-                {line}
-              </p>
-            ))}
-          </section>
-          <dl className="mx-4 mt-4 grid gap-x-6 sm:grid-cols-2">
-            <Fact name="Odometer" value={report.odometer ?? 'not read'} />
-            <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
-            <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
-            {buildFacts(car).map(([name, value]) => (
-              <Fact key={name} name={name} value={value} />
-            ))}
-            <Fact name={sentence(plateName(car))} value={car.plate} />
-            <Fact name="Identity number" value={car.identityNumber} />
-            <Fact
-              name="Used in"
-              value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
-            />
-          </dl>
-          <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
-          {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
-          <Suspense fallback={<div className="mt-6 h-192" />}>
-            <ReportMap report={report} photoUrl={photoUrl} />
-          </Suspense>
-          <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
-          <Promised report={report} />
-          <OtherRemedies report={report} />
-          <PutRightSection report={report} photoUrl={photoUrl} />
-          <NotChecked report={report} />
-          <SeenUnder report={report} />
-          <ToldSections report={report} />
-          <Suspense fallback={<div className="mt-8 h-192" />}>
-            <PartList report={report} />
-          </Suspense>
-          <Suspense fallback={<div className="mt-8 h-96" />}>
-            <ReportReadings report={report} files={files} />
-          </Suspense>
-          {others.length > 0 && (
-            <Section title="More photos">
-              <div className="grid grid-cols-2 gap-3">
-                {others.map((photo) => (
-                  <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
+              </Section>
+            )}
+            {report.dismissed.length > 0 && (
+              <Section title="Looks like a fault, but is not" chapter="no-faults" folds>
+                <ul className="space-y-1">
+                  {report.dismissed.map((item) => (
+                    <li key={item.number}>
+                      <span className="font-bold">{item.number}</span> {item.partName},{' '}
+                      {item.line.toLowerCase()}: {item.why}
+                    </li>
+                  ))}
+                </ul>
+              </Section>
+            )}
+            <Section title="The car in words" folds>
+              {report.paragraph && <p className="text-lg">{report.paragraph}</p>}
+              <div className="mt-4 border-l-8 border-tape pl-3">
+                {report.summary.map((line) => (
+                  <p key={line} className={stopsTheDrive(line) ? 'font-bold text-warn' : ''}>
+                    {line}
+                  </p>
                 ))}
               </div>
             </Section>
-          )}
-          {report.dismissed.length > 0 && (
-            <Section title="Looks like a fault, but is not">
-              <ul className="space-y-1">
-                {report.dismissed.map((item) => (
-                  <li key={item.number}>
-                    <span className="font-bold">{item.number}</span> {item.partName},{' '}
-                    {item.line.toLowerCase()}: {item.why}
-                  </li>
+            <Section title="The car in figures" folds>
+              <dl className="grid gap-x-6 sm:grid-cols-2">
+                <Fact name="Odometer" value={report.odometer ?? 'not read'} />
+                <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
+                <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
+                {buildFacts(car).map(([name, value]) => (
+                  <Fact key={name} name={name} value={value} />
                 ))}
-              </ul>
+                <Fact name={sentence(plateName(car))} value={car.plate} />
+                <Fact name="Identity number" value={car.identityNumber} />
+                <Fact
+                  name="Used in"
+                  value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
+                />
+              </dl>
             </Section>
-          )}
-          <Section title="How it was made">
-            <p>
-              Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
-              {report.signedBy}, {localMoment(report.frozenAt)}.
-            </p>
-            {report.cautions.map((caution) => (
-              <p key={caution} className="mt-2">
-                {caution}
+            <Section title="How it was made" chapter="made" folds>
+              <p>
+                Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
+                {report.signedBy}, {localMoment(report.frozenAt)}.
               </p>
-            ))}
-          </Section>
+              {report.cautions.map((caution) => (
+                <p key={caution} className="mt-2">
+                  {caution}
+                </p>
+              ))}
+            </Section>
+            <Suspense fallback={null}>
+              <Fingerprint report={report} sha256={sha256} />
+            </Suspense>
+          </main>
+        </WithdrawnContext>
+        {viewing && (
           <Suspense fallback={null}>
-            <Fingerprint report={report} sha256={sha256} />
+            <PhotoViewer photo={viewing} photoUrl={photoUrl} onClose={() => setViewing(undefined)} />
           </Suspense>
-        </main>
-      </WithdrawnContext>
-      {viewing && (
-        <Suspense fallback={null}>
-          <PhotoViewer photo={viewing} photoUrl={photoUrl} onClose={() => setViewing(undefined)} />
-        </Suspense>
-      )}
-    </ViewContext>
+        )}
+      </ViewContext>
+    </Foldable>
   );
 }
 

@@ -1,10 +1,46 @@
-import type { ReactNode } from 'react';
+import { ChevronDown } from 'lucide-react';
+import { type ReactNode, useEffect, useRef } from 'react';
+import type { ChapterId } from '#core/report';
+import { sentence } from '#core/wording';
+import { useFolding } from './FoldContext';
 
-export function Section({ title, children }: { title: string; children: ReactNode }) {
+interface SectionProps {
+  title: string;
+  /** The chapter it is linked by from the contents. */
+  chapter?: ChapterId;
+  /** It is closed at first, with what it comes to beside its title. */
+  folds?: boolean;
+  children: ReactNode;
+}
+
+/** A chapter of the report, or a piece of one. What is folded is there for searches of the browser, for links and for paper. */
+export function Section({ title, chapter, folds = false, children }: SectionProps) {
+  const { isAllOpen, lineOf } = useFolding();
+  const fold = useRef<HTMLDetailsElement>(null);
+  useEffect(() => {
+    if (isAllOpen && fold.current) fold.current.open = true;
+  }, [isAllOpen]);
+  const named = { ...(chapter && { id: chapter }) };
+  if (!folds)
+    return (
+      <section {...named} className="mt-8 scroll-mt-4 px-4">
+        <h2 className="mb-2 text-2xl">{title}</h2>
+        {children}
+      </section>
+    );
+  const line = chapter && lineOf(chapter);
   return (
-    <section className="mt-8 px-4">
-      <h2 className="mb-2 text-2xl">{title}</h2>
-      {children}
+    <section {...named} className="scroll-mt-4 px-4">
+      <details ref={fold} className="group border-b border-line">
+        <summary className="flex min-h-14 cursor-pointer items-center gap-2 py-2">
+          <ChevronDown aria-hidden size={20} className="shrink-0 -rotate-90 group-open:rotate-0" />
+          <h2 className="min-w-0 flex-1 text-xl leading-tight">
+            {title}
+            {line && <span className="block text-sm font-normal text-soft">{sentence(line)}</span>}
+          </h2>
+        </summary>
+        <div className="pt-1 pb-6">{children}</div>
+      </details>
     </section>
   );
 }

@@ -29,7 +29,7 @@ export function OtherRemedies({ report }: { report: ReportDocument }) {
 function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
   if (lines.length === 0) return null;
   return (
-    <Section title={title}>
+    <Section title={title} folds>
       {lines.map((says) => (
         <p key={says} className="mt-1">
           {says}

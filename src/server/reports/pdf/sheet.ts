@@ -6,6 +6,7 @@ export type Paper = (typeof papers)[number];
 
 export const ink = '#14181c';
 export const soft = '#4a535b';
+export const warn = '#8f1d1d';
 export const tape = '#ffc933';
 export const rule = '#c9cdc8';
 

@@ -6,6 +6,7 @@ import {
   coverBlocks,
   coverOf,
   type ReportDocument,
+  readerLines,
   reportBlocks,
   reportFacts,
 } from '#core/report';
@@ -13,7 +14,7 @@ import { isoDay } from '#core/wording';
 import { drawDrawing } from './drawing';
 import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
 import { photoGrid } from './photoGrid';
-import { type Paper, Sheet, soft } from './sheet';
+import { type Paper, Sheet, soft, warn } from './sheet';
 import { tableRow } from './tableRow';
 import { yardHead } from './yardHead';
 
@@ -60,6 +61,11 @@ function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffe
     drawPhoto(sheet, cover, path, sheet.left, sheet.y, width);
     sheet.y += width * 0.75 + 16;
   }
+  const { must, verdicts, limits } = readerLines(report);
+  for (const line of must) sheet.text(line, { size: 11, weight: 'bold', colour: warn, gap: 2 });
+  for (const line of verdicts) sheet.text(line, { size: 11, gap: 2 });
+  for (const line of limits) sheet.text(line, { size: 9, colour: soft, gap: 2 });
+  sheet.y += 6;
   for (const [name, value] of reportFacts(report)) sheet.text(`${name}: ${value}`, { gap: 1 });
   sheet.y += 6;
   if (report.paragraph) sheet.text(report.paragraph, { size: 11, gap: 6 });

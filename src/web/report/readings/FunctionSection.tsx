@@ -28,7 +28,7 @@ export function FunctionSection({ report, functions, files }: FunctionSectionPro
   } = functions;
   const faultyNames = new Set(faulty.map(({ name }) => name));
   return (
-    <Section title="Does it work">
+    <Section title="Does it work" chapter="works" folds>
       <p className="mb-2 border-l-8 border-tape pl-3 text-lg">{summary}.</p>
       {lampsSay && <p className={`mb-2 ${lampsOn.length > 0 ? 'font-bold text-warn' : ''}`}>{lampsSay}.</p>}
       {faulty.length > 0 && (

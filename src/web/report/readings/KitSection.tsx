@@ -5,7 +5,7 @@ import { Section } from '../Section';
 export function KitSection({ kit }: { kit: NonNullable<ReportDocument['kit']> }) {
   const { smell, there, missing, left, altered, notes, cautions } = kit;
   return (
-    <Section title="What comes with it">
+    <Section title="What comes with it" chapter="kit" folds>
       {there.length > 0 && (
         <ul className="grid gap-x-6 sm:grid-cols-2">
           {there.map((line) => (

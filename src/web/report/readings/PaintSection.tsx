@@ -26,7 +26,7 @@ export function PaintSection({ report, paint }: PaintSectionProps) {
   const read = paint.rows.filter(({ um, class: found }) => um.length > 0 || found === 'cannot-read');
   const unread = paint.rows.filter((row) => !read.includes(row));
   return (
-    <Section title="Paint depth">
+    <Section title="Paint depth" chapter="paint" folds>
       {paint.says.map((line) => (
         <p key={line} className="mb-1">
           {line}

@@ -16,7 +16,7 @@ export default function ReportReadings({ report, files }: { report: ReportDocume
     <>
       <TyreSection report={report} title={tyre} />
       {wheels && (
-        <Section title="Wheels and what shows of the brakes">
+        <Section title="Wheels and what shows of the brakes" chapter="wheels" folds>
           <ul>
             {wheels.rows.map((row) => (
               <li key={row.part} className="border-b border-line py-2">
@@ -35,7 +35,7 @@ export default function ReportReadings({ report, files }: { report: ReportDocume
       )}
       {paint && <PaintSection report={report} paint={paint} />}
       {screen && (
-        <Section title="The screen, from outside">
+        <Section title="The screen, from outside" chapter="screen" folds>
           <ScreenMap
             plan={{
               width: screen.widthMm,
@@ -65,7 +65,7 @@ export default function ReportReadings({ report, files }: { report: ReportDocume
       {functions && <FunctionSection report={report} functions={functions} files={files} />}
       {kit && <KitSection kit={kit} />}
       {papers && (
-        <Section title="Papers">
+        <Section title="Papers" chapter="papers" folds>
           {papers.asks.map((line) => (
             <p key={line} className="mb-1 font-bold text-warn">
               {line}

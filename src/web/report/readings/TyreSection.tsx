@@ -12,7 +12,7 @@ export function TyreSection({ report, title }: { report: ReportDocument; title: 
   const { tyres, treads } = report;
   if (!tyres)
     return treads.length === 0 ? null : (
-      <Section title={title}>
+      <Section title={title} chapter="tyres" folds>
         <ul>
           {treads.map(({ part, name, depth }) => (
             <li key={part} className="border-b border-line py-1.5 tabular-nums">
@@ -23,7 +23,7 @@ export function TyreSection({ report, title }: { report: ReportDocument; title: 
       </Section>
     );
   return (
-    <Section title={title}>
+    <Section title={title} chapter="tyres" folds>
       {tyres.summary && <p className="mb-2 border-l-8 border-tape pl-3 text-lg">{tyres.summary}.</p>}
       <ul>
         {tyres.rows.map((row) => (

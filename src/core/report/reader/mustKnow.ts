@@ -1,0 +1,104 @@
+import { vocabularyOf } from '../../car';
+import { sentence, withinSentence } from '../../wording';
+import type { ReportDocument } from '../reportDocument';
+import { reasonsNotToDrive } from '../sections/cautions';
+import type { ReaderArea } from './verdicts';
+
+/** Something a buyer has to know before buying, in one line, and where it is told in full. */
+export interface MustKnow {
+  says: string;
+  /** A finding by its number, or the chapter it is in. */
+  to: { finding: number } | { area: ReaderArea };
+}
+
+/** So many questions of one kind are named before the rest is counted. */
+const NAMED = 3;
+
+/** What decides, a line each: what stops the drive, what the law or the papers ask, what was painted far thicker, rust that asks for a qualified person, and what nobody has settled. */
+export function mustKnow(report: ReportDocument): MustKnow[] {
+  const { findings, tyres, functions, papers, paint, screen } = report;
+  const told: MustKnow[] = [
+    ...(tyres?.rows ?? [])
+      .filter(({ mayBeDriven }) => !mayBeDriven)
+      .map(
+        ({ name, says }): MustKnow => ({
+          says: `Not to be driven as it is: ${withinSentence(name)}, ${says.split('; ')[0]}`,
+          to: { area: 'tyres' },
+        }),
+      ),
+    ...findings
+      .filter(({ caution }) => caution)
+      .map(
+        ({ number, line, partName, suspected }): MustKnow => ({
+          says: `${suspected ? 'Suspected: ' : ''}${suspected ? withinSentence(line) : line}, ${partName}: a qualified person looks first`,
+          to: { finding: number },
+        }),
+      ),
+    ...(screen?.rows ?? [])
+      .filter(({ fails }) => fails)
+      .map(
+        ({ number, says }): MustKnow => ({
+          says: `The screen: ${withinSentence(says)}`,
+          to: { finding: number },
+        }),
+      ),
+    ...(functions?.lampsOn?.length
+      ? [{ says: functions.lampsSay ?? 'A warning lamp is on', to: { area: 'works' } } as MustKnow]
+      : []),
+    ...(functions?.faulty ?? [])
+      .filter(({ caution }) => caution)
+      .map(
+        ({ name, says }): MustKnow => ({ says: `${name}${says ? `: ${says}` : ''}`, to: { area: 'works' } }),
+      ),
+    ...(papers?.asks ?? []).map((says): MustKnow => ({ says: sentence(says), to: { area: 'papers' } })),
+    ...(paint?.rows ?? [])
+      .filter((row) => row.class === 'far-thicker')
+      .map(
+        ({ name, median }): MustKnow => ({
+          says: `${name}: paint far thicker than the rest of the car${median ? `, ${median}` : ''}`,
+          to: { area: 'paint' },
+        }),
+      ),
+  ];
+  const open = findings.filter(({ suspected, caution }) => suspected && !caution);
+  const settled = open.slice(0, NAMED).map(
+    ({ number, line, partName }): MustKnow => ({
+      says: `Not settled: ${withinSentence(line)}, ${partName}`,
+      to: { finding: number },
+    }),
+  );
+  const more = open.length - settled.length;
+  return [
+    ...told,
+    ...settled,
+    ...(more > 0
+      ? [{ says: `${more} more suspicions are not settled`, to: { area: 'body' } } as MustKnow]
+      : []),
+  ].map(({ says, to }) => ({ says: says.replace(/\.$/, ''), to }));
+}
+
+/** What the report says nothing of, so that silence is not read as praise. */
+export function saidNothingOf(report: ReportDocument): string[] {
+  const { functions, papers, kit, odometer, findings, remedies = [] } = report;
+  const isUs = vocabularyOf(report.car) === 'us';
+  const hasPrice = [...findings, ...remedies].some(({ decision }) => /, for \D*\d/.test(decision ?? ''));
+  const saysKeys = (papers?.says ?? []).some((each) => /\bkeys?\b/i.test(each));
+  return [
+    ...(functions ? [] : ['Nothing was switched on or driven']),
+    ...(functions && !functions.drive ? ['It was not driven'] : []),
+    ...(papers ? [] : ['The papers are not covered']),
+    ...(saysKeys ? [] : ['How many keys there are is not said']),
+    ...(kit ? [] : ['What comes with it is not covered']),
+    ...(odometer ? [] : [`The ${isUs ? 'mileage' : 'odometer'} was not read`]),
+    ...(hasPrice ? [] : ['No prices are given, of the car or of any repair']),
+  ];
+}
+
+/** That it is no inspection, and what was found that bears on safety: always said. */
+export function safetySays(report: ReportDocument): string {
+  const reasons = reasonsNotToDrive(report.findings, report);
+  const lead = 'This is no safety inspection';
+  return reasons.length > 0
+    ? `${lead}. What was found bears on safety: ${reasons.join('; ')}.`
+    : `${lead}. Of what was found, nothing is known to stop it from being driven; what was not looked at is not known.`;
+}
