@@ -90,7 +90,7 @@ describe('what is said of a car', () => {
 
   it('tells the day in the first answer and on the page in the same words, whatever the reader’s phone speaks', async () => {
     const report = reportOf(fullWalk);
-    const line = 'Condition report, revision 1, 14 March 2026';
+    const line = 'Revision 1, signed 14 March 2026';
     expect(firstWords({ report, drawn: {}, sent: 1, path: '' })).toContain(line);
     expect((await pageOf(report)).join('')).toContain(line);
   });

@@ -16,6 +16,7 @@ import { unzip } from '../builders/unzip';
 import { freezeWalk, linkTo, sendPhoto } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
+import { openEveryChapter } from './steps';
 
 /** What a reader sees: what is folded away does not count. */
 // biome-ignore lint/performance/useDomNodeTextContent: hidden text is not read
@@ -49,8 +50,10 @@ test('page, PDF and the archive opened without a network say the same, item by i
   const missingIn = (text: string) => items.filter((item) => !bare(text).includes(bare(item)));
 
   await page.goto(url);
-  await expect(page.getByText('Is this the report that was signed?')).toBeVisible();
-  // The list of parts and the readings come a moment after the head.
+  await expect(page.getByText('Is this the report that was signed?')).toBeAttached();
+  // What is folded is there for a search of the browser; the list of parts and the readings come a moment after the head.
+  await expect.poll(async () => missingIn((await page.locator('body').textContent()) ?? '')).toEqual([]);
+  await openEveryChapter(page);
   await expect.poll(async () => missingIn(await seenOn(page))).toEqual([]);
 
   const dir = mkdtempSync(join(tmpdir(), 'zelk-archive-'));

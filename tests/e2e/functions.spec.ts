@@ -4,7 +4,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { beginWalk } from './begin';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { saved } from './steps';
+import { openEveryChapter, saved } from './steps';
 
 async function openFunctions(page: Page, server: RunningServer): Promise<string> {
   const { walk } = await beginWalk(page, server);
@@ -54,6 +54,7 @@ test('a run of 60 functions with 3 faults takes at most 40 taps, and is in the r
   await page.goto(`${server.origin}/walks/${walk}/report`);
   await page.getByRole('button', { name: /Freeze/ }).click();
   await page.waitForURL(/\/reports\//);
+  await openEveryChapter(page);
   await expect(page.getByRole('heading', { name: 'Does it work' })).toBeVisible();
   await expect(page.getByText('Faulty: Air-con does not blow cold')).toBeVisible();
   await expect(page.getByText(`${left - 3} of ${left} functions tried work; 3 are faulty.`)).toBeVisible();

@@ -1,7 +1,7 @@
 import type { Entry } from '#core/walk';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { saved } from './steps';
+import { openEveryChapter, saved } from './steps';
 
 test('things are counted, the cabin smelt and alterations told, a tap each, and the report says so', async ({
   page,
@@ -57,6 +57,7 @@ test('things are counted, the cabin smelt and alterations told, a tap each, and 
   await expect(page.getByText(/What comes with it, not counted/)).toBeVisible();
   await page.getByRole('button', { name: /Freeze/ }).click();
   await page.waitForURL(/\/reports\//);
+  await openEveryChapter(page);
   const section = page.locator('section', { has: page.getByRole('heading', { name: 'What comes with it' }) });
   await expect(section.getByText('Floor mats: 3, worn')).toBeVisible();
   await expect(section.getByText('Not there: jack.')).toBeVisible();

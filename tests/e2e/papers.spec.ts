@@ -1,7 +1,7 @@
 import type { Entry } from '#core/walk';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
-import { saved } from './steps';
+import { openEveryChapter, saved } from './steps';
 
 const history = [
   '9.8k 05/2018 stamp main dealer minor service',
@@ -93,6 +93,7 @@ test('a service history is typed in one field, doubtful lines are asked about, a
   await page.goto(`${server.origin}/walks/${walk}/report`);
   await page.getByRole('button', { name: /Freeze/ }).click();
   await page.waitForURL(/\/reports\//);
+  await openEveryChapter(page);
   await expect(page.getByRole('heading', { name: 'Papers', exact: true })).toBeVisible();
   await expect(
     page.getByText(/Jun 2023, 63,980 miles: belt, water pump, coolant; garage; invoice/),

@@ -9,7 +9,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { beginWalk, type CarWanted } from './begin';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { saved } from './steps';
+import { openEveryChapter, saved } from './steps';
 
 /** A car, a walk begun on it, and one of its reading screens. */
 async function openReadings(
@@ -370,6 +370,7 @@ test('a chip and a crack are placed on the screen, judged by zone, and all readi
   await page.goto(`${server.origin}/walks/${walk}/report`);
   await page.getByRole('button', { name: /Freeze/ }).click();
   await page.waitForURL(/\/reports\//);
+  await openEveryChapter(page);
   await expect(page.getByRole('heading', { name: 'Paint depth' })).toBeVisible();
   await expect(page.getByText(/Thicker than the rest: likely painted again/)).toBeVisible();
   await expect(page.getByText('Replace now', { exact: true })).toBeVisible();

@@ -8,7 +8,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { beginWalk } from './begin';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { saved } from './steps';
+import { openEveryChapter, saved } from './steps';
 
 async function openFunctions(page: Page, server: RunningServer): Promise<string> {
   const { walk } = await beginWalk(page, server);
@@ -24,6 +24,7 @@ async function freeze(page: Page, server: RunningServer, walk: string): Promise<
   await page.goto(`${server.origin}/walks/${walk}/report`);
   await page.getByRole('button', { name: /Freeze/ }).click();
   await page.waitForURL(/\/reports\//);
+  await openEveryChapter(page);
 }
 
 test('the start goes step by step, a tap each, and lamps that stay on are chosen by what they mean', async ({

@@ -79,3 +79,11 @@ export async function saved(page: Page): Promise<void> {
   await page.evaluate(() => document.title);
   await expect(page.getByTestId('outbox')).toHaveAccessibleName(/^Saved/, { timeout: 90_000 });
 }
+
+/** Opens every chapter of a report that is on the page: its readings come a moment after its head. */
+export async function openEveryChapter(page: Page): Promise<void> {
+  const all = page.getByRole('button', { name: 'Open every chapter' });
+  await expect(page.getByRole('list', { name: 'In short' })).toBeVisible();
+  if (!(await all.isVisible())) await page.getByRole('button', { name: 'Contents', exact: true }).click();
+  await all.click();
+}

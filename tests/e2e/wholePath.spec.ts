@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
 import { expect, test } from './server';
-import { addCar, goTo, openYard, saved, startWalk, tapPart } from './steps';
+import { addCar, goTo, openEveryChapter, openYard, saved, startWalk, tapPart } from './steps';
 
 const pictures = [
   'demo/pictures/hatch-door-fl-dent-where.jpg',
@@ -93,6 +93,7 @@ test('a person adds a car, walks it, freezes it, and a buyer reads it', async ({
   await expect(buyer.getByRole('heading', { name: /Fenlark Tessel/ })).toBeVisible();
   await expect(buyer.getByRole('heading', { name: 'Across the bay' })).toBeVisible();
   await expect(buyer.getByRole('heading', { name: 'Dent, 42 mm across' })).toBeVisible();
+  await openEveryChapter(buyer);
   await expect(buyer.getByText('Roof: could not be seen, too dark.')).toBeVisible();
   // Pictures further down are fetched when a reader comes near them.
   await buyer.locator('article img').first().scrollIntoViewIfNeeded();

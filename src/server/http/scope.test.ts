@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { Fact } from '#core/walk';
 import { filled } from '../../../tests/builders/arrival';
 import { details } from '../../../tests/builders/car';
-import { begun, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
+import { begun, CAR, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { asNell, startTestServer, type TestServer } from '../../../tests/builders/testServer';
 import { createApp } from './createApp';
@@ -169,21 +169,28 @@ describe('from outside', () => {
 
 describe('the first answer', () => {
   it('holds the head of the report for a link that is open, and of no other', async () => {
-    writeFileSync(join(server.dir, 'buyer.html'), '<body><div id="first"></div></body>');
+    writeFileSync(join(server.dir, 'buyer.html'), '<head></head><body><div id="first"></div></body>');
     server.context.stores.people.setYard({ name: 'Tew <script>alert(1)</script>', place: '', phone: '' });
+    await request(server.app)
+      .put(`/api/cars/${CAR}`)
+      .send({ ...details, plate: 'QX70BRT' })
+      .expect(200);
     await post(`/api/walks/${WALK}/reports`, { id: idOf(0xd77) }).expect(201);
     const app = createApp(server.context, server.dir);
     const page = async (token: string) => (await request(app).get(`/r/${token}`).expect(200)).text;
     const open = await page(tokens.open);
     expect(open).toContain('Fenlark Tessel (2017)</h1>');
-    expect(open).toContain('Condition report, revision 2, 14 March 2026');
+    expect(open).toContain('Revision 2, signed 14 March 2026');
     expect(open).toContain('You were sent revision 1;');
-    expect(open).toContain('Five-door hatch of 2017');
-    // Plain words, whatever they look like.
-    expect(open).toContain('Tew &lt;script&gt;');
-    expect(open).not.toContain('<script>');
+    expect(open).toContain('This is no safety inspection');
+    // What a chat shows of the link: which car, the worst of it in a line, no plate and no number.
+    const tags = open.slice(open.indexOf('<meta property'), open.indexOf('</head>'));
+    expect(tags).toContain('<meta property="og:title" content="Fenlark Tessel (2017)" />');
+    expect(tags).toMatch(/og:description" content="Condition report, revision 2\. [^"]+ · [^"]+"/);
+    expect(tags).toContain('content="Tew &lt;script&gt;');
+    expect(tags).not.toContain('QX70BRT');
     for (const kind of ['revoked', 'expired', 'locked', 'unknown', 'malformed'] as const)
-      expect(await page(tokens[kind])).toBe('<body><div id="first"></div></body>');
+      expect(await page(tokens[kind])).toBe('<head></head><body><div id="first"></div></body>');
     // Nobody counts as having read it by that alone.
     const { body } = await request(server.app).get(`/api/reports/${idOf(0xd77)}`);
     expect(body.shares.find(({ id }: { id: string }) => id === tokens.id).opened).toBe(0);

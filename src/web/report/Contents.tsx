@@ -51,7 +51,7 @@ export function Contents({ chapters }: { chapters: readonly Chapter[] }) {
     <>
       <nav
         aria-label="Contents"
-        className="fixed top-4 left-[max(1rem,calc(50%-39rem))] hidden max-h-[calc(100dvh-2rem)] w-52 overflow-y-auto text-sm xl:block print:hidden"
+        className="fixed top-20 left-[max(1rem,calc(50%-39rem))] hidden max-h-[calc(100dvh-6rem)] w-52 overflow-y-auto text-sm xl:block print:hidden"
       >
         {list}
       </nav>

@@ -18,7 +18,7 @@ interface FindingGroupsProps {
 
 const farthestFirst = [...noticeDistances].reverse();
 /** With fewer there is nothing to choose from. */
-const WORTH_CHOOSING = 6;
+export const WORTH_CHOOSING = 6;
 /** More than this that are seen only up close are folded: a reader who has five minutes looks from afar. */
 const MOST_NEAR = 4;
 
@@ -132,14 +132,12 @@ function Group({ notice, count, folds, children }: GroupProps) {
   return (
     <section className="mt-8 px-4">
       <details open={isAllOpen} className="group border-b border-line">
-        <summary className="flex min-h-14 cursor-pointer items-center gap-2">
-          <ChevronDown aria-hidden size={20} className="shrink-0 -rotate-90 group-open:rotate-0" />
-          <h2 className="min-w-0 flex-1 text-2xl leading-tight">
-            {name}
-            <span className="block text-base font-normal text-soft">
-              {count} findings, {hint}
-            </span>
-          </h2>
+        <summary className="grid min-h-14 cursor-pointer grid-cols-[1.25rem_minmax(0,1fr)] content-center gap-x-2 py-2">
+          <ChevronDown aria-hidden size={20} className="mt-1.5 -rotate-90 group-open:rotate-0" />
+          <h2 className="text-2xl leading-tight">{name}</h2>
+          <span className="col-start-2 text-soft">
+            {count} findings, {hint}
+          </span>
         </summary>
         {children}
       </details>

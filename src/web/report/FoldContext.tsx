@@ -12,37 +12,63 @@ interface Folding {
 const FoldContext = createContext<Folding>({ isAllOpen: true, openAll: () => {}, lineOf: () => undefined });
 export const useFolding = (): Folding => useContext(FoldContext);
 
-/** Opens whatever a place lies in, and goes there: browsers that do it themselves have then nothing left to do. */
-function reveal(hash: string): void {
-  const place = hash.length > 1 ? document.getElementById(decodeURIComponent(hash.slice(1))) : null;
-  if (!place) return;
+/** Opens whatever a place lies in, and goes there: browsers that do it themselves have then nothing left to do. False while it is not on the page. */
+function reveal(hash: string): boolean {
+  if (hash.length < 2) return true;
+  const place = document.getElementById(decodeURIComponent(hash.slice(1)));
+  if (!place) return false;
   const within = place.querySelector(':scope > details');
   for (let at: Element | null = within ?? place; at; at = at.parentElement)
     if (at instanceof HTMLDetailsElement) at.open = true;
   place.scrollIntoView();
+  return true;
+}
+
+/** So long a chapter that still travels is waited for. */
+const WAIT_MS = 10_000;
+
+/** Goes to a place as soon as it is on the page: what is far down comes a moment after the head. Gives back how to stop. */
+function revealOnceThere(hash: string): () => void {
+  if (reveal(hash)) return () => {};
+  const watch = new MutationObserver(() => reveal(hash) && watch.disconnect());
+  watch.observe(document.body, { childList: true, subtree: true });
+  const timer = setTimeout(() => watch.disconnect(), WAIT_MS);
+  return () => {
+    clearTimeout(timer);
+    watch.disconnect();
+  };
 }
 
 /** Lets chapters fold: closed at first, opened by the hand, by a link into them, by a search of the browser, all at once, and for paper. */
 export function Foldable({ lineOf, children }: { lineOf: Folding['lineOf']; children: ReactNode }) {
   const [isAllOpen, openAll] = useState(false);
   useEffect(() => {
-    const onHash = () => reveal(location.hash);
+    let stop = revealOnceThere(location.hash);
+    const onHash = () => {
+      stop();
+      stop = revealOnceThere(location.hash);
+    };
     // The same link again changes no hash.
     const onClick = ({ target }: MouseEvent) => {
       const link = target instanceof Element ? target.closest('a[href^="#"]') : null;
       if (link) setTimeout(() => reveal(link.getAttribute('href') ?? ''));
     };
     const onPrint = () => openAll(true);
-    onHash();
     addEventListener('hashchange', onHash);
     addEventListener('beforeprint', onPrint);
     document.addEventListener('click', onClick);
     return () => {
+      stop();
       removeEventListener('hashchange', onHash);
       removeEventListener('beforeprint', onPrint);
       document.removeEventListener('click', onClick);
     };
   }, []);
+  useEffect(() => {
+    // What folds within a chapter opens with it.
+    if (isAllOpen)
+      for (const each of document.querySelectorAll<HTMLDetailsElement>('main details')) each.open = true;
+  }, [isAllOpen]);
   const value = useMemo(() => ({ isAllOpen, openAll, lineOf }), [isAllOpen, lineOf]);
   return <FoldContext value={value}>{children}</FoldContext>;
 }

@@ -45,8 +45,7 @@ export function ReaderHead({ report, chapters, cover, photoUrl }: ReaderHeadProp
           <h1 className="text-2xl leading-tight sm:text-3xl">{report.title}</h1>
           <p>{report.odometer ?? 'Odometer not read'}</p>
           <p className="text-sm text-soft">
-            Walked {shortDay(report.walkedFrom)}. Revision {report.revision}, signed{' '}
-            {longDay(report.frozenAt)}
+            {`Walked ${shortDay(report.walkedFrom)}. Revision ${report.revision}, signed ${longDay(report.frozenAt)}`}
           </p>
         </div>
       </header>

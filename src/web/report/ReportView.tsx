@@ -18,7 +18,8 @@ import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
 import { ChangesSection } from './ChangesSection';
 import { Contents } from './Contents';
-import { FindingGroups } from './FindingGroups';
+import { FarTiles } from './FarTiles';
+import { FindingGroups, WORTH_CHOOSING } from './FindingGroups';
 import { Foldable } from './FoldContext';
 import { PutRightSection } from './PutRightSection';
 import type { ReportFiles } from './photoUrl';
@@ -81,13 +82,26 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
   }, [report, chapters]);
   const chosen = coverOf(report);
   const cover = chosen && !withdrawn.has(chosen.sha256) ? chosen : undefined;
+  // Many findings are told by those that are seen from afar; all of them are a chapter.
+  const isLong = report.findings.length >= WORTH_CHOOSING;
+  const findings = (
+    <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
+  );
   const [viewing, setViewing] = useState<ReportPhoto>();
   return (
     <Foldable lineOf={lineOf}>
       <ViewContext value={setViewing}>
         <WithdrawnContext value={withdrawn}>
           <main className="mx-auto max-w-3xl pb-16">
-            <Contents chapters={chapters} />
+            <Contents
+              chapters={[
+                ...chapters,
+                ...(questions.length > 0
+                  ? [{ id: 'questions' as const, title: 'Questions and answers' }]
+                  : []),
+                ...(changes ? [{ id: 'changes' as const, title: 'What changed' }] : []),
+              ]}
+            />
             <YardBand yard={yard} logoUrl={files.logoUrl} />
             <ReaderHead report={report} chapters={chapters} cover={cover} photoUrl={photoUrl} />
             {covered.length > 0 && (
@@ -97,8 +111,6 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
                 ))}
               </Notice>
             )}
-            <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
-            {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
             <Suspense fallback={<div className="mt-6 h-192" />}>
               <div id="map" className="scroll-mt-4">
                 <ReportMap report={report} photoUrl={photoUrl} />
@@ -113,19 +125,35 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
                 ))}
               </div>
             )}
-            <div id="findings" className="scroll-mt-16" />
-            <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
+            {isLong ? (
+              <>
+                <FarTiles report={report} photoUrl={photoUrl} />
+                <Section title="Every finding" chapter="findings" folds={!isOnlyNew}>
+                  <div className="-mx-4">{findings}</div>
+                </Section>
+              </>
+            ) : (
+              <div id="findings" className="scroll-mt-4">
+                {findings}
+              </div>
+            )}
             <Promised report={report} />
             <OtherRemedies report={report} />
             <PutRightSection report={report} photoUrl={photoUrl} />
+            <div id="questions" className="scroll-mt-4">
+              <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
+            </div>
+            <div id="changes" className="scroll-mt-4">
+              {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
+            </div>
             <NotChecked report={report} />
             <SeenUnder report={report} />
             <div id="told" className="scroll-mt-16" />
             <ToldSections report={report} />
-            <Suspense fallback={<div className="mt-8 h-192" />}>
+            <Suspense fallback={<div className="h-14" />}>
               <PartList report={report} />
             </Suspense>
-            <Suspense fallback={<div className="mt-8 h-96" />}>
+            <Suspense fallback={<div className="h-14" />}>
               <ReportReadings report={report} files={files} />
             </Suspense>
             {others.length > 0 && (

@@ -32,12 +32,10 @@ export function Section({ title, chapter, folds = false, children }: SectionProp
   return (
     <section {...named} className="scroll-mt-4 px-4">
       <details ref={fold} className="group border-b border-line">
-        <summary className="flex min-h-14 cursor-pointer items-center gap-2 py-2">
-          <ChevronDown aria-hidden size={20} className="shrink-0 -rotate-90 group-open:rotate-0" />
-          <h2 className="min-w-0 flex-1 text-xl leading-tight">
-            {title}
-            {line && <span className="block text-sm font-normal text-soft">{sentence(line)}</span>}
-          </h2>
+        <summary className="grid min-h-14 cursor-pointer grid-cols-[1.25rem_minmax(0,1fr)] content-center gap-x-2 py-2">
+          <ChevronDown aria-hidden size={20} className="mt-1 -rotate-90 group-open:rotate-0" />
+          <h2 className="text-xl leading-tight">{title}</h2>
+          {line && <span className="col-start-2 text-sm text-soft">{sentence(line)}</span>}
         </summary>
         <div className="pt-1 pb-6">{children}</div>
       </details>

@@ -3,8 +3,10 @@ import type { ReportDocument } from '../reportDocument';
 import type { ReaderArea } from './verdicts';
 
 /** Chapters of the page, by the ids they are linked by. */
-export const chapterIds = [
+const chapterIds = [
   'map',
+  'questions',
+  'changes',
   'findings',
   'promised',
   'put-right',

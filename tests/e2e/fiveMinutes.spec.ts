@@ -1,0 +1,59 @@
+import type { Page } from '@playwright/test';
+import { fullWalk } from '../builders/fullWalk';
+import { freezeWalk, linkTo } from './frozen';
+import { fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, test } from './server';
+
+/** Screens below the first at which something stands; 0 is before any scroll. */
+const screenOf = (page: Page, text: RegExp) =>
+  page
+    .getByText(text)
+    .first()
+    .evaluate((element) => element.getBoundingClientRect().top / window.innerHeight);
+
+test('the first screen tells what a buyer must know, what nothing is said of, and leads to the rest', async ({
+  page,
+  server,
+}) => {
+  const report = await freezeWalk(page, server, fullWalk);
+  const { url } = await linkTo(server, report);
+  await page.goto(url);
+  const must = page.getByRole('list', { name: 'Know this first' });
+  await expect(must.getByText(/^Not to be driven as it is: .*1\.2 mm left/)).toBeVisible();
+  await expect(must.getByText(/^Warning lamps that stay on: airbag/)).toBeVisible();
+  await expect(must.getByText(/1 of 2 keys not tried/)).toBeVisible();
+  const short = page.getByRole('list', { name: 'In short' });
+  await expect(short.getByRole('listitem')).toHaveCount(6);
+  // The worst stands first.
+  await expect(short.getByRole('listitem').first()).toContainText('1 now');
+  await expect(
+    page.getByText(/^This is no safety inspection\. What was found bears on safety/),
+  ).toBeVisible();
+  for (const says of [/^Not to be driven as it is/, /warning lamps? on/, /of 105$/])
+    expect(await screenOf(page, says)).toBeLessThan(1);
+  await noAxeFindings(page);
+  await fitsSideways(page);
+
+  // A verdict is a way in: its chapter opens there.
+  const tyre = page.getByText('1.2 mm left, under the limit of 1.6 mm.', { exact: true });
+  await expect(tyre).toBeHidden();
+  await short.getByRole('link', { name: /Tyres/ }).click();
+  await expect(tyre).toBeVisible();
+  await expect(tyre).toBeInViewport();
+
+  // So is an address, also one that was sent.
+  await page.goto(`${url}#papers`);
+  await page.reload();
+  await expect(
+    page
+      .getByText(/^Keys: 2/)
+      .or(page.getByText(/keys/i))
+      .first(),
+  ).toBeAttached();
+  await expect(page.locator('#papers details')).toHaveAttribute('open', '');
+
+  // On paper nothing is folded.
+  await page.emulateMedia({ media: 'print' });
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  await expect.poll(() => page.locator('main details:not([open])').count()).toBe(0);
+});
