@@ -49,6 +49,8 @@ async function pictureOf(size: typeof phone, { path, before }: Shot): Promise<Bu
     timezoneId: 'Europe/London',
   });
   await page.context().addCookies(cookies());
+  // Whoever looks after the yard comes to the morning first; each picture names its own screen.
+  await page.context().addInitScript(() => localStorage.setItem('zelk.off.opensWithMorning', 'off'));
   await page.goto(origin + path);
   // Pages that listen for news are never idle.
   await page.waitForLoadState('load');
@@ -100,6 +102,38 @@ try {
   ).json();
 
   await shoot('stock-desk', desk, '/');
+  await shoot('morning-desk', desk, '/morning', (page) =>
+    page.getByRole('region', { name: 'Waiting for a trade' }).waitFor(),
+  );
+  await shoot('board-desk', desk, '/board', (page) =>
+    page
+      .getByText('Our own hands')
+      .first()
+      .evaluate((row) => row.scrollIntoView({ block: 'center' })),
+  );
+  await shoot('plan-desk', desk, `/walks/${painted}/plan`, (page) => page.waitForTimeout(2500));
+  const board = await getJson('/api/board');
+  const dents = board.tasks.find((task: { crew?: string }) => task.crew === 'dents');
+  const damson = board.cars.find((car: { stockNumber: string }) => car.stockNumber === 'BT-151');
+  const trade = await (
+    await fetch(`${origin}/api/trade-links`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', ...signed },
+      body: '{"crew":"dents","label":"The dent specialist","days":14}',
+    })
+  ).json();
+  await shootTogether('work-phone', [
+    { path: `/board/sheet/dents/${dents.from.day}` },
+    {
+      path: `/t/${trade.token}`,
+      before: (page) =>
+        page
+          .getByRole('button', { name: /^Done: / })
+          .first()
+          .evaluate((it) => it.scrollIntoView({ block: 'end' })),
+    },
+    { path: `/walks/${damson.walk}/second-walk` },
+  ]);
   const stepBack = async (page: Page) => {
     await page.getByRole('button', { name: 'Route, laps and conditions' }).click();
     await page.getByRole('button', { name: 'Step-back lap' }).click();
@@ -146,7 +180,17 @@ try {
     },
   ]);
   await shoot('report-desk', desk, `/reports/${report}`);
-  await shoot('report-phone', phone, share.path);
+  await shootTogether('report-phone', [
+    { path: share.path },
+    {
+      path: share.path,
+      before: (page) =>
+        page
+          .getByRole('heading', { name: 'Across the bay' })
+          .first()
+          .evaluate((it) => it.scrollIntoView()),
+    },
+  ]);
   const strip = async (page: Page) => {
     const label = page.locator('[data-face=left] text').filter({ hasText: /^11$/ }).first();
     await label.scrollIntoViewIfNeeded();
@@ -179,9 +223,6 @@ try {
     },
   ]);
   await shoot('checks-desk', desk, `/walks/${done}/checks`);
-  await shoot('messages-desk', desk, '/messages');
-  await shoot('second-looks-desk', desk, `/walks/${done}/questions`);
-  await shoot('cues-phone', phone, `/walks/${done}/cues`);
   await shootTogether('readings-phone', [
     { path: `/walks/${done}/tyres?part=tyre-fr` },
     { path: `/walks/${done}/glass` },

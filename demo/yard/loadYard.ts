@@ -6,6 +6,7 @@ import type { ReportDocument } from '#core/report';
 import type { Truth } from '../picture-maker/truth';
 import { cars } from './cars';
 import { comeIn } from './comeIn';
+import { crew } from './crew';
 import { arrival, collection, journeyPictures } from './hatchJourney';
 import { hatchScript } from './hatchScript';
 import { afterwards, buyers, questionsOf } from './hatchTalk';
@@ -51,6 +52,7 @@ export async function loadYard(
   };
   await send('PUT', '/api/yard', JSON.stringify({ ...yard, logo }));
   await send('PUT', '/api/prices', JSON.stringify(prices));
+  await send('PUT', '/api/crew', JSON.stringify(crew));
   const hoursAgo = (hours: number) => new Date(now.getTime() - hours * HOUR_MS);
   // Oldest first: the list shows the newest on top.
   const inOrder = [...workCars, ...cars.toReversed()];

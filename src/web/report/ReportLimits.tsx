@@ -1,13 +1,33 @@
 import { otherPromiseLine, type ReportDocument } from '#core/report';
 import { Section } from './Section';
 
+/** More promises than this are folded: how many and by when stands beside the title. */
+const MOST_PROMISED = 6;
+
+/** "25 things, by 9 December 2026", "25 things: 20 by 9 December 2026, 5 with no day" */
+function promisedLine(days: readonly (string | undefined)[]): string {
+  const counts = new Map<string, number>();
+  for (const day of days) counts.set(day ?? '', (counts.get(day ?? '') ?? 0) + 1);
+  const things = `${days.length} ${days.length === 1 ? 'thing' : 'things'}`;
+  const [only] = counts.keys();
+  if (counts.size === 1) return only ? `${things}, by ${only}` : `${things}, no day said`;
+  const each = [...counts].map(([day, n]) => (day ? `${n} by ${day}` : `${n} with no day`));
+  return `${things}: ${each.join(', ')}`;
+}
+
 /** What the yard has undertaken to do. */
 export function Promised({ report }: { report: ReportDocument }) {
   const promised = report.findings.filter((finding) => finding.promised);
   const others = (report.remedies ?? []).filter((remedy) => remedy.promised);
-  if (promised.length + others.length === 0) return null;
+  const all = [...promised, ...others];
+  if (all.length === 0) return null;
   return (
-    <Section title="Will be put right before collection" chapter="promised">
+    <Section
+      title="Will be put right before collection"
+      chapter="promised"
+      folds={all.length > MOST_PROMISED}
+      line={promisedLine(all.map(({ by }) => by))}
+    >
       <ul className="space-y-1">
         {promised.map((finding) => (
           <li key={finding.number}>

@@ -111,6 +111,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
                 ))}
               </Notice>
             )}
+            <Promised report={report} />
             <Suspense fallback={<div className="mt-6 h-192" />}>
               <div id="map" className="scroll-mt-4">
                 <ReportMap report={report} photoUrl={photoUrl} />
@@ -137,7 +138,6 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
                 {findings}
               </div>
             )}
-            <Promised report={report} />
             <OtherRemedies report={report} />
             <PutRightSection report={report} photoUrl={photoUrl} />
             <div id="questions" className="scroll-mt-4">

@@ -10,11 +10,13 @@ interface SectionProps {
   chapter?: ChapterId;
   /** It is closed at first, with what it comes to beside its title. */
   folds?: boolean;
+  /** What it comes to, where no verdict says it. */
+  line?: string;
   children: ReactNode;
 }
 
 /** A chapter of the report, or a piece of one. What is folded is there for searches of the browser, for links and for paper. */
-export function Section({ title, chapter, folds = false, children }: SectionProps) {
+export function Section({ title, chapter, folds = false, line: own, children }: SectionProps) {
   const { isAllOpen, lineOf } = useFolding();
   const fold = useRef<HTMLDetailsElement>(null);
   useEffect(() => {
@@ -28,7 +30,7 @@ export function Section({ title, chapter, folds = false, children }: SectionProp
         {children}
       </section>
     );
-  const line = chapter && lineOf(chapter);
+  const line = own ?? (chapter && lineOf(chapter));
   return (
     <section {...named} className="scroll-mt-4 px-4">
       <details ref={fold} className="group border-b border-line">
