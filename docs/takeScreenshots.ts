@@ -107,7 +107,7 @@ try {
   );
   await shoot('board-desk', desk, '/board', (page) =>
     page
-      .getByText('Our own hands')
+      .getByText('Tomas, our own hands')
       .first()
       .evaluate((row) => row.scrollIntoView({ block: 'center' })),
   );

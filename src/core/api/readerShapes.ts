@@ -21,6 +21,8 @@ export const sharedChoicesSchema = z.object({
       state: z.enum(['open', 'chosen', 'confirmed', 'declined']),
     }),
   ),
+  /** Until when they may be chosen: as long as the link opens. Absent where it does not run out. */
+  until: z.iso.datetime().optional(),
 });
 export type SharedChoices = z.output<typeof sharedChoicesSchema>;
 export const chooseBody = z.strictObject({ fault: z.string().min(1).max(100), isWanted: z.boolean() });

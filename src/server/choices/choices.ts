@@ -53,7 +53,8 @@ export function choicesOfReader(stores: Stores, report: ReportDocument, share: s
       },
     ];
   });
-  return { offers: [...rows, ...settled] };
+  const until = stores.shares.expiryOf(share);
+  return { offers: [...rows, ...settled], ...(until && { until }) };
 }
 
 /** Keeps that a reader wants something, or no longer does. Doing it again changes nothing. Throws a Problem for what is not offered, and for what has an answer. */

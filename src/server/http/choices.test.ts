@@ -61,6 +61,17 @@ describe('what a buyer may choose', () => {
     );
   });
 
+  it('may be chosen as long as the link opens, and says until when', async () => {
+    const untilOf = async (of: string) =>
+      (await request(server.app).get(`/api/shared/${of}/choices`).expect(200)).body.until;
+    expect(await untilOf(token)).toBeUndefined();
+    const { body } = await request(server.app)
+      .post(`/api/reports/${report}/shares`)
+      .send({ label: 'For a fortnight', days: 14 })
+      .expect(201);
+    expect(await untilOf(body.token)).toBe(body.expiresAt);
+  });
+
   it('is told to the yard once, taken back while nobody answered, and confirmed it is a promise', async () => {
     await choose(FAULT).expect(200);
     await choose(FAULT).expect(200);

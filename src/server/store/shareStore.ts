@@ -109,6 +109,8 @@ export function makeShareStore(db: Db) {
     forgetUnlocks: (before: string): void => {
       forgetUnlocks.run(before);
     },
+    /** When a link stops opening, UTC; undefined where it does not. */
+    expiryOf: (share: string): string | undefined => byId.get(share)?.expires_at ?? undefined,
     labelOf: (share: string): string => byId.get(share)?.label ?? '',
     noteOpened: openings.note,
     /** Writes down what was opened lately; for when the server stops. */

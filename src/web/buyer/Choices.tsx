@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { SharedChoices } from '#core/api';
+import { longDay } from '#core/wording';
 import { request } from '../api/answers';
 import { sendJson } from '../api/client';
 import { Button } from '../components/Button';
@@ -20,11 +21,15 @@ const money = ({ amount, currency }: Offer['price']): string =>
 /** What the reader may choose to have put right, each at its price; asked for by a tap, taken back by another. Nothing is agreed before the yard has confirmed it. */
 export function Choices({ path }: { path: string }) {
   const [offers, setOffers] = useState<readonly Offer[]>();
+  const [until, setUntil] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const [isSending, setSending] = useState(false);
   useEffect(() => {
     request(`${path}/choices`, {})
-      .then((page) => setOffers((page as SharedChoices).offers))
+      .then((page) => {
+        setOffers((page as SharedChoices).offers);
+        setUntil((page as SharedChoices).until);
+      })
       // Out of signal the report tells what is offered all the same.
       .catch(() => undefined);
   }, [path]);
@@ -47,7 +52,10 @@ export function Choices({ path }: { path: string }) {
       <h2 id="choices" className="text-2xl">
         What you may choose
       </h2>
-      <p className="my-2">The yard offers to put these right at a price.</p>
+      <p className="my-2">
+        The yard offers to put these right at a price
+        {until && `; you may choose until ${longDay(until)}, when your link runs out`}.
+      </p>
       {problem && <Notice look="warn">{problem}</Notice>}
       <ul className="border-t border-ink">
         {offers.map(({ fault, number, where, says, price, state }) => (
