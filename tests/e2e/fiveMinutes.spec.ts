@@ -34,6 +34,13 @@ test('the first screen tells what a buyer must know, what nothing is said of, an
   await noAxeFindings(page);
   await fitsSideways(page);
 
+  // Whoever stands behind it is a tap away.
+  const reach = page.getByRole('navigation', { name: 'Ask the yard' });
+  await expect(reach.getByRole('button', { name: 'Share' })).toBeVisible();
+  await reach.getByRole('button', { name: 'Ask' }).click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await page.keyboard.press('Escape');
+
   // A verdict is a way in: its chapter opens there.
   const tyre = page.getByText('1.2 mm left, under the limit of 1.6 mm.', { exact: true });
   await expect(tyre).toBeHidden();

@@ -9,6 +9,7 @@ import { AskContext, type AskedAbout } from '../report/AskContext';
 import type { PhotoUrl } from '../report/photoUrl';
 import { ReportView } from '../report/ReportView';
 import { useLive } from '../sync/useLive';
+import { ReachYard } from './ReachYard';
 import { readNews, readPage } from './readPage';
 
 const Passphrase = lazy(() => import('./Passphrase').then((file) => ({ default: file.Passphrase })));
@@ -122,6 +123,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           sha256={sha256}
           changes={changes}
           questions={questions}
+          actions={<ReachYard report={report} />}
           files={{
             photoUrl,
             recordingUrl: (recording) => `${path}/recordings/${recording}`,

@@ -1,4 +1,4 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react';
 import { countryOf, fuelName, plateName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
 import {
@@ -52,10 +52,12 @@ interface ReportViewProps {
   /** What was asked and answered. */
   questions: readonly Question[];
   files: ReportFiles;
+  /** What a reader may do about it, below what must be known. */
+  actions?: ReactNode;
 }
 
 /** The frozen report as a page, phone first, from the far view inwards. */
-export function ReportView({ report, sha256, changes, questions, files }: ReportViewProps) {
+export function ReportView({ report, sha256, changes, questions, files, actions }: ReportViewProps) {
   const [isOnlyNew, setOnlyNew] = useState(false);
   const { photoUrl, covered = none } = files;
   const { car, yard } = report;
@@ -104,6 +106,7 @@ export function ReportView({ report, sha256, changes, questions, files }: Report
             />
             <YardBand yard={yard} logoUrl={files.logoUrl} />
             <ReaderHead report={report} chapters={chapters} cover={cover} photoUrl={photoUrl} />
+            {actions}
             {covered.length > 0 && (
               <Notice className="mx-4 mt-4">
                 {covered.map(({ number, says }) => (
