@@ -38,8 +38,9 @@ test('the first screen tells what a buyer must know, what nothing is said of, an
   const reach = page.getByRole('navigation', { name: 'Ask the yard' });
   await expect(reach.getByRole('button', { name: 'Share' })).toBeVisible();
   await reach.getByRole('button', { name: 'Ask' }).click();
-  await expect(page.getByRole('dialog')).toBeVisible();
+  await expect(page.getByLabel('What do you want to know?')).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 
   // A verdict is a way in: its chapter opens there.
   const tyre = page.getByText('1.2 mm left, under the limit of 1.6 mm.', { exact: true });

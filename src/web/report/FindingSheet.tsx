@@ -9,6 +9,7 @@ import { FindingSays } from './FindingSays';
 import { OtherSide } from './OtherSide';
 import type { PhotoUrl } from './photoUrl';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
+import { reveal } from './reveal';
 
 interface FindingSheetProps {
   finding: ReportFinding;
@@ -26,10 +27,7 @@ export default function FindingSheet({ finding, report, photoUrl, onFinding, onC
   const read = () => {
     onClose();
     // The dialog gives the focus back first.
-    setTimeout(
-      () => document.getElementById(`finding-${finding.number}`)?.scrollIntoView({ behavior: 'smooth' }),
-      50,
-    );
+    setTimeout(() => reveal(`#finding-${finding.number}`), 50);
   };
   return (
     <Dialog open onClose={onClose} className="relative z-40">

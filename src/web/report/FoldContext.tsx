@@ -1,5 +1,6 @@
 import { createContext, type ReactNode, useContext, useEffect, useMemo, useState } from 'react';
 import type { ChapterId } from '#core/report';
+import { reveal } from './reveal';
 
 interface Folding {
   /** Everything is unfolded: to read on, to print, to look for a word. */
@@ -11,18 +12,6 @@ interface Folding {
 
 const FoldContext = createContext<Folding>({ isAllOpen: true, openAll: () => {}, lineOf: () => undefined });
 export const useFolding = (): Folding => useContext(FoldContext);
-
-/** Opens whatever a place lies in, and goes there: browsers that do it themselves have then nothing left to do. False while it is not on the page. */
-function reveal(hash: string): boolean {
-  if (hash.length < 2) return true;
-  const place = document.getElementById(decodeURIComponent(hash.slice(1)));
-  if (!place) return false;
-  const within = place.querySelector(':scope > details');
-  for (let at: Element | null = within ?? place; at; at = at.parentElement)
-    if (at instanceof HTMLDetailsElement) at.open = true;
-  place.scrollIntoView();
-  return true;
-}
 
 /** So long a chapter that still travels is waited for. */
 const WAIT_MS = 10_000;
