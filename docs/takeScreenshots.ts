@@ -222,7 +222,6 @@ try {
       },
     },
   ]);
-  await shoot('checks-desk', desk, `/walks/${done}/checks`);
   await shootTogether('readings-phone', [
     { path: `/walks/${done}/tyres?part=tyre-fr` },
     { path: `/walks/${done}/glass` },
