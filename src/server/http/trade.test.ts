@@ -95,6 +95,9 @@ describe('the link of a visiting trade', () => {
     const photo = (sha256: string) => request(server.app).get(`/api/trade/${token}/photos/${sha256}/320`);
     await photo(sha256Of(pictures.of)).expect(200);
     await photo(sha256Of(pictures.other)).expect(404);
+    // Taken away from readers, it is gone at once, also from a page that was just opened.
+    await say([{ kind: 'photo-withdrawn', body: { photo: sha256Of(pictures.of) } }], 60);
+    await photo(sha256Of(pictures.of)).expect(404);
   });
 
   it('tells nobody what a buyer would pay', async () => {

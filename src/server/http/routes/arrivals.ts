@@ -6,11 +6,12 @@ import { sha256Schema } from '#core/walk';
 import { checkOf, takeInCheck } from '../../arrival/takeInCheck';
 import { writeCheckPdf } from '../../arrival/writeCheckPdf';
 import type { Context } from '../../context';
-import { notFound, unprocessable } from '../../problems';
+import { notFound } from '../../problems';
 import { papers } from '../../reports/pdf/writePdf';
 import type { StoredCheck } from '../../store/arrivalStore';
 import { linkOpener, tokenParams } from '../openLink';
 import { type AnyRoute, route } from '../route';
+import { takeInByLink } from '../takeInByLink';
 
 /** So many photos one link may send: those of a check at collection and one on arrival. */
 const MOST_PHOTOS_A_LINK = 2 * MOST_PHOTOS_A_CHECK;
@@ -21,7 +22,7 @@ const givenOf = ({ check, sha256, receivedAt }: StoredCheck) => ({ check, sha256
 
 /** Cars held against their reports: signed by whoever has the link, seen by them and by the yard. */
 export function arrivalRoutes(context: Context): AnyRoute[] {
-  const { stores, shown, takeIn, now } = context;
+  const { stores, shown, now } = context;
   const { opened, admit, revisionsBeside, revisionOf } = linkOpener(context);
 
   const sendPdf = async (
@@ -49,24 +50,15 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       admit,
       takes: ['image/jpeg', 'image/png', 'image/webp'],
       gives: keptPictureSchema,
-      handle: async ({ params }, request) => {
+      handle: ({ params }, request) => {
         const { share } = opened(request, params.token);
-        const { sha256 } = params;
-        if (stores.arrivals.hasPhoto(share, sha256)) {
-          request.resume();
-          return { sha256 };
-        }
-        if (stores.arrivals.photosOf(share) >= MOST_PHOTOS_A_LINK)
-          throw unprocessable(
-            'too-many-photos',
-            `${MOST_PHOTOS_A_LINK} photos have come by this link, and no more are taken. Send others to the yard by mail.`,
-          );
-        // Taken in whole even when it is known here: only who has the picture may name it.
-        const record = await takeIn(request, sha256);
-        const at = now().toISOString();
-        if (!stores.photos.get(sha256)?.stored) stores.photos.put(record, true, at);
-        stores.arrivals.notePhoto(share, sha256, at);
-        return { sha256 };
+        return takeInByLink(context, request, share, params.sha256, {
+          has: stores.arrivals.hasPhoto,
+          count: stores.arrivals.photosOf,
+          note: stores.arrivals.notePhoto,
+          most: MOST_PHOTOS_A_LINK,
+          instead: 'Send others to the yard by mail.',
+        });
       },
     }),
     route({

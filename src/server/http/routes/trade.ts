@@ -2,15 +2,17 @@ import type { Request } from 'express';
 import { keptPictureSchema, tradePageSchema } from '#core/api';
 import { sha256Schema } from '#core/walk';
 import type { Context } from '../../context';
-import { notFound, unprocessable } from '../../problems';
-import { pictureForTrade, tradeLinkProblems } from '../../trade/openTradeLink';
+import { notFound } from '../../problems';
+import { tradeLinkProblems } from '../../trade/openTradeLink';
 import { sayWork } from '../../trade/sayWork';
 import { sheetOf, sheetTold } from '../../trade/sheetOf';
+import { makeTradePictures } from '../../trade/tradePictures';
 import { sendPhoto } from '../answers/sendPhoto';
 import { sendSheetPdf } from '../answers/sendSheetPdf';
 import { addressOf } from '../guessLimit';
 import { tokenParams } from '../openLink';
 import { type AnyRoute, route } from '../route';
+import { takeInByLink } from '../takeInByLink';
 import { widthSchema } from '../widthSchema';
 import { dayQuery, nothing, paperQuery, sayBody } from './sheets';
 
@@ -19,7 +21,8 @@ const MOST_PHOTOS_A_LINK = 400;
 
 /** What a visiting trade sees and says by its link: its own jobs, and nothing else of the yard. */
 export function tradeRoutes(context: Context): AnyRoute[] {
-  const { stores, now, guesses, takeIn } = context;
+  const { stores, now, guesses } = context;
+  const pictures = makeTradePictures(context);
   const opened = (request: Request, token: string) => {
     const answer = stores.tradeLinks.open(token, now().toISOString());
     if (answer.status === 'unknown') guesses.wrongLink(addressOf(request));
@@ -40,7 +43,9 @@ export function tradeRoutes(context: Context): AnyRoute[] {
       handle: async ({ params }, request) => {
         const { crew, label, expiresAt, link } = opened(request, params.token);
         stores.tradeLinks.noteOpened(link, now().toISOString());
-        return { label, expiresAt, sheet: sheetTold(await sheetOf(context, crew)) };
+        const sheet = await sheetOf(context, crew);
+        pictures.note(crew, sheet);
+        return { label, expiresAt, sheet: sheetTold(sheet) };
       },
     }),
     route({
@@ -85,22 +90,15 @@ export function tradeRoutes(context: Context): AnyRoute[] {
       admit,
       takes: ['image/jpeg', 'image/png', 'image/webp'],
       gives: keptPictureSchema,
-      handle: async ({ params: { token, sha256 } }, request) => {
+      handle: ({ params: { token, sha256 } }, request) => {
         const { link } = opened(request, token);
-        if (stores.tradeLinks.hasPhoto(link, sha256)) {
-          request.resume();
-          return { sha256 };
-        }
-        if (stores.tradeLinks.photosOf(link) >= MOST_PHOTOS_A_LINK)
-          throw unprocessable(
-            'too-many-photos',
-            `${MOST_PHOTOS_A_LINK} pictures have come by this link, and no more are taken. Ask the yard for a new link.`,
-          );
-        const record = await takeIn(request, sha256);
-        const at = now().toISOString();
-        if (!stores.photos.get(sha256)?.stored) stores.photos.put(record, true, at);
-        stores.tradeLinks.notePhoto(link, sha256, at);
-        return { sha256 };
+        return takeInByLink(context, request, link, sha256, {
+          has: stores.tradeLinks.hasPhoto,
+          count: stores.tradeLinks.photosOf,
+          note: stores.tradeLinks.notePhoto,
+          most: MOST_PHOTOS_A_LINK,
+          instead: 'Ask the yard for a new link.',
+        });
       },
     }),
     route({
@@ -113,7 +111,7 @@ export function tradeRoutes(context: Context): AnyRoute[] {
       handle: async ({ params: { token, sha256, width } }, request, response) => {
         const { crew, link } = opened(request, token);
         const own = stores.tradeLinks.hasPhoto(link, sha256) ? {} : undefined;
-        const overlay = own ?? (await pictureForTrade(context, crew, sha256));
+        const overlay = own ?? (await pictures.overlayOf(crew, sha256));
         if (!overlay) throw notFound('photo');
         return sendPhoto(context, response, sha256, width, { overlay });
       },
