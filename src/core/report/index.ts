@@ -33,6 +33,7 @@ export { type Chapter, type ChapterId, chapterOfArea, chaptersOf } from './reade
 export { type MustKnow, mustKnow, safetySays, saidNothingOf } from './reader/mustKnow';
 export { readerLines } from './reader/readerLines';
 export { type ReaderArea, type Verdict, verdictLine, verdictsOf, type Weight } from './reader/verdicts';
+export { type WalkStep, walkSteps } from './reader/walkSteps';
 export {
   type ReportDocument,
   type ReportFinding,

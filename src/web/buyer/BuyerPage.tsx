@@ -8,6 +8,7 @@ import { Notice } from '../components/Notice';
 import { AskContext, type AskedAbout } from '../report/AskContext';
 import type { PhotoUrl } from '../report/photoUrl';
 import { ReportView } from '../report/ReportView';
+import { useBackButton } from '../shell/backCloses';
 import { useLive } from '../sync/useLive';
 import { ReachYard } from './ReachYard';
 import { readNews, readPage } from './readPage';
@@ -36,6 +37,7 @@ export function BuyerPage({ token }: { token: string }) {
       .catch((error: Error) => setLoad(failureOf(error)));
   }, [path, load]);
 
+  useBackButton('report');
   const isShown = load.status !== 'loading';
   // In the same frame in which the page takes their place.
   useLayoutEffect(() => {

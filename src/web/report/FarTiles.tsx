@@ -14,10 +14,16 @@ export function FarTiles({ report, photoUrl }: { report: ReportDocument; photoUr
     return (
       <section key={distance} className="mt-6 px-4" aria-label={`Noticed: ${noticeWords[distance].name}`}>
         <h2 className="text-xl">{noticeWords[distance].name}</h2>
-        <p className="mb-2 text-sm text-soft">{noticeWords[distance].hint}</p>
-        <ul className="grid grid-cols-2 gap-x-3 gap-y-4 sm:grid-cols-3">
+        <p className="mb-2 text-sm text-soft">
+          {here.length > 1 && `${here.length} findings. `}
+          {sentence(noticeWords[distance].hint)}
+        </p>
+        <ul className="-mx-4 flex snap-x snap-mandatory gap-3 overflow-x-auto scroll-px-4 px-4 sm:mx-0 sm:grid sm:grid-cols-3 sm:gap-y-4 sm:px-0">
           {here.map((finding) => (
-            <li key={finding.number}>
+            <li
+              key={finding.number}
+              className={`shrink-0 snap-start sm:w-auto ${here.length > 1 ? 'w-[84%]' : 'w-full'}`}
+            >
               <Tile finding={finding} report={report} photoUrl={photoUrl} />
             </li>
           ))}
@@ -41,6 +47,8 @@ function Tile({ finding, report, photoUrl }: TileProps) {
       {photo ? (
         <img
           src={photoUrl(photo.sha256, 320)}
+          srcSet={`${photoUrl(photo.sha256, 320)} 320w, ${photoUrl(photo.sha256, 1600)} 1600w`}
+          sizes="(min-width: 640px) 240px, 84vw"
           alt={photo.caption}
           loading="lazy"
           width={320}

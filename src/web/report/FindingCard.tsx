@@ -4,8 +4,8 @@ import { sentence } from '#core/wording';
 import { Strip } from '../components/Strip';
 import { AskButton } from './AskContext';
 import { FindingSays } from './FindingSays';
+import { PhotoRow } from './PhotoRow';
 import type { PhotoUrl } from './photoUrl';
-import { ReportPhotoFigure } from './ReportPhotoFigure';
 
 /** A finding as a buyer reads it: what and where in words, then the place and the thing side by side. */
 export function FindingCard({
@@ -42,13 +42,7 @@ export function FindingCard({
         />
       </div>
       <FindingSays finding={finding} />
-      {photos.length > 0 && (
-        <div className="mt-2 grid grid-cols-2 gap-2">
-          {photos.map((photo) => (
-            <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
-          ))}
-        </div>
-      )}
+      <PhotoRow photos={photos} photoUrl={photoUrl} />
     </article>
   );
 }

@@ -1,7 +1,7 @@
 import { type PartId, partIdOf, styleOf, twinPosition } from '#core/car';
 import type { ReportDocument } from '#core/report';
+import { PhotoRow } from './PhotoRow';
 import type { PhotoUrl } from './photoUrl';
-import { ReportPhotoFigure } from './ReportPhotoFigure';
 
 interface OtherSideProps {
   part: PartId;
@@ -29,13 +29,7 @@ export function OtherSide({ part, report, photoUrl }: OtherSideProps) {
           ? twin.says
           : findings.map(({ number, line }) => `${number}. ${line}`).join('; ')}
       </p>
-      {photos.length > 0 && (
-        <div className="mt-2 grid grid-cols-2 gap-2">
-          {photos.map((photo) => (
-            <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
-          ))}
-        </div>
-      )}
+      <PhotoRow photos={photos} photoUrl={photoUrl} />
     </details>
   );
 }

@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import type { ReportDocument } from '#core/report';
 import { sentence, shortDay } from '#core/wording';
+import { PhotoRow } from './PhotoRow';
 import type { PhotoUrl } from './photoUrl';
-import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
 
 /** What has been mended since it was noted, with pictures of before and after, and whether that was promised. */
@@ -10,13 +10,7 @@ export function PutRightSection({ report, photoUrl }: { report: ReportDocument; 
   const { putRight = [], othersPutRight = [] } = report;
   if (putRight.length + othersPutRight.length === 0) return null;
   const pictures = (numbers: readonly number[]) => (
-    <div className="mt-2 grid grid-cols-2 gap-2">
-      {numbers
-        .flatMap((number) => report.photos.find((photo) => photo.number === number) ?? [])
-        .map((photo) => (
-          <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
-        ))}
-    </div>
+    <PhotoRow photos={report.photos.filter(({ number }) => numbers.includes(number))} photoUrl={photoUrl} />
   );
   return (
     <Section title="Put right since it was found" chapter="put-right">

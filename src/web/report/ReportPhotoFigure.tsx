@@ -45,7 +45,7 @@ export function ReportPhotoFigure({
           <img
             src={eager ? large : photoUrl(sha256, 320)}
             srcSet={`${photoUrl(sha256, 320)} 320w, ${large} 1600w`}
-            sizes="(min-width: 640px) 360px, 46vw"
+            sizes="(min-width: 640px) 360px, 92vw"
             alt={caption}
             width={width}
             height={height}

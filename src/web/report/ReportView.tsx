@@ -1,4 +1,5 @@
-import { lazy, type ReactNode, Suspense, useMemo, useState } from 'react';
+import { Footprints } from 'lucide-react';
+import { lazy, type ReactNode, Suspense, useCallback, useEffect, useMemo, useState } from 'react';
 import { countryOf, fuelName, plateName, vocabularyOf } from '#core/car';
 import type { Question } from '#core/questions';
 import {
@@ -14,6 +15,7 @@ import {
   verdictsOf,
 } from '#core/report';
 import { sentence } from '#core/wording';
+import { Button } from '../components/Button';
 import { Notice } from '../components/Notice';
 import { localMoment } from '../words/times';
 import { ChangesSection } from './ChangesSection';
@@ -21,6 +23,7 @@ import { Contents } from './Contents';
 import { FarTiles } from './FarTiles';
 import { FindingGroups, WORTH_CHOOSING } from './FindingGroups';
 import { Foldable } from './FoldContext';
+import { PhotoRow } from './PhotoRow';
 import { PutRightSection } from './PutRightSection';
 import type { ReportFiles } from './photoUrl';
 import { QuestionsSection } from './QuestionsSection';
@@ -29,13 +32,14 @@ import { NotChecked, Promised, SeenUnder } from './ReportLimits';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
 import { OtherRemedies, ToldSections } from './ToldSections';
-import { ViewContext } from './ViewContext';
+import { type View, ViewContext } from './ViewContext';
 import { WithdrawnContext } from './WithdrawnContext';
 import { YardBand } from './YardBand';
 
 // Words first: the map is drawn once they stand.
 const ReportMap = lazy(() => import('./ReportMap'));
-const PhotoViewer = lazy(() => import('./PhotoViewer'));
+const Gallery = lazy(() => import('./gallery/Gallery'));
+const WalkWithMe = lazy(() => import('./walkWithMe/WalkWithMe'));
 const Fingerprint = lazy(() => import('./Fingerprint').then((file) => ({ default: file.Fingerprint })));
 // It needs the parts of the car, and stands far below.
 const PartList = lazy(() => import('./PartList').then((file) => ({ default: file.PartList })));
@@ -89,10 +93,22 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
   const findings = (
     <FindingGroups report={report} changes={changes} isOnlyNew={isOnlyNew} photoUrl={photoUrl} />
   );
-  const [viewing, setViewing] = useState<ReportPhoto>();
+  const [viewing, setViewing] = useState<{ photo: ReportPhoto; leave: (() => void) | undefined }>();
+  const [isWalking, setWalking] = useState(false);
+  const view = useCallback<View>((photo, leave) => setViewing({ photo, leave }), []);
+  useEffect(() => {
+    const open = () => {
+      const number = /^#photo-(\d+)$/.exec(location.hash)?.[1];
+      const photo = number && report.photos.find((each) => each.number === Number(number));
+      if (photo) view(photo);
+    };
+    open();
+    addEventListener('hashchange', open);
+    return () => removeEventListener('hashchange', open);
+  }, [report, view]);
   return (
     <Foldable lineOf={lineOf}>
-      <ViewContext value={setViewing}>
+      <ViewContext value={view}>
         <WithdrawnContext value={withdrawn}>
           <main className="mx-auto max-w-3xl pb-16">
             <Contents
@@ -120,6 +136,14 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
                 <ReportMap report={report} photoUrl={photoUrl} />
               </div>
             </Suspense>
+            <p className="mx-4 mt-3 print:hidden">
+              <Button onClick={() => setWalking(true)}>
+                <Footprints aria-hidden size={20} /> Walk with me
+              </Button>
+              <span className="mt-1 block text-sm text-soft">
+                The walk stop by stop, as it was walked: where, what it looks like, what is said of it.
+              </span>
+            </p>
             {whole.length > 0 && (
               <div className="mt-3 flex snap-x gap-2 overflow-x-auto px-4">
                 {whole.map((photo, i) => (
@@ -161,11 +185,7 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
             </Suspense>
             {others.length > 0 && (
               <Section title="More photos" chapter="photos" folds>
-                <div className="grid grid-cols-2 gap-3">
-                  {others.map((photo) => (
-                    <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={photoUrl} />
-                  ))}
-                </div>
+                <PhotoRow photos={others} photoUrl={photoUrl} />
               </Section>
             )}
             {report.dismissed.length > 0 && (
@@ -221,12 +241,26 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
               <Fingerprint report={report} sha256={sha256} />
             </Suspense>
           </main>
+          {isWalking && (
+            <Suspense fallback={null}>
+              <WalkWithMe report={report} photoUrl={photoUrl} onClose={() => setWalking(false)} />
+            </Suspense>
+          )}
+          {viewing && (
+            <Suspense fallback={null}>
+              <Gallery
+                report={report}
+                first={viewing.photo}
+                photoUrl={photoUrl}
+                onClose={() => setViewing(undefined)}
+                onLeave={() => {
+                  setViewing(undefined);
+                  viewing.leave?.();
+                }}
+              />
+            </Suspense>
+          )}
         </WithdrawnContext>
-        {viewing && (
-          <Suspense fallback={null}>
-            <PhotoViewer photo={viewing} photoUrl={photoUrl} onClose={() => setViewing(undefined)} />
-          </Suspense>
-        )}
       </ViewContext>
     </Foldable>
   );

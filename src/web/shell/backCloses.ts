@@ -7,20 +7,26 @@ import { useEffect, useRef } from 'react';
  * open, going back over the entry goes on to the page before.
  */
 const MARK = 'zelkGuard';
+/** The screen's own entry below it: a link to a place of the page makes an entry that has neither mark, and is no going back. */
+const BELOW = 'zelkGuarded';
 
 const layers: { close: () => void }[] = [];
 let isOnGuard = false;
 
-const marked = (): boolean => (history.state as Record<string, unknown> | null)?.[MARK] === true;
+const has = (mark: string): boolean => (history.state as Record<string, unknown> | null)?.[mark] === true;
+const marked = (): boolean => has(MARK);
 
 function guard(): void {
-  if (layers.length > 0 && !marked())
-    history.pushState({ ...history.state, [MARK]: true }, '', location.href);
+  if (layers.length > 0 && !marked()) {
+    const { [BELOW]: _, ...state } = (history.state ?? {}) as Record<string, unknown>;
+    history.replaceState({ ...state, [BELOW]: true }, '', location.href);
+    history.pushState({ ...state, [MARK]: true }, '', location.href);
+  }
   isOnGuard = marked();
 }
 
 function wentBack(): void {
-  const hasLeft = isOnGuard && !marked();
+  const hasLeft = isOnGuard && has(BELOW);
   isOnGuard = marked();
   if (!hasLeft) return;
   const top = layers.at(-1);

@@ -1,7 +1,7 @@
 import type { ReportDocument } from '#core/report';
 import { Player } from '../../recordings/Player';
+import { PhotoRow } from '../PhotoRow';
 import type { ReportFiles } from '../photoUrl';
-import { ReportPhotoFigure } from '../ReportPhotoFigure';
 import { Section } from '../Section';
 
 type Functions = NonNullable<ReportDocument['functions']>;
@@ -40,15 +40,10 @@ export function FunctionSection({ report, functions, files }: FunctionSectionPro
                 {says && `, ${says}`}
                 {caution && <span className="block">{caution}</span>}
               </p>
-              {photos.length > 0 && (
-                <div className="grid grid-cols-2 gap-3">
-                  {report.photos
-                    .filter(({ number }) => photos.includes(number))
-                    .map((photo) => (
-                      <ReportPhotoFigure key={photo.number} photo={photo} photoUrl={files.photoUrl} />
-                    ))}
-                </div>
-              )}
+              <PhotoRow
+                photos={report.photos.filter(({ number }) => photos.includes(number))}
+                photoUrl={files.photoUrl}
+              />
               <Recordings all={recordings.filter((each) => each.name === name)} files={files} />
             </li>
           ))}
