@@ -6,6 +6,8 @@ export const yard: Yard = {
   name: 'Brindle & Tew Motor Yard',
   place: 'Port Averil',
   phone: '01632 960104',
+  onArrival:
+    'You have 48 hours from delivery to tell us of anything that differs, with a picture; send the signed check if you can. We then put it right at our cost, agree a sum with you, or take the car back and repay you.',
   mail: 'desk@brindle-tew.example',
   colour: '#24486b',
 };

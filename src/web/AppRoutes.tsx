@@ -18,6 +18,9 @@ const carFormScreen = fetchedScreen(() =>
 const freezeScreen = fetchedScreen(() =>
   import('./screens/report/FreezeScreen').then((file) => file.FreezeScreen),
 );
+const previewScreen = fetchedScreen(() =>
+  import('./screens/report/PreviewScreen').then((file) => file.PreviewScreen),
+);
 const reportScreen = fetchedScreen(() =>
   import('./screens/report/ReportScreen').then((file) => file.ReportScreen),
 );
@@ -191,6 +194,7 @@ function YardRoutes() {
       <Route path="/walks/:id/cues" element={<Fetched screen={cueScreen} />} />
       <Route path="/walks/:id/papers" element={<Fetched screen={papersScreen} />} />
       <Route path="/walks/:id/report" element={<Fetched screen={freezeScreen} />} />
+      <Route path="/walks/:id/preview" element={<Fetched screen={previewScreen} />} />
       <Route path="/reports/:id" element={<Fetched screen={reportScreen} />} />
       <Route path="/routes" element={<Fetched screen={routesScreen} />} />
       <Route path="/help/shorthand" element={<Fetched screen={shorthandHelp} />} />

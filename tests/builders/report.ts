@@ -1,5 +1,5 @@
 import type { Car } from '#core/car';
-import { composeReport, type ReportDocument } from '#core/report';
+import { composeReport, type IdentityTelling, type ReportDocument } from '#core/report';
 import type { Entry, Fact } from '#core/walk';
 import { testCar } from './car';
 import { entriesOf, idOf, WALK } from './entries';
@@ -7,6 +7,7 @@ import { entriesOf, idOf, WALK } from './entries';
 interface ReportWanted {
   car?: Car;
   revision?: number;
+  identity?: IdentityTelling;
   /** Known photos by SHA-256. */
   photos?: ReadonlyMap<string, { width: number; height: number }>;
 }
@@ -14,7 +15,7 @@ interface ReportWanted {
 /** The report of the test walk with this log, frozen an hour and a half after it began. */
 export function reportOfLog(
   entries: readonly Entry[],
-  { car = testCar, revision = 1, photos = new Map() }: ReportWanted = {},
+  { car = testCar, revision = 1, photos = new Map(), identity }: ReportWanted = {},
 ): ReportDocument {
   return composeReport({
     id: idOf(0xd00 + revision),
@@ -23,6 +24,7 @@ export function reportOfLog(
     signedBy: 'Nell Harrick',
     yard: { name: 'Yard', place: 'Port', phone: '1' },
     car,
+    ...(identity && { identity }),
     walk: WALK,
     entries,
     photos,

@@ -8,7 +8,7 @@ import { OWNER_PASSWORD, type RunningServer } from '../builders/runningServer';
 import { beginWalk, makeCar } from './begin';
 import { noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { addCar, openYard, saved, startWalk } from './steps';
+import { addCar, openYard, saved, sign, startWalk } from './steps';
 
 const phone = onlyAt('phone', 'what a device keeps does not depend on the width');
 
@@ -113,7 +113,7 @@ test(
       await expect(page.getByTestId('outbox')).toHaveAccessibleName(/kept here/);
       const walk = /walks\/([0-9a-f-]+)/.exec(page.url())?.[1] ?? '';
       await page.getByRole('link', { name: 'Report' }).click();
-      await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+      await sign(page);
       await expect(page.getByText(/No signal: a report is frozen by the server/)).toBeVisible({
         timeout: 60_000,
       });
@@ -136,7 +136,7 @@ test(
       expect(log.filter((kind) => kind === 'photo-attached')).toHaveLength(1);
       await page.goto(`${server.origin}/walks/${walk}/report`);
       await expect(page.getByText(/the report can be frozen now/)).toBeVisible();
-      await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+      await sign(page);
       await expect(page).toHaveURL(/\/reports\//);
       await page.goto(server.origin);
       await expect(page.getByText(/waits to be frozen/)).toHaveCount(0);

@@ -1,7 +1,7 @@
 import { makeCar } from './begin';
 import { fitsSideways, fitsThumbs, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { addCar, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
+import { addCar, openYard, partOf, saved, sign, startWalk, tapPart, turnTo } from './steps';
 
 test('every screen is free of axe findings and never scrolls sideways', async ({
   page,
@@ -42,7 +42,7 @@ test('every screen is free of axe findings and never scrolls sideways', async ({
   await saved(page);
   await page.getByRole('link', { name: 'Report' }).click();
   await check();
-  await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+  await sign(page);
   await page.getByRole('button', { name: 'Make a link' }).click();
   const link = await page.getByTestId('share-link').textContent();
   await check();
@@ -242,7 +242,7 @@ test(
     await expect(page.getByRole('img', { name: 'where it is' })).toBeVisible();
     await saved(page);
     await page.getByRole('link', { name: 'Report' }).click();
-    await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+    await sign(page);
     await expect(page.getByText('Report, revision 1', { exact: true })).toBeVisible();
     await page.goto(`${server.origin}/cars/${car}`);
     const download = page.waitForEvent('download');

@@ -87,3 +87,9 @@ export async function openEveryChapter(page: Page): Promise<void> {
   if (!(await all.isVisible())) await page.getByRole('button', { name: 'Contents', exact: true }).click();
   await all.click();
 }
+
+/** Freezes and signs without waiting for the ten seconds in which that can be undone. */
+export async function sign(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+  await page.getByRole('button', { name: 'Sign at once' }).click();
+}

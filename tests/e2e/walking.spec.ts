@@ -3,7 +3,18 @@ import { schoolIds, schools } from '../../src/core/route';
 import type { RunningServer } from '../builders/runningServer';
 import { NELL } from './begin';
 import { expect, onlyAt, test } from './server';
-import { addCar, goTo, openEveryChapter, openYard, partOf, saved, startWalk, tapPart, turnTo } from './steps';
+import {
+  addCar,
+  goTo,
+  openEveryChapter,
+  openYard,
+  partOf,
+  saved,
+  sign,
+  startWalk,
+  tapPart,
+  turnTo,
+} from './steps';
 
 const entriesOf = async (server: RunningServer, url: string) =>
   (await (await server.fetch(`/api/walks/${url.split('/').at(-1)}`)).json()).entries as {
@@ -147,7 +158,7 @@ test(
     await expect(page.getByText(/Never go under a car on a jack/)).toBeVisible();
     await saved(page);
     await page.getByRole('link', { name: 'Report' }).click();
-    await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+    await sign(page);
     await openEveryChapter(page);
     await expect(page.getByText(/Water on the paint hides swirls and ripples/)).toBeVisible();
     await expect(page.getByText(/Dusk; wet; dirty/)).toBeVisible();

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
 import { expect, test } from './server';
-import { addCar, goTo, openEveryChapter, openYard, saved, startWalk, tapPart } from './steps';
+import { addCar, goTo, openEveryChapter, openYard, saved, sign, startWalk, tapPart } from './steps';
 
 const pictures = [
   'demo/pictures/hatch-door-fl-dent-where.jpg',
@@ -79,7 +79,7 @@ test('a person adds a car, walks it, freezes it, and a buyer reads it', async ({
 
   await page.getByRole('link', { name: 'Report' }).click();
   await expect(page.getByText(/Parts not looked at/)).toBeVisible();
-  await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+  await sign(page);
   await expect(page.getByText('Report, revision 1', { exact: true })).toBeVisible();
 
   await page.getByRole('button', { name: 'Make a link' }).click();
@@ -121,7 +121,8 @@ test('a person adds a car, walks it, freezes it, and a buyer reads it', async ({
   await stranger.close();
 
   // Withdrawn, the link says so plainly.
-  await page.getByRole('button', { name: 'Withdraw' }).click();
+  await page.getByRole('button', { name: 'Withdraw', exact: true }).click();
+  await page.getByRole('button', { name: 'Withdraw it' }).click();
   await expect(page.getByText('Withdrawn')).toBeVisible();
   await page.goto(link);
   await expect(page.getByRole('heading', { name: 'This link was withdrawn' })).toBeVisible();

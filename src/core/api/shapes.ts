@@ -138,6 +138,15 @@ export const reportPageSchema = z.object({
 });
 export type ReportPage = z.output<typeof reportPageSchema>;
 
+/** The report of a walk as its readers would see it if it were frozen now. */
+export const previewSchema = z.object({
+  report: reportDocumentSchema,
+  /** By which drawing each picture is asked for. */
+  drawn: z.record(sha256Schema, z.string()),
+  covered: z.array(coverNoteSchema),
+});
+export type Preview = z.output<typeof previewSchema>;
+
 /** What a link opens. */
 export const sharedPageSchema = z.object({
   report: reportDocumentSchema,

@@ -18,6 +18,7 @@ export type { Drawing, Shape } from './drawings/drawing';
 export { type DrawnFinding, findingsDrawing } from './drawings/findingsDrawing';
 export { svgOf } from './drawings/svgOf';
 export { hasChanges } from './hasChanges';
+export { type IdentityTelling, identityTellings, NOT_TOLD } from './identityTelling';
 export { photoCaption } from './orderPhotos';
 export { type PartGroup, partGroups } from './partGroups';
 export {
@@ -31,6 +32,7 @@ export {
 } from './photoCovers';
 export { type Chapter, type ChapterId, chapterOfArea, chaptersOf } from './reader/chapters';
 export { type MustKnow, mustKnow, safetySays, saidNothingOf } from './reader/mustKnow';
+export { onArrivalSays } from './reader/onArrival';
 export { readerLines } from './reader/readerLines';
 export { type ReaderArea, type Verdict, verdictLine, verdictsOf, type Weight } from './reader/verdicts';
 export { type WalkStep, walkSteps } from './reader/walkSteps';

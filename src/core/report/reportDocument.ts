@@ -4,6 +4,7 @@ import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { walkFigureSchema } from '../readings';
 import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
 import { yardSchema } from '../yard';
+import { identityTellings } from './identityTelling';
 import { reportReadingsShape } from './reportReadingsShape';
 
 export const REPORT_VERSION = 1;
@@ -111,6 +112,8 @@ export const reportDocumentSchema = z.strictObject({
     trim: text.optional(),
     specialPaint: text.optional(),
   }),
+  /** How much of plate and identity number is told; absent where all of it is, as in reports frozen by an earlier Zelk. */
+  identity: z.enum(identityTellings).optional(),
   bodyStyleName: text,
   odometer: text.optional(),
   /** The same as it was read; reports frozen by an earlier Zelk have none. */

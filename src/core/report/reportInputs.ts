@@ -1,6 +1,7 @@
 import type { Car } from '../car';
 import type { WalkFigure } from '../readings';
 import type { Entry } from '../walk';
+import type { IdentityTelling } from './identityTelling';
 import type { ReportDocument } from './reportDocument';
 
 export interface PhotoFacts {
@@ -16,6 +17,8 @@ export interface ReportInputs {
   signedBy: string;
   yard: ReportDocument['yard'];
   car: Omit<Car, 'id' | 'createdAt' | 'updatedAt'>;
+  /** How much of plate and identity number it tells; all of it when left out, as early reports do. */
+  identity?: IdentityTelling;
   walk: string;
   /** The walk's entries up to the position frozen. */
   entries: readonly Entry[];

@@ -13,6 +13,8 @@ export const yardSchema = z.strictObject({
   place: line(200),
   phone: line(40),
   mail: z.union([z.literal(''), z.email('Type a mail address like desk@yard.example.')]).optional(),
+  /** In the yard's own words: how long a buyer has to tell that the car differs from its report, and what happens then. */
+  onArrival: line(600).optional(),
   colour: colourSchema.optional(),
   /** SHA-256 of its picture. */
   logo: sha256Schema.optional(),

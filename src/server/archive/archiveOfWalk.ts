@@ -1,6 +1,6 @@
 import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
-import { composeReport } from '#core/report';
+import { composeReport, type IdentityTelling } from '#core/report';
 import { asBuilt, replay } from '#core/walk';
 import type { Context } from '../context';
 import { conflict } from '../problems';
@@ -36,7 +36,11 @@ export function archiveOfWalk(context: Context, walkId: string): ArchiveContents
 }
 
 /** A walk with the report that would be frozen from it now; undefined while it has not begun. */
-export function reportAsItStands({ stores, now }: Pick<Context, 'stores' | 'now'>, walkId: string) {
+export function reportAsItStands(
+  { stores, now }: Pick<Context, 'stores' | 'now'>,
+  walkId: string,
+  signing: { signedBy: string; identity?: IdentityTelling } = { signedBy: '' },
+) {
   const file = exportWalk(stores, walkId, now());
   const state = replay(walkId, file.entries);
   const { begun } = state;
@@ -45,7 +49,7 @@ export function reportAsItStands({ stores, now }: Pick<Context, 'stores' | 'now'
     id: walkId,
     revision: stores.reports.ofWalk(walkId).length + 1,
     frozenAt: now().toISOString(),
-    signedBy: '',
+    ...signing,
     yard: stores.people.yard(),
     car: file.car,
     walk: walkId,

@@ -22,6 +22,7 @@ import { passkeySignInRoutes } from './routes/passkeySignIn';
 import { passkeyRoutes } from './routes/passkeys';
 import { photoRoutes } from './routes/photos';
 import { planRoutes } from './routes/plans';
+import { previewRoutes } from './routes/preview';
 import { questionRoutes } from './routes/questions';
 import { readingRoutes } from './routes/readings';
 import { recordingRoutes } from './routes/recordings';
@@ -58,6 +59,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...photoRoutes(context),
     ...recordingRoutes(context),
     ...reportRoutes(context),
+    ...previewRoutes(context),
     ...sharedRoutes(context),
     ...sharedFileRoutes(context),
     ...questionRoutes(context),

@@ -1,5 +1,5 @@
 import { odometerOfWalks, type WalkFigure } from '#core/readings';
-import { composeReport, type ReportDocument } from '#core/report';
+import { composeReport, type IdentityTelling, type ReportDocument } from '#core/report';
 import { replay } from '#core/walk';
 import { badRequest, conflict, notFound } from '../problems';
 import type { Stores } from '../store/stores';
@@ -11,6 +11,7 @@ export function freeze(
   id: string,
   signer: string,
   now: Date,
+  identity: IdentityTelling,
 ): ReportDocument {
   return stores.db
     .transaction(() => {
@@ -39,6 +40,7 @@ export function freeze(
         signedBy: person.name,
         yard: stores.people.yard(),
         car,
+        identity,
         walk: walkId,
         entries,
         otherWalks: otherWalksOf(stores, walk.car_id, walkId),

@@ -37,6 +37,7 @@ function composedAgain(file: WalkFile, report: ReportDocument): ReportDocument {
     signedBy: report.signedBy,
     yard: report.yard,
     car: carDetailsSchema.parse({ ...report.car, identityAsRead: false }),
+    ...(report.identity && { identity: report.identity }),
     walk: file.walk,
     entries: file.entries.slice(0, report.position),
     otherWalks: report.otherWalks ?? [],

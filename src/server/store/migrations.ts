@@ -469,4 +469,11 @@ export const migrations: readonly { number: number; sql: string }[] = [
       UPDATE walks SET projected = -1 WHERE photos > 0;
     `,
   },
+  {
+    number: 19,
+    sql: `
+      -- What the yard says of a car that differs from its report when it arrives, in its own words.
+      ALTER TABLE yard ADD COLUMN on_arrival TEXT;
+    `,
+  },
 ];

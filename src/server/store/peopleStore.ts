@@ -8,10 +8,10 @@ export function makePeopleStore(db: Db) {
   const one = db.prepare<[string], { id: string; name: string }>('SELECT id, name FROM people WHERE id = ?');
   const put = db.prepare('INSERT INTO people (id, name) VALUES (?, ?) ON CONFLICT (id) DO NOTHING');
   const yard = db.prepare<[], Record<keyof Yard, string | null>>(
-    'SELECT name, place, phone, mail, colour, logo FROM yard',
+    'SELECT name, place, phone, mail, on_arrival AS onArrival, colour, logo FROM yard',
   );
   const setYard = db.prepare(
-    'UPDATE yard SET name = ?, place = ?, phone = ?, mail = ?, colour = ?, logo = ?',
+    'UPDATE yard SET name = ?, place = ?, phone = ?, mail = ?, on_arrival = ?, colour = ?, logo = ?',
   );
   const putLogo = db.prepare('INSERT INTO logos (sha256, png) VALUES (?, ?) ON CONFLICT DO NOTHING');
   const logo = db.prepare<[string], { png: Buffer }>('SELECT png FROM logos WHERE sha256 = ?');
@@ -40,8 +40,8 @@ export function makePeopleStore(db: Db) {
       const told = row.filter(([key, value]) => value !== null && (key !== 'mail' || value !== ''));
       return yardSchema.parse(Object.fromEntries(told));
     },
-    setYard: ({ name, place, phone, mail = '', colour, logo }: Yard): void => {
-      setYard.run(name, place, phone, mail, colour ?? null, logo ?? null);
+    setYard: ({ name, place, phone, mail = '', onArrival, colour, logo }: Yard): void => {
+      setYard.run(name, place, phone, mail, onArrival || null, colour ?? null, logo ?? null);
     },
     putLogo: (sha256: string, png: Buffer): void => {
       putLogo.run(sha256, png);

@@ -86,6 +86,17 @@ export function makeShareStore(db: Db) {
       insert.run(id, report, hashOf(token), label, now, expiresAt ?? null, kept);
       return { ...toShare(byId.get(id) as ShareRow), token };
     },
+    /** Another address of a link that was made: for the same reader, as long, with the same passphrase. The one before goes on opening. Undefined where there is no such link. */
+    again: (id: string, now: string): (Share & { token: string }) | undefined => {
+      const row = byId.get(id);
+      if (!row) return undefined;
+      const token = newToken();
+      const fresh = randomUUID();
+      const lasts = row.expires_at && Date.parse(row.expires_at) - Date.parse(row.created_at);
+      const until = lasts ? new Date(Date.parse(now) + lasts).toISOString() : null;
+      insert.run(fresh, row.report_id, hashOf(token), row.label, now, until, row.passphrase);
+      return { ...toShare(byId.get(fresh) as ShareRow), token };
+    },
     /** What a token opens at a time, for a browser that may have given its passphrase before. */
     open: (token: string, now: string, unlock?: string): Opened => {
       const row = tokenPattern.test(token) ? byHash.get(hashOf(token)) : undefined;

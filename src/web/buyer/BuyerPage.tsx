@@ -1,4 +1,4 @@
-import { ClipboardCheck, FileArchive, FileDown } from 'lucide-react';
+import { FileArchive, FileDown } from 'lucide-react';
 import { lazy, Suspense, useEffect, useLayoutEffect, useState } from 'react';
 import type { SharedPage } from '#core/api';
 import { shortDay } from '#core/wording';
@@ -102,6 +102,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
     const drawing = drawn[photo];
     return `${path}/photos/${photo}/${width}${drawing ? `?drawn=${drawing}` : ''}`;
   };
+  const offered = offersOf(report);
   const pdf = (paper: 'a4' | 'letter') => `${path}/pdf?paper=${paper}&revision=${report.revision}`;
   return (
     <>
@@ -126,6 +127,17 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           changes={changes}
           questions={questions}
           actions={<ReachYard report={report} />}
+          offers={
+            offered > 0 && (
+              // Its room is kept, so that nothing below moves when it comes.
+              <div style={{ minHeight: `${OFFERS_PX + offered * OFFER_PX}px` }}>
+                <Suspense fallback={null}>
+                  <Choices path={path} />
+                </Suspense>
+              </div>
+            )
+          }
+          check="?arrival=1"
           files={{
             photoUrl,
             recordingUrl: (recording) => `${path}/recordings/${recording}`,
@@ -148,22 +160,6 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           />
         </Suspense>
       )}
-      {mayChoose(report) && (
-        <Suspense fallback={null}>
-          <Choices path={path} />
-        </Suspense>
-      )}
-      <section aria-labelledby="before-it" className="mx-auto max-w-3xl px-4 pb-6">
-        <h2 id="before-it" className="text-2xl">
-          When you stand before it
-        </h2>
-        <p className="my-2">
-          Hold the car against this report part by part, at collection or on arrival, and sign what you find.
-        </p>
-        <a className={buttonLook('main')} href="?arrival=1">
-          <ClipboardCheck aria-hidden size={20} /> Check the car against the report
-        </a>
-      </section>
       <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10">
         <a className={buttonLook()} href={pdf('a4')} download>
           <FileDown aria-hidden size={20} /> PDF, A4
@@ -186,9 +182,12 @@ function Opened({ path, page, onRevision }: OpenedProps) {
   );
 }
 
-/** Whether the report leaves anything to its reader. */
-const mayChoose = ({ findings, remedies = [] }: SharedPage['report']): boolean =>
-  [...findings, ...remedies].some(({ decision }) => decision?.startsWith('The buyer may choose'));
+/** About so high is what may be chosen, beside each offer. */
+const [OFFERS_PX, OFFER_PX] = [120, 96];
+
+/** How many things the report leaves to its reader. */
+const offersOf = ({ findings, remedies = [] }: SharedPage['report']): number =>
+  [...findings, ...remedies].filter(({ decision }) => decision?.startsWith('The buyer may choose')).length;
 
 function failureOf(error: Error): Load {
   if (error instanceof RefusedError) {

@@ -8,6 +8,7 @@ import {
   chapterOfArea,
   chaptersOf,
   coverOf,
+  NOT_TOLD,
   type ReportChanges,
   type ReportDocument,
   type ReportPhoto,
@@ -23,6 +24,7 @@ import { Contents } from './Contents';
 import { FarTiles } from './FarTiles';
 import { FindingGroups, WORTH_CHOOSING } from './FindingGroups';
 import { Foldable } from './FoldContext';
+import { OnArrival } from './OnArrival';
 import { PhotoRow } from './PhotoRow';
 import { PutRightSection } from './PutRightSection';
 import type { ReportFiles } from './photoUrl';
@@ -49,8 +51,8 @@ const none: NonNullable<ReportFiles['covered']> = [];
 
 interface ReportViewProps {
   report: ReportDocument;
-  /** Its fingerprint. */
-  sha256: string;
+  /** Its fingerprint; absent while it is not frozen. */
+  sha256: string | undefined;
   /** What it says that an earlier revision did not. */
   changes: ReportChanges | undefined;
   /** What was asked and answered. */
@@ -58,10 +60,23 @@ interface ReportViewProps {
   files: ReportFiles;
   /** What a reader may do about it, below what must be known. */
   actions?: ReactNode;
+  /** What a reader may choose to have put right. */
+  offers?: ReactNode;
+  /** Where a reader holds the car against it. */
+  check?: string;
 }
 
 /** The frozen report as a page, phone first, from the far view inwards. */
-export function ReportView({ report, sha256, changes, questions, files, actions }: ReportViewProps) {
+export function ReportView({
+  report,
+  sha256,
+  changes,
+  questions,
+  files,
+  actions,
+  offers,
+  check,
+}: ReportViewProps) {
   const [isOnlyNew, setOnlyNew] = useState(false);
   const { photoUrl, covered = none } = files;
   const { car, yard } = report;
@@ -69,6 +84,7 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
     () => new Set(covered.flatMap(({ sha256: photo, isWithdrawn }) => (isWithdrawn ? [photo] : []))),
     [covered],
   );
+  const notTold = report.identity === 'left-out' ? NOT_TOLD : '';
   const whole = report.photos.filter((photo) => photo.cover || photo.role === 'whole-car');
   const shown = new Set([
     ...[...report.findings, ...(report.functions?.faulty ?? [])].flatMap(({ photos = [] }) => photos),
@@ -131,6 +147,8 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
               </Notice>
             )}
             <Promised report={report} />
+            {offers}
+            <OnArrival report={report} check={check} />
             <Suspense fallback={<div className="mt-6 h-192" />}>
               <div id="map" className="scroll-mt-4">
                 <ReportMap report={report} photoUrl={photoUrl} />
@@ -218,8 +236,8 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
                 {buildFacts(car).map(([name, value]) => (
                   <Fact key={name} name={name} value={value} />
                 ))}
-                <Fact name={sentence(plateName(car))} value={car.plate} />
-                <Fact name="Identity number" value={car.identityNumber} />
+                <Fact name={sentence(plateName(car))} value={car.plate || notTold} />
+                <Fact name="Identity number" value={car.identityNumber || notTold} />
                 <Fact
                   name="Used in"
                   value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
@@ -237,9 +255,11 @@ export function ReportView({ report, sha256, changes, questions, files, actions 
                 </p>
               ))}
             </Section>
-            <Suspense fallback={null}>
-              <Fingerprint report={report} sha256={sha256} />
-            </Suspense>
+            {sha256 && (
+              <Suspense fallback={null}>
+                <Fingerprint report={report} sha256={sha256} />
+              </Suspense>
+            )}
           </main>
           {isWalking && (
             <Suspense fallback={null}>

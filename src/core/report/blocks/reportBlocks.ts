@@ -3,8 +3,10 @@ import { type NoticeDistance, noticeDistances, noticeWords } from '../../walk';
 import { isoDay, sentence, utcMoment, withinSentence } from '../../wording';
 import { fingerprintWords } from '../canonicalForm';
 import { findingsDrawing } from '../drawings/findingsDrawing';
+import { NOT_TOLD } from '../identityTelling';
 import { partGroups } from '../partGroups';
 import type { CoverNote } from '../photoCovers';
+import { onArrivalSays } from '../reader/onArrival';
 import type { ReportDocument, ReportPhoto } from '../reportDocument';
 import { noticedWords } from '../wording';
 import { type Block, heading, line, quiet } from './block';
@@ -20,14 +22,15 @@ const BESIDE = 4;
 export function reportFacts(report: ReportDocument): [name: string, value: string][] {
   const { car } = report;
   const isUs = vocabularyOf(car) === 'us';
+  const notTold = report.identity === 'left-out' ? NOT_TOLD : '';
   const facts: [string, string][] = [
     ['Stock number', car.stockNumber],
     ['Body', report.bodyStyleName],
     [isUs ? 'Color' : 'Colour', car.colour],
     ['Fuel', fuelName(car.fuel, vocabularyOf(car))],
     ...buildFacts(car),
-    [isUs ? 'License plate' : 'Number plate', car.plate],
-    ['Identity number', car.identityNumber],
+    [isUs ? 'License plate' : 'Number plate', car.plate || notTold],
+    ['Identity number', car.identityNumber || notTold],
     ['Used in', `${countryOf(car.country).name}, steering wheel on the ${car.steering}`],
     ['Odometer', report.odometer ?? 'not read'],
     ['Walked', `${utcMoment(report.walkedFrom)} to ${utcMoment(report.walkedTo)}`],
@@ -53,6 +56,9 @@ export const reportBlocks = (report: ReportDocument, fingerprint: string): Block
     : []),
   ...findings(report),
   ...promises(report),
+  heading('When you collect or receive it'),
+  line('Hold the car against this report, part by part, before you sign for it.'),
+  line(onArrivalSays(report)),
   ...otherRemedies(report),
   ...putRight(report),
   ...notChecked(report),

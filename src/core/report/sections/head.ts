@@ -1,5 +1,6 @@
 import { bodyStyleNames, type Car, carTitle } from '../../car';
 import { speakDistanceBothWays } from '../../measure';
+import { tellIdentity } from '../identityTelling';
 import { REPORT_VERSION, type ReportDocument } from '../reportDocument';
 import type { ReportInputs } from '../reportInputs';
 import type { WalkTold } from '../walkTold';
@@ -19,6 +20,7 @@ type Head = Pick<
   | 'yard'
   | 'title'
   | 'car'
+  | 'identity'
   | 'bodyStyleName'
   | 'odometer'
   | 'odometerRead'
@@ -40,7 +42,8 @@ export function headOf({ inputs, state, vocabulary }: WalkTold): Head {
     signedBy: inputs.signedBy,
     yard: inputs.yard,
     title: carTitle(inputs.car),
-    car: carOnly(inputs.car),
+    car: carOnly(inputs),
+    ...(inputs.identity && { identity: inputs.identity }),
     bodyStyleName: bodyStyleNames[begun.bodyStyle][vocabulary],
     odometer: odometer && speakDistanceBothWays(odometer.value, odometer.unit),
     ...(odometer && { odometerRead: { value: odometer.value, unit: odometer.unit } }),
@@ -48,7 +51,7 @@ export function headOf({ inputs, state, vocabulary }: WalkTold): Head {
 }
 
 /** A stored car has more fields than a report tells of it. */
-function carOnly(car: ReportInputs['car']): ReportDocument['car'] {
+function carOnly({ car, identity = 'full' }: ReportInputs): ReportDocument['car'] {
   const {
     id: _id,
     createdAt: _created,
@@ -58,5 +61,9 @@ function carOnly(car: ReportInputs['car']): ReportDocument['car'] {
     tint: _tint,
     ...details
   } = car as Car;
-  return details;
+  return {
+    ...details,
+    plate: tellIdentity(details.plate, identity),
+    identityNumber: tellIdentity(details.identityNumber, identity),
+  };
 }

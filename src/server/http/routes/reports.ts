@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
-import { coverNotes, reportDocumentSchema } from '#core/report';
+import { coverNotes, identityTellings, reportDocumentSchema } from '#core/report';
 import type { Context } from '../../context';
 import { witnessed } from '../../people/witnessed';
 import { notFound } from '../../problems';
@@ -14,7 +14,11 @@ import { shareBody, shareWish } from '../shareWish';
 
 const idParams = z.object({ id: z.uuid('That is not a report of this yard.') });
 const paperQuery = z.object({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') });
-const freezeBody = z.object({ id: z.uuid() });
+const freezeBody = z.object({
+  id: z.uuid(),
+  /** How much of plate and identity number is told. */
+  identity: z.enum(identityTellings, 'Choose how much of the plate is told.').default('last-six'),
+});
 
 export function reportRoutes(context: Context): AnyRoute[] {
   const { stores, now } = context;
@@ -36,7 +40,7 @@ export function reportRoutes(context: Context): AnyRoute[] {
       status: 201,
       gives: reportDocumentSchema,
       handle: ({ params, body, by }) => {
-        const report = freeze(stores, params.id, body.id, by.person, now());
+        const report = freeze(stores, params.id, body.id, by.person, now(), body.identity);
         witnessed(context, by, 'report-frozen', `${report.car.stockNumber}, revision ${report.revision}`);
         context.live.tell(report.walk);
         return report;
@@ -97,6 +101,21 @@ export function reportRoutes(context: Context): AnyRoute[] {
         const { report } = storedOf(params.id);
         const share = await stores.shares.create(report.id, shareWish(body, at), at.toISOString());
         witnessed(context, by, 'link-made', [report.car.stockNumber, share.label].filter(Boolean).join(', '));
+        return { ...share, path: `/r/${share.token}` };
+      },
+    }),
+    route({
+      method: 'post',
+      path: '/api/shares/:id/again',
+      summary: 'Make another address of a link: for the same reader, as long, with the same passphrase',
+      needs: 'send',
+      params: idParams,
+      status: 201,
+      gives: newShareSchema,
+      handle: ({ params, by }) => {
+        const share = stores.shares.again(params.id, now().toISOString());
+        if (!share) throw notFound('link');
+        witnessed(context, by, 'link-made', share.label);
         return { ...share, path: `/r/${share.token}` };
       },
     }),

@@ -1,14 +1,15 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { Snowflake } from 'lucide-react';
+import { Eye, Snowflake, Undo2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { WalkPage } from '#core/api';
 import { carTitle } from '#core/car';
-import type { ReportDocument } from '#core/report';
+import type { IdentityTelling, ReportDocument } from '#core/report';
 import { coverage, isStanding } from '#core/walk';
 import { getJson, sendJson, UnreachableError } from '../../api/client';
 import { Button, buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
+import { useTyped } from '../../components/useTyped';
 import { freezeWishes } from '../../offline/freezeWishes';
 import { useMe } from '../../shell/me';
 import { WalkFrame } from '../../shell/WalkFrame';
@@ -16,6 +17,8 @@ import { useOutbox, useSessions } from '../../sync/SyncContext';
 import type { OpenWalk } from '../../sync/useWalk';
 import { localMoment } from '../../words/times';
 import { Holes } from './Holes';
+import { IdentityChoice } from './IdentityChoice';
+import { useDelay } from './useDelay';
 
 /** What the report will have to say was missed, then freezing it. */
 export const FreezeScreen = () => (
@@ -33,6 +36,9 @@ export const FreezeScreen = () => (
 /** The walk, or the server, is out of reach: the report waits. */
 class NoSignalError extends Error {}
 
+/** So long what was tapped can be undone before it goes out. */
+const UNDO_S = 10;
+
 /** Without signal the server is asked for so often. */
 const ASK_MS = 4000;
 
@@ -45,6 +51,11 @@ function Freeze({ walk }: { walk: OpenWalk }) {
   const me = useMe();
   const sessions = useSessions();
   const { waiting, refusedEntries, stalled } = useOutbox();
+  const {
+    value: identity,
+    setValue: setIdentity,
+    drop: dropIdentity,
+  } = useTyped<IdentityTelling>(`identity.${page.walk}`, 'last-six');
   const server = useQuery({
     queryKey: ['walk-reports', page.walk],
     queryFn: () => getJson<WalkPage>(`/api/walks/${page.walk}`),
@@ -56,11 +67,12 @@ function Freeze({ walk }: { walk: OpenWalk }) {
       await sessions.outbox.flush();
       if (sessions.outbox.snapshot().waiting > 0)
         throw new NoSignalError('Some of the walk is still on this device and has not reached the server.');
-      return sendJson<ReportDocument>('POST', `/api/walks/${page.walk}/reports`, { id: newId() }).catch(
-        (error) => {
-          throw error instanceof UnreachableError ? new NoSignalError(error.message) : error;
-        },
-      );
+      return sendJson<ReportDocument>('POST', `/api/walks/${page.walk}/reports`, {
+        id: newId(),
+        identity,
+      }).catch((error) => {
+        throw error instanceof UnreachableError ? new NoSignalError(error.message) : error;
+      });
     },
     onError: (error) => {
       if (error instanceof NoSignalError)
@@ -68,10 +80,12 @@ function Freeze({ walk }: { walk: OpenWalk }) {
     },
     onSuccess: async (report) => {
       freezeWishes.drop(page.walk);
+      dropIdentity();
       await client.invalidateQueries();
       navigate(`/reports/${report.id}`);
     },
   });
+  const signing = useDelay(UNDO_S, () => freeze.mutate());
   const isWished = freezeWishes.all().some(({ walk }) => walk === page.walk);
   // The reports of the walk come from the server itself: that they were told after the try means that it is there again.
   const isBack = waiting === 0 && !stalled && server.isSuccess && server.dataUpdatedAt > freeze.submittedAt;
@@ -105,15 +119,36 @@ function Freeze({ walk }: { walk: OpenWalk }) {
             : 'No signal: a report is frozen by the server. The walk is kept on this device. Freeze it when there is signal; the stock list reminds you of it.'}
         </Notice>
       )}
+      <IdentityChoice car={page.car} value={identity} onChange={setIdentity} />
       <div className="space-y-2">
-        <Button
-          look="main"
-          className="min-h-16 w-full text-lg"
-          disabled={freeze.isPending}
-          onClick={() => freeze.mutate()}
-        >
-          <Snowflake aria-hidden size={22} /> {freeze.isPending ? 'Freezing…' : 'Freeze and sign the report'}
-        </Button>
+        <Link to={`/walks/${page.walk}/preview?identity=${identity}`} className={`${buttonLook()} w-full`}>
+          <Eye aria-hidden size={20} /> See it as the buyer will
+        </Link>
+        {signing.left === undefined ? (
+          <Button
+            look="main"
+            className="min-h-16 w-full text-lg"
+            disabled={freeze.isPending}
+            onClick={signing.begin}
+          >
+            <Snowflake aria-hidden size={22} />{' '}
+            {freeze.isPending ? 'Freezing…' : 'Freeze and sign the report'}
+          </Button>
+        ) : (
+          <div role="status" className="rounded-md border-4 border-tape p-3">
+            <p className="text-lg font-bold tabular-nums">
+              Signed in {signing.left} s. Nothing is signed yet.
+            </p>
+            <div className="mt-2 grid grid-cols-2 gap-2">
+              <Button className="min-h-16" onClick={signing.undo}>
+                <Undo2 aria-hidden size={22} /> Undo
+              </Button>
+              <Button look="main" className="min-h-16" onClick={signing.atOnce}>
+                Sign at once
+              </Button>
+            </div>
+          </div>
+        )}
         <p className="text-sm text-soft">
           {me.name} signs it;{' '}
           <Link to="/me" className="underline">

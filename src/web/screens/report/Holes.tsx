@@ -3,13 +3,14 @@ import { useNavigate } from 'react-router';
 import { partNames } from '#core/car';
 import { whatIsLeft } from '#core/readings';
 import { sentence } from '#core/wording';
+import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
 import { usePictureFacts } from '../../pictures/judgements';
 import type { OpenWalk } from '../../sync/useWalk';
 import { todayIs } from '../papers/today';
-import { type Hole, holesOf } from './holesOf';
+import { type HoleItem, holesOf } from './holesOf';
 
-/** What the report will have to say was missed; each line leads to where it is closed. */
+/** What the report will have to say was missed: counts, each opening to what it counts, each thing leading to where it is closed. */
 export function Holes({ walk }: { walk: OpenWalk }) {
   const { state, style, page } = walk;
   const navigate = useNavigate();
@@ -21,7 +22,7 @@ export function Holes({ walk }: { walk: OpenWalk }) {
   });
   const nameOf = partNames(style, page.car);
   const holes = holesOf(left, style, page.car, nameOf);
-  const go = ({ screen, part }: Hole['to']) => {
+  const go = ({ screen, part }: HoleItem['to']) => {
     if (screen) {
       navigate(`/walks/${page.walk}/${screen}`);
       return;
@@ -33,26 +34,38 @@ export function Holes({ walk }: { walk: OpenWalk }) {
   return (
     <section>
       <h2 className="text-xl">The report will say that this is missing</h2>
-      <ul className="mt-2">
-        {holes.map(({ title, names, count, to }) => (
-          <li key={title} className="flex items-center gap-2 border-b border-line">
-            <div className="min-w-0 flex-1 py-2">
-              <h3 className="font-bold">
-                {title} ({count})
-              </h3>
-              <p className="text-soft">{names.map((name) => sentence(name)).join(' · ')}</p>
-            </div>
-            <button
-              type="button"
-              aria-label={`Go to: ${title}`}
-              onClick={() => go(to)}
-              className="grid size-12 shrink-0 place-items-center rounded-md border border-line"
-            >
-              <ChevronRight aria-hidden size={22} />
-            </button>
-          </li>
-        ))}
-      </ul>
+      <p className="mb-2 text-sm text-soft">Open a line to see what it counts; tap a thing to go there.</p>
+      {holes.map(({ title, items, count }) => (
+        <div key={title} className="flex items-start gap-2">
+          <div className="min-w-0 flex-1">
+            <Fold title={`${title} (${count})`}>
+              <ul>
+                {items.map(({ says, to }, i) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: two things of one name are two lines.
+                  <li key={`${says} ${i}`}>
+                    <button
+                      type="button"
+                      onClick={() => go(to)}
+                      className="flex min-h-12 w-full items-center gap-2 border-b border-line text-left hover:bg-fill"
+                    >
+                      <span className="min-w-0 flex-1">{sentence(says)}</span>
+                      <ChevronRight aria-hidden size={20} className="shrink-0" />
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            </Fold>
+          </div>
+          <button
+            type="button"
+            aria-label={`Go to: ${title}`}
+            onClick={() => items[0] && go(items[0].to)}
+            className="grid size-12 shrink-0 place-items-center rounded-md border border-line"
+          >
+            <ChevronRight aria-hidden size={22} />
+          </button>
+        </div>
+      ))}
     </section>
   );
 }

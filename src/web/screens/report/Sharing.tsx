@@ -13,6 +13,7 @@ import { Notice } from '../../components/Notice';
 import { If } from '../../shell/If';
 import { localDay, localMoment } from '../../words/times';
 import { NewLink } from './NewLink';
+import { OpenLink } from './OpenLink';
 
 /** A link, and what it was sent with. */
 interface Made {
@@ -27,6 +28,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
   const [days, setDays] = useState('90');
   const [passphrase, setPassphrase] = useState('');
   const [to, setTo] = useState('');
+  const [fresh, setFresh] = useState<NewShare>();
   const refresh = () => client.invalidateQueries({ queryKey: ['report', report] });
   const make = useMutation({
     mutationFn: async (): Promise<Made> => {
@@ -40,10 +42,18 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
       if (!addressee(to)) throw new Error(ADDRESSEE_WANTED);
       return sendJson<NewMessage>('POST', `/api/reports/${report}/messages`, { ...wish, id: newId(), to });
     },
-    onSuccess: () => {
+    onSuccess: ({ share }) => {
+      setFresh(share);
       setLabel('');
       setPassphrase('');
       setTo('');
+      return refresh();
+    },
+  });
+  const again = useMutation({
+    mutationFn: (id: string) => sendJson<NewShare>('POST', `/api/shares/${id}/again`, {}),
+    onSuccess: (share) => {
+      setFresh(share);
       return refresh();
     },
   });
@@ -51,6 +61,7 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
     mutationFn: (id: string) => sendJson<Share>('DELETE', `/api/shares/${id}`, {}),
     onSuccess: refresh,
   });
+  const problem = make.error ?? again.error ?? revoke.error;
   const submit = (event: FormEvent) => {
     event.preventDefault();
     make.mutate();
@@ -134,8 +145,8 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
             </Link>
           </Notice>
         )}
-        {make.data && <NewLink share={make.data.share} />}
-        {(make.error ?? revoke.error) && <Notice look="warn">{(make.error ?? revoke.error)?.message}</Notice>}
+        {fresh && <NewLink key={fresh.id} share={fresh} />}
+        {problem && <Notice look="warn">{problem.message}</Notice>}
         {shares.length > 0 && (
           <ul className="border-t border-line">
             {shares.map((share) => (
@@ -159,9 +170,11 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
                     </If>
                   </div>
                 ) : (
-                  <Button look="warn" className="shrink-0" onClick={() => revoke.mutate(share.id)}>
-                    Withdraw
-                  </Button>
+                  <OpenLink
+                    label={share.label || 'this link'}
+                    onAgain={() => again.mutate(share.id)}
+                    onWithdraw={() => revoke.mutate(share.id)}
+                  />
                 )}
               </li>
             ))}

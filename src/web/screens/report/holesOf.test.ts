@@ -12,7 +12,12 @@ const holesAfter = (facts: readonly Fact[], poorPhotos: string[] = [], speech: S
   const state = replay(WALK, entriesOf([begun, ...facts]));
   const left = whatIsLeft(state, style, testCar, { today: '2026-03-14', poorPhotos: new Set(poorPhotos) });
   const holes = holesOf(left, style, speech, (part) => part);
-  return new Map(holes.map((hole) => [hole.title, hole]));
+  return new Map(
+    holes.map(({ title, count, items }) => [
+      title,
+      { count, names: items.map(({ says }) => says), to: items[0]?.to, items },
+    ]),
+  );
 };
 
 describe('the holes before a report is frozen', () => {
@@ -36,6 +41,15 @@ describe('the holes before a report is frozen', () => {
     const after = holesAfter([{ kind: 'functions-tried', body: { functions: ['horn'], state: 'works' } }]);
     expect(after.get('Functions not tried')?.count).toBeGreaterThan(40);
     expect(after.get('Functions not tried')?.names).not.toContain('Horn');
+  });
+
+  it('lead each to its own place', () => {
+    const { items = [] } = holesAfter([noted(1, 'roof'), noted(2, 'bonnet')]).get('No close-up') ?? {};
+    expect(items.map(({ to }) => to)).toEqual([{ part: 'roof' }, { part: 'bonnet' }]);
+    const front = holesAfter([])
+      .get('Parts not looked at')
+      ?.items.find(({ says }) => says.endsWith('front'));
+    expect(style.parts.get(front?.to.part ?? '')?.face).toBe('front');
   });
 
   it('name findings by their number and part', () => {

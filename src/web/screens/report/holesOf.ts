@@ -3,13 +3,17 @@ import { type LeftCode, type LeftItem, type LeftScreen, leftOf, type WhatIsLeft 
 import { sentence } from '#core/wording';
 import { leftInWords } from './leftInWords';
 
+/** One thing that is left, and where it is closed: on a screen of its own, at a part, or anywhere on the walk. */
+export interface HoleItem {
+  says: string;
+  to: { screen?: LeftScreen; part?: PartId };
+}
+
 /** A group of what is left, as it stands before a report is frozen. */
 export interface Hole {
   title: string;
-  names: readonly string[];
+  items: readonly HoleItem[];
   count: number;
-  /** Where it is closed: on a screen of its own, at a part, or anywhere on the walk. */
-  to: { screen?: LeftScreen; part?: PartId };
 }
 
 /** In the order a report tells it. */
@@ -36,7 +40,7 @@ export function holesOf(
   const tyre = kindName('tyre', speech);
   const plate = plateName(speech);
   const groups: [LeftCode, string, (items: readonly LeftItem[]) => string[]][] = [
-    ['part', 'Parts not looked at', () => leftInWords(left.cover, style, speech)],
+    ['part', 'Parts not looked at', () => []],
     ['not-seen', 'Could not be seen', each((item) => `${place(item)}: ${item.says}`)],
     ['tread', 'Tread not read', each(place)],
     ['tyre-make', `Brand or size of a ${tyre} not noted`, each(place)],
@@ -79,18 +83,23 @@ export function holesOf(
     const items = leftOf(left, code);
     const [first] = items;
     if (!first) return [];
-    const names = words(items);
+    const said = words(items);
+    const told: HoleItem[] =
+      code === 'part'
+        ? leftInWords(left.cover, style, speech).map(({ says: name, part }) => ({ says: name, to: { part } }))
+        : said.map((name, i) => ({ says: name, to: wayTo(said.length === items.length ? items[i] : first) }));
     // A line that speaks for all of a kind is counted by what it speaks for, one about a subject nobody has begun as one.
     const isForAll =
       code === 'part' || code === 'plate' || code === 'poor-photo' || code === 'unplaced-photo';
-    const { screen, part } = first;
     return [
       {
         title,
-        names,
-        count: isForAll ? items.length : names.length,
-        to: screen ? { screen } : { ...(part !== undefined && { part }) },
+        items: told,
+        count: isForAll ? items.length : told.length,
       },
     ];
   });
 }
+
+const wayTo = ({ screen, part }: Pick<LeftItem, 'screen' | 'part'> = {}): HoleItem['to'] =>
+  screen ? { screen } : { ...(part !== undefined && { part }) };

@@ -9,7 +9,9 @@ const style = bodyStyle('hatch-5');
 const uk = { country: 'GB', steering: 'right' } as const;
 const clear = (part: string): Fact => ({ kind: 'part-cleared', body: { part } });
 const wordsAfter = (...parts: string[]) =>
-  leftInWords(coverage(replay(WALK, entriesOf([begun, ...parts.map(clear)])), style), style, uk);
+  leftInWords(coverage(replay(WALK, entriesOf([begun, ...parts.map(clear)])), style), style, uk).map(
+    ({ says }) => says,
+  );
 
 describe('what is left, in words', () => {
   it('says a whole side in one phrase', () => {

@@ -1,4 +1,12 @@
-import { type BodyStyle, type FaceId, faceIds, faceName, partNames, type Speech } from '#core/car';
+import {
+  type BodyStyle,
+  type FaceId,
+  faceIds,
+  faceName,
+  type PartId,
+  partNames,
+  type Speech,
+} from '#core/car';
 import type { Coverage } from '#core/walk';
 
 /** How a face is spoken of after "everything"; its name follows unless that says it all. */
@@ -15,8 +23,14 @@ const whereabouts: Record<FaceId, string> = {
 };
 const named: ReadonlySet<FaceId> = new Set(['under']);
 
+/** A part left, or a whole side of them by its first. */
+export interface LeftSaid {
+  says: string;
+  part: PartId;
+}
+
 /** Parts left, with a whole side said in one phrase instead of part by part. */
-export function leftInWords({ left }: Pick<Coverage, 'left'>, style: BodyStyle, speech: Speech): string[] {
+export function leftInWords({ left }: Pick<Coverage, 'left'>, style: BodyStyle, speech: Speech): LeftSaid[] {
   const nameOf = partNames(style, speech);
   const missing = new Set(left.map((stop) => stop.part));
   const parts = [...style.parts.values()];
@@ -26,7 +40,11 @@ export function leftInWords({ left }: Pick<Coverage, 'left'>, style: BodyStyle, 
   });
   const single = left.filter((stop) => !stop.face || !whole.includes(stop.face));
   return [
-    ...whole.map((face) => `everything ${whereabouts[face]}${named.has(face) ? '' : faceName(face, speech)}`),
-    ...single.map(({ part }) => nameOf(part)),
+    ...whole.flatMap((face) => {
+      const first = left.find((stop) => stop.face === face);
+      const says = `everything ${whereabouts[face]}${named.has(face) ? '' : faceName(face, speech)}`;
+      return first ? [{ says, part: first.part }] : [];
+    }),
+    ...single.map(({ part }) => ({ says: nameOf(part), part })),
   ];
 }

@@ -47,7 +47,7 @@ export function YardForm({ yard }: { yard: Yard }) {
         Object.fromEntries(parsed.error.issues.map(({ path, message }) => [String(path[0]), message])),
       );
   };
-  const text = (key: 'name' | 'place' | 'phone' | 'mail') => ({
+  const text = (key: 'name' | 'place' | 'phone' | 'mail' | 'onArrival') => ({
     id: key,
     className: inputLook,
     autoComplete: 'off',
@@ -86,6 +86,14 @@ export function YardForm({ yard }: { yard: Yard }) {
           <input {...text('mail')} maxLength={200} inputMode="email" />
         </Field>
       </div>
+      <Field
+        id="onArrival"
+        label="When the car differs from its report"
+        hint="In your own words: how long a buyer has to tell you, and what you do then. It stands in every report. Left empty, the report says that the yard says nothing about this."
+        error={errors.onArrival}
+      >
+        <textarea {...text('onArrival')} rows={3} maxLength={600} className={`${inputLook} py-2`} />
+      </Field>
       <div className="flex flex-wrap items-end gap-4">
         <Field id="colour" label="Colour" error={errors.colour}>
           <div className="flex gap-2">
