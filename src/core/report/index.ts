@@ -31,6 +31,7 @@ export {
   withCovers,
 } from './photoCovers';
 export { type Chapter, type ChapterId, chapterOfArea, chaptersOf } from './reader/chapters';
+export { foldLines } from './reader/foldLines';
 export { type MustKnow, mustKnow, safetySays, saidNothingOf } from './reader/mustKnow';
 export { onArrivalSays } from './reader/onArrival';
 export { readerLines } from './reader/readerLines';

@@ -34,7 +34,7 @@ export function firstWords({ report, drawn, sent, path }: FirstWordsInputs): str
   const silent = saidNothingOf(report);
   const toOf = ({ to }: MustKnow) =>
     'finding' in to ? `#finding-${to.finding}` : `#${chapterOfArea(to.area, chapters)}`;
-  return `${sent < revision ? revised(sent, revision) : ''}<main class="mx-auto max-w-3xl pb-16">
+  return `${sent < revision ? revised(sent, revision) : ''}<main class="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[34rem_26rem] xl:gap-x-8"><div class="xl:col-start-1">
 ${band(report, path)}
 <header class="flex items-start gap-3 px-4 pt-3">${cover(report, drawn, path)}<div class="min-w-0"><h1 class="text-2xl leading-tight sm:text-3xl">${asText(title)}</h1>
 <p>${asText(odometer ?? 'Odometer not read')}</p><p class="text-sm text-soft">Walked ${shortDay(walkedFrom)}. Revision ${revision}, signed ${longDay(frozenAt)}</p></div></header>
@@ -47,7 +47,7 @@ ${must.length > 0 ? `<ul class="mx-4 mt-3 border-l-8 border-warn pl-3">${must.ma
     .join('')}</ul>
 <p class="mx-4 mt-2 text-sm">${asText(safetySays(report))}</p>
 ${silent.length > 0 ? `<p class="mx-4 mt-1 text-sm"><span class="font-bold">Not in this report:</span> ${asText(silent.map(withinSentence).join('; '))}.</p>` : ''}
-</main>`;
+</div></main>`;
 }
 
 /** As wide and high as the page's own notice, so that nothing below it moves. */

@@ -160,7 +160,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           />
         </Suspense>
       )}
-      <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10">
+      <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:max-w-136">
         <a className={buttonLook()} href={pdf('a4')} download>
           <FileDown aria-hidden size={20} /> PDF, A4
         </a>
@@ -183,7 +183,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
 }
 
 /** About so high is what may be chosen, beside each offer. */
-const [OFFERS_PX, OFFER_PX] = [120, 96];
+const [OFFERS_PX, OFFER_PX] = [90, 88];
 
 /** How many things the report leaves to its reader. */
 const offersOf = ({ findings, remedies = [] }: SharedPage['report']): number =>

@@ -18,7 +18,7 @@ export function FarTiles({ report, photoUrl }: { report: ReportDocument; photoUr
           {here.length > 1 && `${here.length} findings. `}
           {sentence(noticeWords[distance].hint)}
         </p>
-        <ul className="-mx-4 flex snap-x snap-mandatory gap-3 overflow-x-auto scroll-px-4 px-4 sm:mx-0 sm:grid sm:grid-cols-3 sm:gap-y-4 sm:px-0">
+        <ul className="-mx-4 flex snap-x snap-mandatory gap-3 overflow-x-auto scroll-px-4 px-4 sm:mx-0 sm:grid sm:grid-cols-2 sm:gap-y-4 sm:px-0">
           {here.map((finding) => (
             <li
               key={finding.number}
@@ -48,7 +48,7 @@ function Tile({ finding, report, photoUrl }: TileProps) {
         <img
           src={photoUrl(photo.sha256, 320)}
           srcSet={`${photoUrl(photo.sha256, 320)} 320w, ${photoUrl(photo.sha256, 1600)} 1600w`}
-          sizes="(min-width: 640px) 240px, 84vw"
+          sizes="(min-width: 640px) 256px, 84vw"
           alt={photo.caption}
           loading="lazy"
           width={320}

@@ -1,4 +1,4 @@
-import { otherPromiseLine, type ReportDocument } from '#core/report';
+import { otherPromiseLine, type ReportDocument, saidNothingOf } from '#core/report';
 import { Section } from './Section';
 
 /** More promises than this are folded: how many and by when stands beside the title. */
@@ -69,6 +69,11 @@ export function NotChecked({ report }: { report: ReportDocument }) {
   return (
     <Section title="What was not looked at" chapter="not-looked-at" folds>
       <p>{report.outOfScope}</p>
+      {saidNothingOf(report).map((says) => (
+        <p key={says} className="mt-1">
+          {says}.
+        </p>
+      ))}
       {report.notSeen.map(({ name, why }) => (
         <p key={name} className="mt-1">
           {name}: could not be seen, {why}.

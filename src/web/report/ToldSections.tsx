@@ -1,4 +1,4 @@
-import { equipmentLines, type ReportDocument, remedyLines } from '#core/report';
+import { type ChapterId, equipmentLines, type ReportDocument, remedyLines } from '#core/report';
 import { withinSentence } from '#core/wording';
 import { Section } from './Section';
 
@@ -7,10 +7,10 @@ export function ToldSections({ report }: { report: ReportDocument }) {
   const { statements = [], build = [], story = [], drove = [], equipment } = report;
   return (
     <>
-      <Lines title="Of sides and the whole car" lines={[...statements, ...build]} />
-      <Lines title="Its story" lines={story} />
-      <Lines title="How it drove" lines={drove} />
-      <Lines title="Equipment" lines={equipment ? equipmentLines(equipment) : []} />
+      <Lines chapter="sides" title="Of sides and the whole car" lines={[...statements, ...build]} />
+      <Lines chapter="story" title="Its story" lines={story} />
+      <Lines chapter="drove" title="How it drove" lines={drove} />
+      <Lines chapter="equipment" title="Equipment" lines={equipment ? equipmentLines(equipment) : []} />
     </>
   );
 }
@@ -26,10 +26,16 @@ export function OtherRemedies({ report }: { report: ReportDocument }) {
   );
 }
 
-function Lines({ title, lines }: { title: string; lines: readonly string[] }) {
+interface LinesProps {
+  title: string;
+  chapter?: ChapterId;
+  lines: readonly string[];
+}
+
+function Lines({ title, chapter, lines }: LinesProps) {
   if (lines.length === 0) return null;
   return (
-    <Section title={title} folds>
+    <Section title={title} {...(chapter && { chapter })} folds>
       {lines.map((says) => (
         <p key={says} className="mt-1">
           {says}

@@ -1,4 +1,5 @@
 import { vocabularyOf } from '../../car';
+import { equipmentLines } from '../blocks/toldBlocks';
 import type { ReportDocument } from '../reportDocument';
 import type { ReaderArea } from './verdicts';
 
@@ -13,7 +14,10 @@ const chapterIds = [
   'put-right',
   'not-looked-at',
   'light',
-  'told',
+  'sides',
+  'story',
+  'drove',
+  'equipment',
   'parts',
   'tyres',
   'wheels',
@@ -46,7 +50,6 @@ export function chaptersOf(report: ReportDocument): Chapter[] {
   } = report;
   const { statements = [], build = [], story = [], drove = [], equipment } = report;
   const isUs = vocabularyOf(report.car) === 'us';
-  const told = [...statements, ...build, ...story, ...drove, ...(equipment ? [''] : [])];
   const all: readonly [ChapterId, string, boolean][] = [
     ['map', 'Where the findings are', findings.length > 0],
     ['findings', 'Every finding', findings.length > 0],
@@ -55,7 +58,10 @@ export function chaptersOf(report: ReportDocument): Chapter[] {
     ['put-right', 'What was put right', putRight.length + othersPutRight.length > 0],
     ['not-looked-at', 'What was not looked at', true],
     ['light', 'In what light', conditions.length > 0],
-    ['told', 'What was told of it', told.length > 0],
+    ['sides', 'Of sides and the whole car', statements.length + build.length > 0],
+    ['story', 'Its story', story.length > 0],
+    ['drove', 'How it drove', drove.length > 0],
+    ['equipment', 'Equipment', equipment !== undefined && equipmentLines(equipment).length > 0],
     ['parts', 'Part by part', true],
     ['tyres', isUs ? 'Tires' : 'Tyres', (report.tyres?.rows.length ?? 0) + report.treads.length > 0],
     ['wheels', 'Wheels', (report.wheels?.rows.length ?? 0) > 0],

@@ -14,9 +14,17 @@ const faces = [
   { face: 'top', look: 'h-64', isWide: true },
 ] as const;
 
+type Paint = NonNullable<ReportDocument['paint']>;
+/** Of these there is nothing to say first. */
+const usual: ReadonlySet<Paint['rows'][number]['class']> = new Set([
+  'as-the-rest',
+  'not-enough',
+  'cannot-read',
+]);
+
 interface PaintSectionProps {
   report: ReportDocument;
-  paint: NonNullable<ReportDocument['paint']>;
+  paint: Paint;
 }
 
 /** The map tinted by how far each panel is from the car's own level, and every panel with its readings. */
@@ -24,6 +32,7 @@ export function PaintSection({ report, paint }: PaintSectionProps) {
   const style = styleOf(report.car);
   const tints = useMemo(() => paintTints(paint), [paint]);
   const read = paint.rows.filter(({ um, class: found }) => um.length > 0 || found === 'cannot-read');
+  const odd = read.filter((row) => !usual.has(row.class));
   const unread = paint.rows.filter((row) => !read.includes(row));
   return (
     <Section title="Paint depth" chapter="paint" folds>
@@ -32,6 +41,8 @@ export function PaintSection({ report, paint }: PaintSectionProps) {
           {line}
         </p>
       ))}
+      {/* What differs is told before it is drawn. */}
+      <Panels rows={odd} unit={paint.unit} />
       <div className="mt-3 grid grid-cols-2 gap-2">
         {faces.map(({ face, look, isWide }) => (
           <figure key={face} className={`relative pt-5 ${isWide ? 'col-span-2' : ''}`}>
@@ -54,23 +65,28 @@ export function PaintSection({ report, paint }: PaintSectionProps) {
         Figures are what is typical of a panel’s readings, in {paint.unit === 'um' ? 'µm' : 'mil'}. Hatched
         parts are not metal and cannot be read.
       </p>
-      <ul className="mt-2">
-        {read.map((row) => (
-          <li key={row.part} className="border-b border-line py-2">
-            <div className="flex flex-wrap items-baseline gap-x-3">
-              <p className="min-w-0 flex-1 font-bold">{row.name}</p>
-              <p className={`rounded-sm px-2 font-bold ${paintBacks[row.class]}`}>{row.className}</p>
-            </div>
-            <p>{row.says}</p>
-            {row.um.length > 0 && (
-              <p className="text-sm text-soft tabular-nums">
-                Readings: {row.um.map((um) => bareFigure(um, paint.unit)).join(', ')}
-              </p>
-            )}
-          </li>
-        ))}
-      </ul>
+      <Panels rows={read.filter((row) => !odd.includes(row))} unit={paint.unit} />
       {unread.length > 0 && <p className="mt-2">Not read: {unread.map(({ name }) => name).join('; ')}.</p>}
     </Section>
   );
 }
+
+const Panels = ({ rows, unit }: { rows: Paint['rows']; unit: Paint['unit'] }) =>
+  rows.length > 0 && (
+    <ul className="mt-2">
+      {rows.map((row) => (
+        <li key={row.part} className="border-b border-line py-2">
+          <div className="flex flex-wrap items-baseline gap-x-3">
+            <p className="min-w-0 flex-1 font-bold">{row.name}</p>
+            <p className={`rounded-sm px-2 font-bold ${paintBacks[row.class]}`}>{row.className}</p>
+          </div>
+          <p>{row.says}</p>
+          {row.um.length > 0 && (
+            <p className="text-sm text-soft tabular-nums">
+              Readings: {row.um.map((um) => bareFigure(um, unit)).join(', ')}
+            </p>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
