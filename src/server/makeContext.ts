@@ -9,6 +9,7 @@ import { makeGuesses } from './guessing/guesses';
 import { makeTries } from './guessing/tries';
 import { makeLive } from './live/live';
 import { makeMeasures } from './measures/measures';
+import { KeptPdfs } from './pdfs/keptPdfs';
 import { makeAwayFiles } from './photos/awayFiles';
 import { type Burner, makeBurner } from './photos/burn';
 import { isPhotoGone, makeCopies } from './photos/copies';
@@ -53,6 +54,7 @@ export function makeContext(
     scrub: new Scrub({ files, store: stores.files, keeper, copies, log, now }),
     burned,
     shown: makeShown(stores, burned, log),
+    pdfs: new KeptPdfs(join(dataDir, 'made')),
     covers: makeCovers(stores),
     live: makeLive(),
     measures: makeMeasures(),

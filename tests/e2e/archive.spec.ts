@@ -82,6 +82,15 @@ test('page, PDF and the archive opened without a network say the same, item by i
     const asked: string[] = [];
     kept.on('request', (request) => asked.push(request.url()));
     await kept.goto(pathToFileURL(join(dir, 'report.html')).href);
+    // Folded, with contents that lead in, without any script of ours.
+    expect(missingIn((await kept.locator('body').textContent()) ?? '')).toEqual([]);
+    const papers = kept.locator('details', { has: kept.getByRole('heading', { name: 'Papers' }) });
+    await expect(papers).not.toHaveAttribute('open');
+    await kept.getByRole('navigation', { name: 'Contents' }).getByRole('link', { name: 'Papers' }).click();
+    await expect(papers).toHaveAttribute('open');
+    await kept.locator('details').evaluateAll((all: HTMLDetailsElement[]) => {
+      for (const each of all) each.open = true;
+    });
     expect(missingIn(await seenOn(kept))).toEqual([]);
     expect(asked.filter((url) => !url.startsWith('file:'))).toEqual([]);
     await expect

@@ -40,6 +40,8 @@ dl{display:grid;grid-template-columns:max-content 1fr;gap:.15rem 1rem}dt{color:#
 .gone{aspect-ratio:4/3;border:1px dashed #414a51;color:#414a51;display:grid;place-items:center;padding:1rem;text-align:center}
 .tape{display:inline-block;background:#ffc933;font-weight:700;padding:0 .5rem;transform:rotate(-3deg)}.tape.far{padding-right:2.5rem}.tape.step{padding-right:1.25rem}
 .tape.unsure{background:#fff;outline:1px dashed #14181c}.tape.guess{background:linear-gradient(90deg,#ffc933 5px,#fff 5px);outline:1px dashed #14181c}table{border-collapse:collapse;width:100%}.scroll{overflow-x:auto}
+nav ol{columns:2;padding-left:1.5rem;margin:1.5rem 0}nav li{break-inside:avoid}nav a{display:inline-block;padding:.3rem 0}details{border-bottom:1px solid #c9cdc8}summary{cursor:pointer;padding:.6rem 0}summary h2{display:inline;font-size:1.3rem;margin:0}details>div{padding-bottom:1.5rem}
+@media print{details::details-content{content-visibility:visible;block-size:auto}}
 th,td{text-align:left;vertical-align:top;padding:.3rem .6rem .3rem 0;border-bottom:1px solid #c9cdc8}th{color:#414a51;font-weight:400}`;
 
 /** The report as one page that opens from a folder, without a network, with its pictures beside it. */
@@ -76,16 +78,20 @@ export function reportHtml({
     report.paragraph ? `<p>${asText(report.paragraph)}</p>` : '',
     `<div class="sum">${report.summary.map((line) => `<p>${asText(line)}</p>`).join('')}</div>`,
   ];
-  const body = [
-    ...head,
-    ...blocksOf([...coverBlocks(notes), ...reportBlocks(report, fingerprint)], figure),
+  const chapters: Chapter[] = [
+    ...chaptersOf([...coverBlocks(notes), ...reportBlocks(report, fingerprint)], figure),
     ...(recordings.length > 0
       ? [
-          '<h2>Recordings</h2>',
-          ...recordings.map(({ path, says }) => `<p><a href="${asText(path)}">${asText(says)}</a></p>`),
+          {
+            title: 'Recordings',
+            pieces: recordings.map(
+              ({ path, says }) => `<p><a href="${asText(path)}">${asText(says)}</a></p>`,
+            ),
+          },
         ]
       : []),
   ];
+  const body = [...head, contents(chapters), ...chapters.map(folded)];
   return htmlPage(
     `${report.title}: condition report`,
     styles,
@@ -110,19 +116,34 @@ function yardOf({ yard }: ReportDocument, logo: string | undefined): string {
 
 const tapeLook = { 'across-the-bay': ' far', 'one-step-back': ' step', 'up-close': '' } as const;
 
-/** Piece by piece; a table is named by the heading it stands under. */
-function blocksOf(blocks: readonly Block[], figure: (photo: ReportPhoto) => string): string[] {
-  let under = '';
-  return blocks.map((block) => {
-    if (block.is === 'heading') under = block.text;
-    return blockOf(block, figure, under);
-  });
+/** A heading and the pieces under it. */
+interface Chapter {
+  title: string;
+  pieces: string[];
 }
 
-function blockOf(block: Block, figure: (photo: ReportPhoto) => string, under: string): string {
+/** Piece by piece; a table is named by the heading it stands under. */
+function chaptersOf(blocks: readonly Block[], figure: (photo: ReportPhoto) => string): Chapter[] {
+  const chapters: Chapter[] = [];
+  for (const block of blocks)
+    if (block.is === 'heading') chapters.push({ title: block.text, pieces: [] });
+    else chapters.at(-1)?.pieces.push(blockOf(block, figure, chapters.at(-1)?.title ?? ''));
+  return chapters;
+}
+
+/** Where the findings are is open; the rest is opened by the hand, by a link of the contents, by a search. No script runs. */
+const folded = ({ title, pieces }: Chapter, i: number): string =>
+  `<details${i === 0 ? ' open' : ''}><summary><h2>${asText(title)}</h2></summary><div id="chapter-${i + 1}">${pieces.join('\n')}</div></details>`;
+
+const contents = (chapters: readonly Chapter[]): string =>
+  `<nav aria-label="Contents"><ol>${chapters.map(({ title }, i) => `<li><a href="#chapter-${i + 1}">${asText(title)}</a></li>`).join('')}</ol></nav>`;
+
+function blockOf(
+  block: Exclude<Block, { is: 'heading' }>,
+  figure: (photo: ReportPhoto) => string,
+  under: string,
+): string {
   switch (block.is) {
-    case 'heading':
-      return `<h2>${asText(block.text)}</h2>`;
     case 'text': {
       const look = block.weight ?? (block.isQuiet ? 'quiet' : undefined);
       return `<p${look ? ` class="${look}"` : ''}>${asText(block.text)}</p>`;

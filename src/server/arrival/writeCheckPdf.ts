@@ -9,7 +9,7 @@ import {
 } from '#core/arrival';
 import { fingerprintWords } from '#core/report';
 import { isoDay, utcMoment } from '#core/wording';
-import { drawPicture, type PhotoPath } from '../reports/pdf/findingBlock';
+import { drawPicture, type PhotoPath } from '../reports/pdf/drawPhoto';
 import { ink, type Paper, Sheet, soft } from '../reports/pdf/sheet';
 
 const PAD_WIDTH = 240;

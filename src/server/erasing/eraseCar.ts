@@ -62,6 +62,7 @@ export async function eraseCar(context: Context, id: string, stockNumber: string
     for (const report of reports) stores.reports.forget(report);
     rememberNamed(context);
     for (const hash of own) await eraseFiles(context, hash);
+    await context.pdfs.forget();
   });
   return `${carTitle(car)}, ${car.stockNumber}`;
 }

@@ -3,7 +3,7 @@ import { discard } from '../photos/photoFiles';
 
 /** Removes an original, its copies, and those with something drawn on them. */
 export async function eraseFiles(
-  { stores, files }: Pick<Context, 'stores' | 'files'>,
+  { stores, files, pdfs }: Pick<Context, 'stores' | 'files' | 'pdfs'>,
   hash: string,
 ): Promise<void> {
   const places = [
@@ -18,4 +18,5 @@ export async function eraseFiles(
     stores.files.forget(files.relative(path));
   }
   await discard(files.part(hash));
+  await pdfs.forget();
 }

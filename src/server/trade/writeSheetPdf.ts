@@ -3,7 +3,7 @@ import type { Writable } from 'node:stream';
 import type { SheetTask } from '#core/api';
 import { longDay } from '#core/wording';
 import { drawDrawing } from '../reports/pdf/drawing';
-import { drawPicture, type PhotoPath } from '../reports/pdf/findingBlock';
+import { drawPicture, type PhotoPath } from '../reports/pdf/drawPhoto';
 import { ink, type Paper, Sheet, soft } from '../reports/pdf/sheet';
 import type { SheetMade, SheetPiece } from './sheetOf';
 

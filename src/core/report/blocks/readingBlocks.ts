@@ -32,7 +32,7 @@ function tyres(report: ReportDocument): Block[] {
     ...(summary ? [bold(`${summary}.`)] : []),
     {
       is: 'table',
-      shares: [0.24, 0.1, 0.1, 0.1, 0.15, 0.31],
+      shares: [0.2, 0.08, 0.09, 0.08, 0.15, 0.4],
       head: [
         '',
         'Outer',
@@ -85,7 +85,7 @@ function paint(report: ReportDocument): Block[] {
     ),
     {
       is: 'table',
-      shares: [0.26, 0.12, 0.22, 0.4],
+      shares: [0.22, 0.1, 0.18, 0.5],
       head: ['Panel', 'Typical', 'Compared with this car', 'Why'],
       rows: rows
         .filter(({ um }) => um.length > 0)

@@ -3,9 +3,15 @@ import type { Sheet } from './sheet';
 
 type Polygon = Extract<Shape, { is: 'polygon' }>;
 
+/** A drawing is made smaller by so much at most to fit on the page begun. */
+const SMALLEST = 0.6;
+
 /** A drawing as vectors, as wide as the sheet at most. */
 export function drawDrawing(sheet: Sheet, { says, width, height, shapes }: Drawing): void {
-  const scale = Math.min(1, sheet.width / width);
+  const widest = Math.min(1, sheet.width / width);
+  // Somewhat smaller rather than leave a third of a page empty.
+  const fits = (sheet.room - 8) / height;
+  const scale = fits < widest && fits >= widest * SMALLEST ? fits : widest;
   sheet.need(height * scale + 8);
   const { pdf, left, y } = sheet;
   sheet.figure(says, () => {

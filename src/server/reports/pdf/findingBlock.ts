@@ -1,54 +1,73 @@
 import { findingLines, isNoticeUnsaid, type ReportFinding, type ReportPhoto } from '#core/report';
-import { ink, type Sheet, soft, tape } from './sheet';
+import type { Piece } from './columns';
+import { drawPhoto, PHOTO_RATIO, type PhotoPath } from './drawPhoto';
+import { photoGrid } from './photoGrid';
+import { ink, type Sheet, tape } from './sheet';
 
-/** Path of a photo's shareable copy, when its pixels are here; false when it was withdrawn. */
-export type PhotoPath = (sha256: string) => string | false | undefined;
-
-const TEXT_SHARE = 0.44;
-const PHOTO_GAP = 8;
-const NAME = { size: 11.5, weight: 'bold' } as const;
-const PHOTO_RATIO = 3 / 4;
+const PHOTO_GAP = 6;
+const CAPTION = 11;
+const NAME = { size: 10.5, weight: 'bold' } as const;
+const SAYS = { size: 9 } as const;
 /** A strip of tape is longer the farther off the finding is noticed. */
 const GUESS_TAB = 4;
 const stripWidth = { 'up-close': 24, 'one-step-back': 38, 'across-the-bay': 56 } as const;
+const stripOf = ({ notice }: ReportFinding): number => stripWidth[notice ?? 'up-close'];
 
-/** A finding with its photos beside it, kept together on one page. */
-export function findingBlock(
+/** A finding with its photos, as a piece of a column: strip and name, what is said, then its pictures side by side; a single one beside the words. */
+export function findingPiece(
   sheet: Sheet,
   finding: ReportFinding,
   photos: readonly ReportPhoto[],
   path: PhotoPath,
-): void {
-  const textWidth = sheet.width * (photos.length > 0 ? TEXT_SHARE : 1);
+  width: number,
+): Piece {
   const { name, lines } = findingLines(finding);
-  const nameStyle = { ...NAME, width: textWidth, gap: 2 };
-  const nameHeight = sheet.heightOf(name, nameStyle) + 2;
-  const textHeight =
-    22 + nameHeight + lines.reduce((sum, line) => sum + sheet.heightOf(line, { width: textWidth }) + 2, 0);
-  const cell = (sheet.width * (1 - TEXT_SHARE) - 2 * PHOTO_GAP) / 2;
-  const cellHeight = cell * PHOTO_RATIO + 14;
-  const rows = Math.ceil(photos.length / 2);
-  sheet.need(Math.min(Math.max(textHeight, rows * cellHeight) + 12, 600));
-
-  const top = sheet.y;
-  const page = sheet.page;
-  // Photos before words: a very long note may run on to the next page, the photos stay with the strip.
-  photos.forEach((photo, i) => {
-    const x = sheet.left + textWidth + PHOTO_GAP + (i % 2) * (cell + PHOTO_GAP);
-    drawPhoto(sheet, photo, path, x, top + Math.floor(i / 2) * cellHeight, cell);
-  });
-  strip(sheet, finding);
-  sheet.y = top + 22;
-  sheet.text(name, nameStyle);
-  for (const line of lines) sheet.text(line, { width: textWidth, gap: 2 });
-  if (sheet.page === page) sheet.y = Math.max(sheet.y, top + Math.min(rows, 2) * cellHeight);
-  sheet.y += 4;
-  sheet.line();
+  const cell = (width - PHOTO_GAP) / 2;
+  const isBeside = photos.length === 1;
+  const indent = stripOf(finding) + 6;
+  const nameStyle = { ...NAME, width: width - indent, gap: 2 };
+  const saysStyle = { ...SAYS, width: isBeside ? cell : width, gap: 1 };
+  const nameHeight = Math.max(18, sheet.heightOf(name, nameStyle) + 2);
+  const saysHeight = lines.reduce((sum, line) => sum + sheet.heightOf(line, saysStyle) + 1, 0);
+  const cellHeight = cell * PHOTO_RATIO + CAPTION;
+  const photosHigh = Math.ceil(photos.length / 2) * cellHeight;
+  const body = isBeside ? Math.max(saysHeight, cellHeight) : saysHeight + photosHigh + 3;
+  return {
+    height: nameHeight + body + 10,
+    draw: (x) => {
+      const top = sheet.y;
+      strip(sheet, finding, x);
+      sheet.text(name, { ...nameStyle, x: x + indent });
+      sheet.y = top + nameHeight;
+      for (const line of lines) sheet.text(line, { ...saysStyle, x });
+      const photosTop = isBeside ? top + nameHeight : top + nameHeight + saysHeight + 3;
+      photos.forEach((photo, i) => {
+        const column = isBeside ? 1 : i % 2;
+        drawPhoto(
+          sheet,
+          photo,
+          path,
+          x + column * (cell + PHOTO_GAP),
+          photosTop + Math.floor(i / 2) * cellHeight,
+          cell,
+        );
+      });
+    },
+    drawWhole: () => {
+      sheet.need(60);
+      const top = sheet.y;
+      strip(sheet, finding, sheet.left);
+      sheet.text(name, { ...NAME, x: sheet.left + indent, width: sheet.width - indent, gap: 2 });
+      sheet.y = Math.max(sheet.y, top + 18);
+      for (const line of lines) sheet.text(line, { ...SAYS, gap: 1 });
+      photoGrid(sheet, photos, 'small', path);
+    },
+  };
 }
 
-function strip(sheet: Sheet, finding: ReportFinding): void {
-  const width = finding.notice ? stripWidth[finding.notice] : stripWidth['up-close'];
-  const { pdf, left, y } = sheet;
+function strip(sheet: Sheet, finding: ReportFinding, left: number): void {
+  const width = stripOf(finding);
+  const { pdf, y } = sheet;
   pdf.rect(left, y, width, 16);
   const isGuess = isNoticeUnsaid(finding);
   if (isGuess && !finding.suspected) {
@@ -59,37 +78,5 @@ function strip(sheet: Sheet, finding: ReportFinding): void {
   const at = sheet.y;
   sheet.y += 2.5;
   sheet.text(String(finding.number), { x: left + 5, width: width - 5, weight: 'bold', gap: 0, size: 10 });
-  sheet.y = at;
-}
-
-/** A picture in a box of the given width, three quarters as high, whole; the empty box while it has not come. */
-export function drawPicture(
-  sheet: Sheet,
-  file: ReturnType<PhotoPath>,
-  x: number,
-  y: number,
-  width: number,
-): void {
-  const height = width * PHOTO_RATIO;
-  if (file) sheet.pdf.image(file, x, y, { fit: [width, height], align: 'center', valign: 'center' });
-  else sheet.pdf.rect(x, y, width, height).lineWidth(0.5).stroke(soft);
-}
-
-/** A photo in a box of the given width, whole, with its number beneath. */
-export function drawPhoto(
-  sheet: Sheet,
-  photo: ReportPhoto,
-  path: PhotoPath,
-  x: number,
-  y: number,
-  width: number,
-): void {
-  const height = width * PHOTO_RATIO;
-  const file = path(photo.sha256);
-  sheet.figure(photo.caption, () => drawPicture(sheet, file, x, y, width));
-  const at = sheet.y;
-  sheet.y = y + height + 1;
-  const missing = file ? '' : file === false ? ': withdrawn' : ': not sent yet';
-  sheet.text(`Photo ${photo.number}${missing}`, { x, width, size: 7.5, colour: soft, gap: 0 });
   sheet.y = at;
 }

@@ -1,8 +1,8 @@
 import type { ReportPhoto } from '#core/report';
-import { drawPhoto, type PhotoPath } from './findingBlock';
+import { drawPhoto, type PhotoPath } from './drawPhoto';
 import type { Sheet } from './sheet';
 
-const columns = { small: 4, large: 2 } as const;
+const columns = { small: 4, large: 3 } as const;
 const GAP = 10;
 const RATIO = 3 / 4;
 
@@ -15,7 +15,7 @@ export function photoGrid(
 ): void {
   const n = columns[size];
   const width = (sheet.width - (n - 1) * GAP) / n;
-  const height = width * RATIO + (size === 'large' ? 34 : 14);
+  const height = width * RATIO + (size === 'large' ? 42 : 14);
   for (let i = 0; i < photos.length; i += n) {
     sheet.need(height);
     const top = sheet.y;
@@ -24,7 +24,7 @@ export function photoGrid(
       drawPhoto(sheet, photo, path, x, top, width);
       if (size === 'large') {
         sheet.y = top + width * RATIO + 12;
-        sheet.text(photo.caption, { x, width, size: 8.5, gap: 0 });
+        sheet.text(photo.caption, { x, width, size: 8, gap: 0 });
         sheet.y = top;
       }
     });

@@ -10,9 +10,11 @@ export const warn = '#8f1d1d';
 export const tape = '#ffc933';
 export const rule = '#c9cdc8';
 
-const MARGIN = 45;
-const FOOT = 34;
-const LINE_GAP = 1.5;
+const MARGIN = 42;
+const FOOT = 20;
+const LINE_GAP = 1.2;
+/** Size of running text. */
+const BODY = 9.5;
 
 export interface TextStyle {
   size?: number;
@@ -22,6 +24,8 @@ export interface TextStyle {
   width?: number;
   /** Space below, in points. */
   gap?: number;
+  /** Place of the document a tap on it leads to. */
+  goTo?: string;
   /** What it is to a screen reader: a paragraph when left out. */
   as?: 'H1' | 'H2';
 }
@@ -33,6 +37,8 @@ export class Sheet {
   y = MARGIN;
   /** Counts pages turned. */
   page = 1;
+  /** Headings so far, with their pages. */
+  readonly headings: { text: string; page: number; name: string }[] = [];
   readonly #document: PDFKit.PDFStructureElement;
   readonly #known = new Set<FontName>();
   readonly #heights = new Map<string, number>();
@@ -62,13 +68,25 @@ export class Sheet {
 
   /** Turns the page unless `height` still fits. */
   need(height: number): void {
-    if (this.y + height <= this.#end) return;
+    if (height > this.room) this.turn();
+  }
+
+  turn(): void {
     this.pdf.addPage();
     this.page++;
     this.y = MARGIN;
   }
 
-  heightOf(text: string, { size = 10, weight = 'regular', width = this.width }: TextStyle = {}): number {
+  /** What is left of this page, and what a whole one has. */
+  get room(): number {
+    return this.#end - this.y;
+  }
+
+  get fullRoom(): number {
+    return this.#end - MARGIN;
+  }
+
+  heightOf(text: string, { size = BODY, weight = 'regular', width = this.width }: TextStyle = {}): number {
     // A block is measured whole before its lines are written: each line need be laid out only once for that.
     const key = `${size} ${weight} ${width} ${text}`;
     let height = this.#heights.get(key);
@@ -87,13 +105,14 @@ export class Sheet {
 
   text(text: string, style: TextStyle = {}): void {
     const {
-      size = 10,
+      size = BODY,
       weight = 'regular',
       colour = ink,
       x = this.left,
       width = this.width,
       gap = 3,
       as = 'P',
+      goTo,
     } = style;
     const height = this.heightOf(text, style);
     this.need(height);
@@ -102,7 +121,7 @@ export class Sheet {
     this.#tag(as, {}, () =>
       runs.forEach((run, i) => {
         this.#setFont(run.font);
-        const options = { width, lineGap: LINE_GAP, continued: i < runs.length - 1 };
+        const options = { width, lineGap: LINE_GAP, continued: i < runs.length - 1, ...(goTo && { goTo }) };
         if (i === 0) this.pdf.text(run.text, x, this.y, options);
         else this.pdf.text(run.text, options);
       }),
@@ -121,9 +140,22 @@ export class Sheet {
   /** `room`: what must fit on the page with it. */
   heading(text: string, room = 70): void {
     this.need(room);
-    this.y += 12;
+    if (this.y > MARGIN) this.y += 12;
     this.pdf.outline.addItem(text);
-    this.text(text, { size: 14, weight: 'bold', gap: 5, as: 'H2' });
+    const name = `chapter ${this.headings.length + 1}`;
+    this.pdf.addNamedDestination(name, 'XYZ', this.left, this.y, null);
+    this.headings.push({ text, page: this.page, name });
+    this.text(text, { size: 13, weight: 'bold', gap: 4, as: 'H2' });
+  }
+
+  /** Goes back to a page to write what is known at the end; `turn` and the foot go on where they were. */
+  onPage(page: number, y: number, write: () => void): void {
+    const at = [this.page, this.y] as const;
+    this.pdf.switchToPage(page - 1);
+    [this.page, this.y] = [page, y];
+    write();
+    [this.page, this.y] = at;
+    this.pdf.switchToPage(this.page - 1);
   }
 
   /** Something drawn, with what it shows for those who cannot see it. */

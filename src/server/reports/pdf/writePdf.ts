@@ -11,16 +11,20 @@ import {
   reportFacts,
 } from '#core/report';
 import { isoDay } from '#core/wording';
+import { COLUMN_GAP, columnWidth, linesInColumns, type Piece, piecesInColumns } from './columns';
 import { drawDrawing } from './drawing';
-import { drawPhoto, findingBlock, type PhotoPath } from './findingBlock';
+import { drawPhoto, type PhotoPath } from './drawPhoto';
+import { findingPiece } from './findingBlock';
 import { photoGrid } from './photoGrid';
-import { type Paper, Sheet, soft, warn } from './sheet';
+import { type Paper, Sheet, soft, type TextStyle, warn } from './sheet';
 import { tableRow } from './tableRow';
 import { yardHead } from './yardHead';
 
 export { type Paper, papers } from './sheet';
 
-const COVER_WIDTH = 380;
+/** Height of a heading, of a row of photos, and of the few lines that stay with a heading. */
+const [HEADING, PHOTOS_HIGH, FEW_LINES] = [34, 150, 40];
+const CONTENTS_ROW = 12.5;
 
 /** A frozen report with its fingerprint, and what was hidden of its pictures since. */
 interface PrintedReport {
@@ -40,9 +44,10 @@ export async function writePdf(
   const sheet = new Sheet(paper, `${report.title}: condition report`);
   sheet.pdf.pipe(out);
   const closed = Promise.race([once(out, 'finish'), once(out, 'close')]);
-  head(sheet, report, path, logo);
-  const blocks = [...coverBlocks(notes), ...reportBlocks(report, fingerprint)];
-  for (const [i, block] of blocks.entries()) write(sheet, block, path, blocks[i + 1]);
+  const writeContents = head(sheet, report, path, logo);
+  for (const chapter of chaptersOf([...coverBlocks(notes), ...reportBlocks(report, fingerprint)]))
+    writeChapter(sheet, chapter, path);
+  writeContents();
   sheet.foot(
     (page, of) =>
       `${report.car.stockNumber} · revision ${report.revision} · ${isoDay(report.frozenAt)} · page ${page} of ${of}`,
@@ -51,45 +56,130 @@ export async function writePdf(
   await closed;
 }
 
-function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffer | undefined): void {
+/** A heading and what stands under it. */
+interface Chapter {
+  title: string | undefined;
+  blocks: Block[];
+}
+
+function chaptersOf(blocks: readonly Block[]): Chapter[] {
+  const chapters: Chapter[] = [];
+  for (const block of blocks) {
+    if (block.is === 'heading') chapters.push({ title: block.text, blocks: [] });
+    else if (chapters.length === 0) chapters.push({ title: undefined, blocks: [block] });
+    else chapters.at(-1)?.blocks.push(block);
+  }
+  return chapters;
+}
+
+/** Name, car, what must be known, the verdicts, the figures; gives back what writes the contents into the room kept for them, once pages are known. */
+function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffer | undefined): () => void {
   yardHead(sheet, report.yard, logo);
   sheet.text(report.title, { size: 22, weight: 'bold', gap: 2, as: 'H1' });
   sheet.text(`Condition report, revision ${report.revision}`, { size: 12, gap: 8 });
-  const cover = coverOf(report);
-  if (cover && path(cover.sha256)) {
-    const width = Math.min(sheet.width, COVER_WIDTH);
-    drawPhoto(sheet, cover, path, sheet.left, sheet.y, width);
-    sheet.y += width * 0.75 + 16;
-  }
   const { must, verdicts, limits } = readerLines(report);
-  for (const line of must) sheet.text(line, { size: 11, weight: 'bold', colour: warn, gap: 2 });
-  for (const line of verdicts) sheet.text(line, { size: 11, gap: 2 });
+  const top = sheet.y;
+  const width = columnWidth(sheet);
+  const cover = coverOf(report);
+  const hasCover = cover !== undefined && Boolean(path(cover.sha256));
+  if (hasCover) drawPhoto(sheet, cover, path, sheet.left, top, width);
+  const beside = hasCover ? { x: sheet.left + width + COLUMN_GAP, width } : {};
+  for (const line of must) sheet.text(line, { ...beside, weight: 'bold', colour: warn, gap: 2 });
+  for (const line of verdicts) sheet.text(line, { ...beside, gap: 2 });
+  if (hasCover) sheet.y = Math.max(sheet.y, top + width * 0.75 + 16);
   for (const line of limits) sheet.text(line, { size: 9, colour: soft, gap: 2 });
   sheet.y += 6;
-  for (const [name, value] of reportFacts(report)) sheet.text(`${name}: ${value}`, { gap: 1 });
+  linesInColumns(
+    sheet,
+    reportFacts(report).map(([name, value]) => ({ text: `${name}: ${value}`, style: { gap: 1 } })),
+  );
   sheet.y += 6;
-  if (report.paragraph) sheet.text(report.paragraph, { size: 11, gap: 6 });
-  for (const line of report.summary) sheet.text(line, { size: 11, weight: 'bold', gap: 2 });
+  if (report.paragraph) sheet.text(report.paragraph, { gap: 5 });
+  for (const line of report.summary) sheet.text(line, { weight: 'bold', gap: 2 });
+  return contents(sheet, report);
 }
 
-/** A heading does not stay behind alone: so much of what follows stands on its page. */
-const roomAfterHeading = (next: Block | undefined): number => {
-  if (next?.is === 'finding' || next?.is === 'photos') return 190;
-  return next?.is === 'drawing' ? next.drawing.height + 60 : 70;
-};
-
-function write(sheet: Sheet, block: Block, path: PhotoPath, next: Block | undefined): void {
-  switch (block.is) {
-    case 'heading':
-      sheet.heading(block.text, roomAfterHeading(next));
-      break;
-    case 'text':
-      sheet.text(block.text, {
-        gap: 2,
-        ...(block.weight && { weight: block.weight }),
-        ...(block.isQuiet && { colour: soft, size: 9 }),
+/** Keeps room for the contents, and writes them there at the end. */
+function contents(sheet: Sheet, report: ReportDocument): () => void {
+  const titles = chaptersOf(reportBlocks(report, '')).flatMap(({ title }) => title ?? []);
+  const rows = Math.ceil(titles.length / 2);
+  const height = 24 + rows * CONTENTS_ROW;
+  sheet.need(height);
+  const { page, y } = sheet;
+  sheet.y += height;
+  return () =>
+    sheet.onPage(page, y + 8, () => {
+      sheet.text('Contents', { size: 11, weight: 'bold', gap: 2 });
+      const top = sheet.y;
+      const width = columnWidth(sheet);
+      sheet.headings.slice(-titles.length).forEach(({ text, page: at, name }, i) => {
+        const x = sheet.left + Math.floor(i / rows) * (width + COLUMN_GAP);
+        sheet.y = top + (i % rows) * CONTENTS_ROW;
+        sheet.text(text, { size: 9, x, width: width - 30, gap: 0, goTo: name });
+        sheet.y = top + (i % rows) * CONTENTS_ROW;
+        sheet.text(String(at), { size: 9, x: x + width - 26, width: 26, gap: 0 });
       });
-      break;
+    });
+}
+
+/** One chapter: findings and longer lists in two columns, the rest over the whole width. The heading stays with what comes first. */
+function writeChapter(sheet: Sheet, { title, blocks }: Chapter, path: PhotoPath): void {
+  const width = columnWidth(sheet);
+  const runs = runsOf(blocks, (block) => block.is);
+  const pieces = new Map<Block, Piece>();
+  for (const block of blocks)
+    if (block.is === 'finding')
+      pieces.set(block, findingPiece(sheet, block.finding, block.photos, path, width));
+  if (title) sheet.heading(title, HEADING + firstHeight(blocks[0], pieces));
+  for (const run of runs) {
+    const [first] = run;
+    if (first?.is === 'text')
+      linesInColumns(
+        sheet,
+        run.flatMap((block) => (block.is === 'text' ? [{ text: block.text, style: styleOf(block) }] : [])),
+      );
+    else if (first?.is === 'finding')
+      piecesInColumns(
+        sheet,
+        run.flatMap((block) => pieces.get(block) ?? []),
+      );
+    else for (const block of run) write(sheet, block, path);
+  }
+}
+
+/** Blocks of one kind that follow each other. */
+function runsOf(blocks: readonly Block[], kindOf: (block: Block) => string): Block[][] {
+  const runs: Block[][] = [];
+  for (const block of blocks) {
+    const run = runs.at(-1);
+    if (run?.[0] && kindOf(run[0]) === kindOf(block)) run.push(block);
+    else runs.push([block]);
+  }
+  return runs;
+}
+
+/** So high is what must stand below a heading on its page. */
+function firstHeight(block: Block | undefined, pieces: ReadonlyMap<Block, Piece>): number {
+  switch (block?.is) {
+    case 'finding':
+      return pieces.get(block)?.height ?? 0;
+    case 'drawing':
+      return block.drawing.height * 0.6 + 8;
+    case 'photos':
+      return PHOTOS_HIGH;
+    default:
+      return FEW_LINES;
+  }
+}
+
+const styleOf = (block: Extract<Block, { is: 'text' }>): TextStyle => ({
+  gap: 2,
+  ...(block.weight && { weight: block.weight }),
+  ...(block.isQuiet && { colour: soft, size: 9 }),
+});
+
+function write(sheet: Sheet, block: Block, path: PhotoPath): void {
+  switch (block.is) {
     case 'table':
       tableRow(sheet, block.shares, block.head, { colour: soft, size: 9 });
       for (const row of block.rows) tableRow(sheet, block.shares, row, { size: 9 });
@@ -97,13 +187,10 @@ function write(sheet: Sheet, block: Block, path: PhotoPath, next: Block | undefi
     case 'drawing':
       drawDrawing(sheet, block.drawing);
       break;
-    case 'finding':
-      findingBlock(sheet, block.finding, block.photos, path);
-      break;
     case 'photos':
       photoGrid(sheet, block.photos, block.size, path);
       break;
     default:
-      block satisfies never;
+      throw new Error(`A ${block.is} stands in a run of its like.`);
   }
 }
