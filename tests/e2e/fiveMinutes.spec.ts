@@ -3,6 +3,7 @@ import { fullWalk } from '../builders/fullWalk';
 import { freezeWalk, linkTo } from './frozen';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, test } from './server';
+import { openEveryChapter } from './steps';
 
 /** Screens below the first at which something stands; 0 is before any scroll. */
 const screenOf = (page: Page, text: RegExp) =>
@@ -64,4 +65,29 @@ test('the first screen tells what a buyer must know, what nothing is said of, an
   await page.emulateMedia({ media: 'print' });
   await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
   await expect.poll(() => page.locator('main details:not([open])').count()).toBe(0);
+});
+
+test('measures stand in the reader’s own units too, and stay so; what was written is not changed', async ({
+  page,
+  server,
+  browser,
+}) => {
+  const report = await freezeWalk(page, server, fullWalk);
+  const { url } = await linkTo(server, report);
+  const far = await browser.newContext({ locale: 'en-US', timezoneId: 'America/Chicago' });
+  const reader = await far.newPage();
+  await reader.goto(url);
+  await expect(reader.getByText(/1\.2 mm \(1\.5\/32 in\) left/).first()).toBeVisible();
+  await openEveryChapter(reader);
+  await expect(
+    reader.getByText('Times on this page are in your zone, Central Standard Time', { exact: false }),
+  ).toBeVisible();
+  const choice = reader.getByLabel('Measures also in').locator('visible=true');
+  if ((await choice.count()) === 0)
+    await reader.getByRole('button', { name: 'Contents', exact: true }).click();
+  await choice.selectOption({ label: 'as written' });
+  await expect(reader.getByText(/1\.2 mm left/).first()).toBeVisible();
+  await reader.reload();
+  await expect(reader.getByText(/1\.2 mm left/).first()).toBeVisible();
+  await far.close();
 });

@@ -22,6 +22,9 @@ export {
 export {
   inchesFromMm,
   KM_PER_MILE,
+  kmFromMiles,
   MM_PER_INCH,
+  milesFromKm,
   mmFrom32nds,
+  thirtySecondsFromMm,
 } from './units';

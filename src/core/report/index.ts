@@ -35,6 +35,7 @@ export { foldLines } from './reader/foldLines';
 export { type MustKnow, mustKnow, safetySays, saidNothingOf } from './reader/mustKnow';
 export { onArrivalSays } from './reader/onArrival';
 export { readerLines } from './reader/readerLines';
+export { type ReadersUnits, readersUnits, unitsOfLanguage, withReadersUnits } from './reader/readersUnits';
 export { type ReaderArea, type Verdict, verdictLine, verdictsOf, type Weight } from './reader/verdicts';
 export { type WalkStep, walkSteps } from './reader/walkSteps';
 export {

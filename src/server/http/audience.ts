@@ -13,7 +13,7 @@ const forReaders = [
   /^\/[rt]\/[^/]+$/,
   /^\/assets\//,
   /^\/api\/(shared|trade)\//,
-  /^\/(strip\.svg|arrival-worker\.js)$/,
+  /^\/(strip\.svg|icon-(192|512)\.png|arrival-worker\.js)$/,
 ];
 
 const loopback: ReadonlySet<string> = new Set(['localhost', '127.0.0.1', '[::1]']);

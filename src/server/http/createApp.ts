@@ -6,6 +6,7 @@ import express, { type Express, Router } from 'express';
 import helmet from 'helmet';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
+import { type ReportDocument, unitsOfLanguage, withReadersUnits } from '#core/report';
 import type { Context } from '../context';
 import { bySession, type Identify } from '../people/identity';
 import { drawingsOf } from '../reports/drawings';
@@ -134,8 +135,8 @@ function buyerPage(context: Context, webDir: string): express.RequestHandler {
       ? new URL(context.publicUrl).origin
       : `${request.protocol}://${request.get('host') ?? ''}`;
     return {
-      words: firstWords({ report, drawn, sent: sent.revision, path }),
-      preview: linkPreview({ report, drawn, origin, path }),
+      words: firstWords({ report: asReadBy(report, request), drawn, sent: sent.revision, path }),
+      preview: `${linkPreview({ report, drawn, origin, path })}<link rel="manifest" crossorigin="use-credentials" href="${path}/manifest" />`,
     };
   };
   return async (request, response) => {
@@ -154,6 +155,12 @@ function buyerPage(context: Context, webDir: string): express.RequestHandler {
           .replace('<div id="first"></div>', () => `<div id="first">${isCheck ? '' : words}</div>`),
       );
   };
+}
+
+/** In the units the page itself will choose for this reader: nothing moves when it takes its place. */
+function asReadBy(report: ReportDocument, request: express.Request): ReportDocument {
+  const units = unitsOfLanguage(request.acceptsLanguages()[0] ?? '');
+  return units ? withReadersUnits(report, units) : report;
 }
 
 /** The buyer's page with its looks in it, and its scripts behind its words: the first answer alone can be read. */

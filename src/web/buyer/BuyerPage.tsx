@@ -10,8 +10,13 @@ import type { PhotoUrl } from '../report/photoUrl';
 import { ReportView } from '../report/ReportView';
 import { useBackButton } from '../shell/backCloses';
 import { useLive } from '../sync/useLive';
+import { localMoment } from '../words/times';
+import { KeepHere } from './KeepHere';
 import { ReachYard } from './ReachYard';
-import { readNews, readPage } from './readPage';
+import { type ReadPage, readNews, readPage } from './readPage';
+import { UnitsChoice } from './UnitsChoice';
+import { useKept } from './useKept';
+import { useReadersUnits } from './useReadersUnits';
 
 const Passphrase = lazy(() => import('./Passphrase').then((file) => ({ default: file.Passphrase })));
 const Choices = lazy(() => import('./Choices').then((file) => ({ default: file.Choices })));
@@ -19,7 +24,7 @@ const AskDialog = lazy(() => import('./AskDialog').then((file) => ({ default: fi
 
 type Load =
   | { status: 'loading'; revision?: number }
-  | { status: 'open'; page: SharedPage }
+  | { status: 'open'; page: ReadPage }
   | { status: 'locked'; message: string }
   | { status: 'failed'; title: string; message: string };
 
@@ -79,7 +84,7 @@ const hasFirstWords = () => (document.getElementById('first')?.childElementCount
 
 interface OpenedProps {
   path: string;
-  page: SharedPage;
+  page: ReadPage;
   onRevision: (revision: number) => void;
 }
 
@@ -96,16 +101,24 @@ function Opened({ path, page, onRevision }: OpenedProps) {
       // Out of signal: what is on the page stays, and the next try may get through.
       .catch(() => undefined);
   });
-  const { report, revisions, sent, sha256, changes, drawn, covered } = page;
+  useKept(path, page);
+  const { keptAt, report, revisions, sent, sha256, changes, drawn, covered } = page;
   // Another drawing over a picture is another address: what was hidden since is never shown out of a cache.
   const photoUrl: PhotoUrl = (photo, width) => {
     const drawing = drawn[photo];
     return `${path}/photos/${photo}/${width}${drawing ? `?drawn=${drawing}` : ''}`;
   };
+  const { shown, units, choose } = useReadersUnits(report);
   const offered = offersOf(report);
   const pdf = (paper: 'a4' | 'letter') => `${path}/pdf?paper=${paper}&revision=${report.revision}`;
   return (
     <>
+      {keptAt && (
+        <Notice look="warn" className="m-4">
+          No signal: this is the copy this phone kept on {localMoment(keptAt)}. The yard may have changed it
+          since.
+        </Notice>
+      )}
       {report.revision < newest ? (
         <Notice look="warn" className="m-4">
           This is revision {report.revision}, kept as it was. The newest is revision {newest}.{' '}
@@ -122,7 +135,9 @@ function Opened({ path, page, onRevision }: OpenedProps) {
       )}
       <AskContext value={setAsked}>
         <ReportView
-          report={report}
+          report={shown}
+          frozen={report}
+          settings={<UnitsChoice units={units} onChange={choose} />}
           sha256={sha256}
           changes={changes}
           questions={questions}
@@ -170,6 +185,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
         <a className={buttonLook()} href={`${path}/archive?revision=${report.revision}`} download>
           <FileArchive aria-hidden size={20} /> All of it to keep (ZIP)
         </a>
+        <KeepHere report={report} photoUrl={photoUrl} />
         {revisions
           .filter(({ revision }) => revision !== report.revision)
           .map(({ revision, frozenAt }) => (

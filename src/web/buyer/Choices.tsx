@@ -18,6 +18,12 @@ const stands: Record<Offer['state'], string> = {
 const money = ({ amount, currency }: Offer['price']): string =>
   amount.toLocaleString([], { style: 'currency', currency, maximumFractionDigits: 0 });
 
+/** "British Pounds": a sign alone is the money of many countries. */
+const currencyName = (offers: readonly Offer[]): string =>
+  [...new Set(offers.map(({ price }) => price.currency))]
+    .map((code) => new Intl.DisplayNames([], { type: 'currency' }).of(code) ?? code)
+    .join(', ');
+
 /** What the reader may choose to have put right, each at its price; asked for by a tap, taken back by another. Nothing is agreed before the yard has confirmed it. */
 export function Choices({ path }: { path: string }) {
   const [offers, setOffers] = useState<readonly Offer[]>();
@@ -53,7 +59,7 @@ export function Choices({ path }: { path: string }) {
         What you may choose
       </h2>
       <p className="my-2">
-        The yard offers to put these right at a price
+        The yard offers to put these right at a price, in {currencyName(offers)}
         {until && `; you may choose until ${longDay(until)}, when your link runs out`}.
       </p>
       {problem && <Notice look="warn">{problem}</Notice>}

@@ -1,11 +1,17 @@
 import { ListTree } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import type { Chapter } from '#core/report';
 import { buttonLook } from '../components/Button';
 import { useFolding } from './FoldContext';
 
 /** The chapters: a rail beside the text where there is room for one, a button at the foot of a phone. */
-export function Contents({ chapters }: { chapters: readonly Chapter[] }) {
+interface ContentsProps {
+  chapters: readonly Chapter[];
+  /** What a reader may set, below the chapters. */
+  settings?: ReactNode;
+}
+
+export function Contents({ chapters, settings }: ContentsProps) {
   const { isAllOpen, openAll } = useFolding();
   const [isOpen, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
@@ -45,6 +51,7 @@ export function Contents({ chapters }: { chapters: readonly Chapter[] }) {
           </a>
         </li>
       ))}
+      {settings && <li>{settings}</li>}
     </ul>
   );
   return (

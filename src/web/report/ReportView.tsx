@@ -17,7 +17,7 @@ import {
 import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { Notice } from '../components/Notice';
-import { localMoment } from '../words/times';
+import { localMoment, zoneHere } from '../words/times';
 import { ChangesSection } from './ChangesSection';
 import { Contents } from './Contents';
 import { FarTiles } from './FarTiles';
@@ -61,21 +61,28 @@ interface ReportViewProps {
   actions?: ReactNode;
   /** What a reader may choose to have put right. */
   offers?: ReactNode;
+  /** What a reader may set, beside the contents. */
+  settings?: ReactNode;
+  /** The report as it was frozen, where it is shown in other units. */
+  frozen?: ReportDocument;
   /** Where a reader holds the car against it. */
   check?: string;
 }
 
 /** The frozen report as a page, phone first, from the far view inwards. */
-export function ReportView({
-  report,
-  sha256,
-  changes,
-  questions,
-  files,
-  actions,
-  offers,
-  check,
-}: ReportViewProps) {
+export function ReportView(props: ReportViewProps) {
+  const {
+    report,
+    sha256,
+    changes,
+    questions,
+    files,
+    actions,
+    offers,
+    check,
+    settings,
+    frozen = report,
+  } = props;
   const [isOnlyNew, setOnlyNew] = useState(false);
   const { photoUrl, covered = none } = files;
   const { car, yard } = report;
@@ -122,6 +129,7 @@ export function ReportView({
         <WithdrawnContext value={withdrawn}>
           <main className="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[34rem_26rem] xl:gap-x-8">
             <Contents
+              settings={settings}
               chapters={[
                 ...chapters,
                 ...(questions.length > 0
@@ -248,7 +256,8 @@ export function ReportView({
               <Section title="How it was made" chapter="made" folds>
                 <p>
                   Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
-                  {report.signedBy}, {localMoment(report.frozenAt)}.
+                  {report.signedBy}, {localMoment(report.frozenAt)}. Times on this page are in your zone,{' '}
+                  {zoneHere()}.
                 </p>
                 {report.cautions.map((caution) => (
                   <p key={caution} className="mt-2">
@@ -258,7 +267,7 @@ export function ReportView({
               </Section>
               {sha256 && (
                 <Suspense fallback={null}>
-                  <Fingerprint report={report} sha256={sha256} />
+                  <Fingerprint report={frozen} sha256={sha256} />
                 </Suspense>
               )}
             </div>

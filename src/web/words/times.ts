@@ -14,3 +14,9 @@ export const localTime = (at: string): string =>
 /** "09:30:15" */
 export const localTimeToTheSecond = (at: number): string =>
   new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit', second: '2-digit' });
+
+/** The zone of this device, in words: "Central European Standard Time". */
+export const zoneHere = (): string =>
+  new Intl.DateTimeFormat([], { timeZoneName: 'long' })
+    .formatToParts(new Date())
+    .find(({ type }) => type === 'timeZoneName')?.value ?? 'that of this device';

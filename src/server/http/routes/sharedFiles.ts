@@ -11,7 +11,7 @@ import { sendPdf } from '../answers/sendPdf';
 import { sendPhoto } from '../answers/sendPhoto';
 import { sendRecording } from '../answers/sendRecording';
 import { linkOpener, revisionQuery, tokenParams } from '../openLink';
-import { type AnyRoute, route } from '../route';
+import { type AnyRoute, answered, route } from '../route';
 import { widthSchema } from '../widthSchema';
 
 /** Files a link opens: the report on paper and to keep, its pictures and recordings. Each only where a revision, or an answer, names it. */
@@ -96,6 +96,35 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
           overlay: covered(photo, cover),
           drawn: query.drawn,
         });
+      },
+    }),
+    route({
+      method: 'get',
+      path: '/api/shared/:token/manifest',
+      summary: 'How the report is put on a phone’s own screen (W3C Web Application Manifest)',
+      needs: 'link',
+      params: tokenParams,
+      gives: 'application/manifest+json',
+      handle: ({ params }, request, response) => {
+        const { report } = revisionOf(opened(request, params.token).report);
+        response.type('application/manifest+json').send(
+          JSON.stringify({
+            id: `/r/${params.token}`,
+            name: report.title,
+            short_name: report.title.split(' ').slice(0, 2).join(' '),
+            start_url: `/r/${params.token}`,
+            scope: '/r/',
+            display: 'standalone',
+            background_color: '#fbfaf6',
+            theme_color: '#fbfaf6',
+            icons: [192, 512].map((size) => ({
+              src: `/icon-${size}.png`,
+              sizes: `${size}x${size}`,
+              type: 'image/png',
+            })),
+          }),
+        );
+        return answered;
       },
     }),
     route({
