@@ -1,4 +1,5 @@
 import { useEffect } from 'react';
+import { fetchLater } from '../report/later';
 import { keepPageOffline } from './arrival/keepPageOffline';
 import type { ReadPage } from './readPage';
 
@@ -12,11 +13,7 @@ export function useKept(path: string, page: ReadPage): void {
     if (location.search !== '' || page.keptAt) return;
     const timer = setTimeout(() => {
       // What opens later is fetched now: without signal it is wanted too.
-      void Promise.allSettled([
-        import('../report/gallery/Gallery'),
-        import('../report/walkWithMe/WalkWithMe'),
-        import('../report/FindingSheet'),
-      ]).then(() => keepPageOffline([], { path, body: JSON.stringify(page) }));
+      void fetchLater().then(() => keepPageOffline([], { path, body: JSON.stringify(page) }));
     }, SETTLED_MS);
     return () => clearTimeout(timer);
   }, [path, page]);

@@ -1,13 +1,12 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { type FaceId, faceIds, faceName, outsideFaces, styleOf } from '#core/car';
 import type { ReportDocument, ReportFinding } from '#core/report';
 import { isNoticeUnsaid } from '#core/report';
 import type { PartStatus, Spot } from '#core/walk';
 import { sentence } from '#core/wording';
 import { FaceMap, type MapFinding } from '../map/FaceMap';
+import { FindingSheet } from './later';
 import type { PhotoUrl } from './photoUrl';
-
-const FindingSheet = lazy(() => import('./FindingSheet'));
 
 /** Ends beside each other, sides below, then the places with a map of their own. */
 const order: readonly FaceId[] = [
@@ -99,15 +98,13 @@ export default function ReportMap({ report, photoUrl }: { report: ReportDocument
         worked out or only suspected. ! has a caution. Tap one to see it.
       </p>
       {picked && (
-        <Suspense fallback={null}>
-          <FindingSheet
-            finding={picked}
-            report={report}
-            photoUrl={photoUrl}
-            onFinding={setPicked}
-            onClose={() => setPicked(undefined)}
-          />
-        </Suspense>
+        <FindingSheet
+          finding={picked}
+          report={report}
+          photoUrl={photoUrl}
+          onFinding={setPicked}
+          onClose={() => setPicked(undefined)}
+        />
       )}
     </section>
   );

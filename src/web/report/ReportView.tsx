@@ -23,6 +23,7 @@ import { Contents } from './Contents';
 import { FarTiles } from './FarTiles';
 import { FindingGroups, WORTH_CHOOSING } from './FindingGroups';
 import { Foldable } from './FoldContext';
+import { Gallery, WalkWithMe } from './later';
 import { OnArrival } from './OnArrival';
 import { PhotoRow } from './PhotoRow';
 import { PutRightSection } from './PutRightSection';
@@ -39,8 +40,6 @@ import { YardBand } from './YardBand';
 
 // Words first: the map is drawn once they stand.
 const ReportMap = lazy(() => import('./ReportMap'));
-const Gallery = lazy(() => import('./gallery/Gallery'));
-const WalkWithMe = lazy(() => import('./walkWithMe/WalkWithMe'));
 const Fingerprint = lazy(() => import('./Fingerprint').then((file) => ({ default: file.Fingerprint })));
 // It needs the parts of the car, and stands far below.
 const PartList = lazy(() => import('./PartList').then((file) => ({ default: file.PartList })));
@@ -278,18 +277,16 @@ export function ReportView(props: ReportViewProps) {
             </Suspense>
           )}
           {viewing && (
-            <Suspense fallback={null}>
-              <Gallery
-                report={report}
-                first={viewing.photo}
-                photoUrl={photoUrl}
-                onClose={() => setViewing(undefined)}
-                onLeave={() => {
-                  setViewing(undefined);
-                  viewing.leave?.();
-                }}
-              />
-            </Suspense>
+            <Gallery
+              report={report}
+              first={viewing.photo}
+              photoUrl={photoUrl}
+              onClose={() => setViewing(undefined)}
+              onLeave={() => {
+                setViewing(undefined);
+                viewing.leave?.();
+              }}
+            />
           )}
         </WithdrawnContext>
       </ViewContext>
