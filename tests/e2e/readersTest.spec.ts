@@ -1,4 +1,5 @@
 import { execFileSync } from 'node:child_process';
+import { join } from 'node:path';
 import type { Browser, Page } from '@playwright/test';
 import {
   chaptersOf,
@@ -254,11 +255,13 @@ test(
       ).json();
     const told: string[] = [];
     const missed: string[] = [];
+    let longest = '';
     for (const stock of ['BT-104', 'BT-122', 'BT-136']) {
       const { cars } = await ask(`/api/cars?search=${stock}`);
       const { walks } = await ask(`/api/cars/${cars[0].id ?? cars[0].car.id}`);
       const reports = walks.flatMap((walk: { reports: unknown[] }) => walk.reports);
       const { path } = await ask(`/api/reports/${reports.at(-1).id}/shares`, { label: 'A reader' });
+      longest ||= path;
       const { report } = (await ask(path.replace('/r/', '/api/shared/'))) as { report: ReportDocument };
       for (const { question, taps, answer } of questions) {
         const ways = taps(report);
@@ -272,9 +275,24 @@ test(
         await page.context().close();
       }
     }
+    // Printed from the browser, the longest of them takes a dozen sheets.
+    const paper = await openedAt(browser, server.origin + longest);
+    await paper.emulateMedia({ media: 'print' });
+    await paper.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+    await expect.poll(() => paper.locator('main details:not([open])').count()).toBe(0);
+    await paper.evaluate(async () => {
+      for (const image of document.images) image.loading = 'eager';
+      await Promise.all([...document.images].map((image) => image.decode().catch(() => undefined)));
+    });
+    const margin = { top: '12mm', bottom: '12mm', left: '12mm', right: '12mm' };
+    const file = join(server.dataDir, 'printed.pdf');
+    await paper.pdf({ path: file, format: 'A4', margin });
+    const pages = Number(/Pages:\s+(\d+)/.exec(execFileSync('pdfinfo', [file]).toString())?.[1]);
+    console.log(`Printed from the browser: ${pages} pages`);
     console.log(told.join('\n'));
     await server.end();
     server.remove();
+    expect(pages).toBeLessThanOrEqual(12);
     expect(told).toHaveLength(3 * 20);
     expect(missed).toEqual([]);
   },

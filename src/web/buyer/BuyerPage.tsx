@@ -175,7 +175,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           />
         </Suspense>
       )}
-      <footer className="mx-auto flex max-w-3xl flex-wrap gap-2 px-4 pb-10 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:max-w-136">
+      <footer className="mx-auto flex print:hidden max-w-3xl flex-wrap gap-2 px-4 pb-10 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:max-w-136">
         <a className={buttonLook()} href={pdf('a4')} download>
           <FileDown aria-hidden size={20} /> PDF, A4
         </a>

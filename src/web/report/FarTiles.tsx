@@ -12,7 +12,12 @@ export function FarTiles({ report, photoUrl }: { report: ReportDocument; photoUr
     const here = report.findings.filter(({ notice }) => notice === distance);
     if (here.length === 0) return null;
     return (
-      <section key={distance} className="mt-6 px-4" aria-label={`Noticed: ${noticeWords[distance].name}`}>
+      <section
+        key={distance}
+        data-on-screen
+        className="mt-6 px-4"
+        aria-label={`Noticed: ${noticeWords[distance].name}`}
+      >
         <h2 className="text-xl">{noticeWords[distance].name}</h2>
         <p className="mb-2 text-sm text-soft">
           {here.length > 1 && `${here.length} findings. `}

@@ -15,7 +15,7 @@ export function PartList({ report }: { report: ReportDocument }) {
               {says}
             </p>
           ))}
-          <details className="group mt-1" data-face={face}>
+          <details className="group mt-1" data-face={face} data-on-screen>
             <summary className="flex min-h-11 cursor-pointer items-center gap-1 text-accent underline underline-offset-4">
               <ChevronDown aria-hidden size={18} className="-rotate-90 group-open:rotate-0" />
               {parts.length === 1 ? 'The part by itself' : `All ${parts.length}, one by one`}
