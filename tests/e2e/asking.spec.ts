@@ -64,6 +64,10 @@ test('a buyer asks at a spot, the yard answers there, and the answer is on the b
   // Plain words, whatever they look like.
   await expect(buyer.getByRole('heading', { name: 'Is the <b>seal</b> bent here?' })).toBeVisible();
   await expect(buyer.getByText(/Not answered yet: waiting less than an hour/)).toBeVisible();
+  // Said where one is, with the way to it.
+  await buyer.getByRole('link', { name: 'See the question' }).click();
+  await expect(buyer.getByRole('heading', { name: 'Is the <b>seal</b> bent here?' })).toBeInViewport();
+  await expect(buyer.getByRole('status').filter({ hasText: 'Asked.' })).toHaveCount(0);
   await noAxeFindings(buyer);
 
   // At the desk: told on the report within moments, nobody reloads it, and in the list of second looks.
@@ -86,6 +90,7 @@ test('a buyer asks at a spot, the yard answers there, and the answer is on the b
 
   // Nobody reloads the buyer's page.
   await expect(buyer.getByText('It lies flat: a reflection.')).toBeVisible({ timeout: 8_000 });
+  await expect(buyer.getByText('An answer has come.', { exact: false })).toBeVisible();
   const shown = buyer.getByRole('img', { name: 'To answer, 1 of 1' });
   await shown.scrollIntoViewIfNeeded();
   await expect.poll(() => shown.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBeGreaterThan(0);

@@ -34,7 +34,7 @@ export function firstWords({ report, drawn, sent, path }: FirstWordsInputs): str
   const silent = saidNothingOf(report);
   const toOf = ({ to }: MustKnow) =>
     'finding' in to ? `#finding-${to.finding}` : `#${chapterOfArea(to.area, chapters)}`;
-  return `${sent < revision ? revised(sent, revision) : ''}<main class="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[34rem_26rem] xl:gap-x-8"><div class="xl:col-start-1">
+  return `${sent < revision ? revised(sent, revision) : ''}<main class="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(240px,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[minmax(0,34rem)_minmax(0,26rem)] xl:gap-x-8"><div class="xl:col-start-1">
 ${band(report, path)}
 <header class="flex items-start gap-3 px-4 pt-3">${cover(report, drawn, path)}<div class="min-w-0"><h1 class="text-2xl leading-tight sm:text-3xl">${asText(title)}</h1>
 <p>${asText(odometer ?? 'Odometer not read')}</p><p class="text-sm text-soft">Walked ${shortDay(walkedFrom)}. Revision ${revision}, signed ${longDay(frozenAt)}</p></div></header>

@@ -1,5 +1,5 @@
 import { FileArchive, FileDown } from 'lucide-react';
-import { lazy, Suspense, useEffect, useLayoutEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import type { SharedPage } from '#core/api';
 import { shortDay } from '#core/wording';
 import { RefusedError, UnreachableError } from '../api/answers';
@@ -11,7 +11,9 @@ import { ReportView } from '../report/ReportView';
 import { useBackButton } from '../shell/backCloses';
 import { useLive } from '../sync/useLive';
 import { localMoment } from '../words/times';
+import { AskedBar } from './AskedBar';
 import { KeepHere } from './KeepHere';
+import { type AskedNews, answersSince, askedNow } from './newsOf';
 import { ReachYard } from './ReachYard';
 import { type ReadPage, readNews, readPage } from './readPage';
 import { UnitsChoice } from './UnitsChoice';
@@ -90,11 +92,16 @@ interface OpenedProps {
 
 function Opened({ path, page, onRevision }: OpenedProps) {
   const [questions, setQuestions] = useState(page.questions);
+  const latest = useRef(questions);
+  latest.current = questions;
+  const [said, setSaid] = useState<AskedNews>();
   const [asked, setAsked] = useState<AskedAbout>();
   const [newest, setNewest] = useState(page.revisions.at(-1)?.revision ?? page.report.revision);
   useLive(`${path}/live`, () => {
     readNews(path)
       .then((news) => {
+        const answered = answersSince(latest.current, news.questions);
+        if (answered) setSaid(answered);
         setQuestions(news.questions);
         setNewest(news.newest);
       })
@@ -161,6 +168,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
           }}
         />
       </AskContext>
+      {said && <AskedBar news={said} onClose={() => setSaid(undefined)} />}
       {asked && (
         <Suspense fallback={null}>
           <AskDialog
@@ -169,13 +177,14 @@ function Opened({ path, page, onRevision }: OpenedProps) {
             photoUrl={photoUrl}
             onClose={() => setAsked(undefined)}
             onAsked={(now) => {
+              setSaid(askedNow(questions, now));
               setQuestions(now);
               setAsked(undefined);
             }}
           />
         </Suspense>
       )}
-      <footer className="mx-auto flex print:hidden max-w-3xl flex-wrap gap-2 px-4 pb-10 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:max-w-136">
+      <footer className="mx-auto flex print:hidden max-w-3xl flex-wrap gap-2 px-4 pb-10 xl:mr-0 xl:ml-[max(240px,calc(50%-24rem))] xl:max-w-136">
         <a className={buttonLook()} href={pdf('a4')} download>
           <FileDown aria-hidden size={20} /> PDF, A4
         </a>

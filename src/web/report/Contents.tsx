@@ -58,7 +58,7 @@ export function Contents({ chapters, settings }: ContentsProps) {
     <>
       <nav
         aria-label="Contents"
-        className="fixed top-20 left-[max(1rem,calc(50%-39rem))] hidden max-h-[calc(100dvh-6rem)] w-52 overflow-y-auto text-sm xl:block print:hidden"
+        className="fixed top-20 left-[max(16px,calc(50%-39rem))] hidden max-h-[calc(100dvh-6rem)] w-[208px] overflow-y-auto wrap-anywhere text-sm xl:block print:hidden"
       >
         {list}
       </nav>

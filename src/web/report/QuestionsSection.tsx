@@ -53,11 +53,19 @@ function Thread({
         <div key={answer.at} className="mt-2 border-l-8 border-clear pl-3">
           <p className="whitespace-pre-line">{answer.says}</p>
           {answer.photos.length > 0 && (
-            <div className="mt-2 grid grid-cols-2 gap-2">
+            <div className="mt-2 flex snap-x gap-2 overflow-x-auto sm:grid sm:grid-cols-2">
               {answer.photos.map((sha256, i) => (
-                <a key={sha256} href={photoUrl(sha256, 1600)} target="_blank" rel="noreferrer">
+                <a
+                  key={sha256}
+                  href={photoUrl(sha256, 1600)}
+                  target="_blank"
+                  rel="noreferrer"
+                  className={`shrink-0 snap-center sm:w-auto ${answer.photos.length > 1 ? 'w-[92%]' : 'w-full'}`}
+                >
                   <img
                     src={photoUrl(sha256, 320)}
+                    srcSet={`${photoUrl(sha256, 320)} 320w, ${photoUrl(sha256, 1600)} 1600w`}
+                    sizes="(min-width: 640px) 360px, 92vw"
                     alt={`To answer, ${i + 1} of ${answer.photos.length}`}
                     loading="lazy"
                     className="h-auto w-full bg-fill"

@@ -126,7 +126,7 @@ export function ReportView(props: ReportViewProps) {
     <Foldable lineOf={lineOf}>
       <ViewContext value={view}>
         <WithdrawnContext value={withdrawn}>
-          <main className="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(15rem,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[34rem_26rem] xl:gap-x-8">
+          <main className="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(240px,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[minmax(0,34rem)_minmax(0,26rem)] xl:gap-x-8">
             <Contents
               settings={settings}
               chapters={[
