@@ -57,6 +57,14 @@ async function pictureOf(size: typeof phone, { path, before }: Shot): Promise<Bu
   await page.waitForTimeout(1500);
   await before?.(page);
   await page.waitForTimeout(400);
+  // Pictures come when they are scrolled to.
+  await page.waitForFunction(() =>
+    [...document.images].every((image) => {
+      const { top, bottom, left, right } = image.getBoundingClientRect();
+      const isSeen = bottom > 0 && right > 0 && top < innerHeight && left < innerWidth;
+      return !isSeen || image.complete;
+    }),
+  );
   const png = await page.screenshot();
   await page.close();
   return png;

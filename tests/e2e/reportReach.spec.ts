@@ -54,8 +54,8 @@ test(
       'In short',
       'This is no safety inspection',
       'Ask the yard',
-      'heading "When you collect or receive it',
       'heading "Where the findings are',
+      'heading "When you collect or receive it',
       'heading "Questions and answers',
       'heading "Is this the report that was signed',
     ].map((words) => heard.indexOf(words));

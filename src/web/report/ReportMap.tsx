@@ -19,8 +19,8 @@ const order: readonly FaceId[] = [
 /** Always shown; the others only where something was found. */
 const always: ReadonlySet<FaceId> = new Set(['front', 'rear', 'left', 'right']);
 const heightOf = (face: FaceId) => {
-  if (face === 'front' || face === 'rear') return 'h-56 sm:h-64 xl:h-40';
-  return face === 'left' || face === 'right' ? 'h-36 sm:h-44 xl:h-28' : 'h-64 xl:h-48';
+  if (face === 'front' || face === 'rear') return 'h-44 sm:h-64 xl:h-40';
+  return face === 'left' || face === 'right' ? 'h-36 sm:h-44 xl:h-28' : 'h-44 sm:h-64 xl:h-48';
 };
 
 /** A finger may miss a strip by so much of the drawing's width. */

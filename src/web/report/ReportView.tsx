@@ -150,13 +150,13 @@ export function ReportView(props: ReportViewProps) {
               )}
               <Promised report={report} />
               {offers}
-              <OnArrival report={report} check={check} />
+              {isLong && <FarTiles report={report} photoUrl={photoUrl} />}
             </div>
             <aside
               aria-label="The car"
               className="xl:sticky xl:top-0 xl:col-start-2 xl:row-span-2 xl:row-start-1 xl:max-h-dvh xl:self-start xl:overflow-y-auto xl:pb-4"
             >
-              <Suspense fallback={<div className="mt-6 h-192" />}>
+              <Suspense fallback={<div className="mt-6 h-160" />}>
                 <div id="map" className="scroll-mt-4">
                   <ReportMap report={report} photoUrl={photoUrl} />
                 </div>
@@ -180,13 +180,11 @@ export function ReportView(props: ReportViewProps) {
               )}
             </aside>
             <div className="xl:col-start-1">
+              <OnArrival report={report} check={check} />
               {isLong ? (
-                <>
-                  <FarTiles report={report} photoUrl={photoUrl} />
-                  <Section title="Every finding" chapter="findings" folds={!isOnlyNew}>
-                    <div className="-mx-4">{findings}</div>
-                  </Section>
-                </>
+                <Section title="Every finding" chapter="findings" folds={!isOnlyNew}>
+                  <div className="-mx-4">{findings}</div>
+                </Section>
               ) : (
                 <div id="findings" className="scroll-mt-4">
                   {findings}

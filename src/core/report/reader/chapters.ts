@@ -51,10 +51,10 @@ export function chaptersOf(report: ReportDocument): Chapter[] {
   const { statements = [], build = [], story = [], drove = [], equipment } = report;
   const isUs = vocabularyOf(report.car) === 'us';
   const all: readonly [ChapterId, string, boolean][] = [
-    ['map', 'Where the findings are', findings.length > 0],
-    ['findings', 'Every finding', findings.length > 0],
     ['promised', 'What is promised', [...findings, ...remedies].some(({ promised }) => promised)],
+    ['map', 'Where the findings are', findings.length > 0],
     ['arrival', 'When you collect or receive it', true],
+    ['findings', 'Every finding', findings.length > 0],
     ['put-right', 'What was put right', putRight.length + othersPutRight.length > 0],
     ['not-looked-at', 'What was not looked at', true],
     ['light', 'In what light', conditions.length > 0],
