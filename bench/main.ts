@@ -21,6 +21,7 @@ import type { Row } from './row';
 import { benchScale } from './scale';
 import { benchSchedule } from './schedule';
 import { benchShorthand } from './shorthand';
+import { benchSpeech } from './speech';
 import { benchWalk } from './walk';
 import { benchYard } from './yard';
 
@@ -30,6 +31,7 @@ const benches = {
   phones: benchPhones,
   replay: benchReplay,
   shorthand: benchShorthand,
+  speech: benchSpeech,
   walk: benchWalk,
   yard: benchYard,
   photos: benchPhotos,

@@ -161,7 +161,7 @@ test(
     await sign(page);
     await openEveryChapter(page);
     await expect(page.getByText(/Water on the paint hides swirls and ripples/)).toBeVisible();
-    await expect(page.getByText(/Dusk; wet; dirty/)).toBeVisible();
+    await expect(page.getByText('Dusk; wet; dirty.', { exact: true })).toBeVisible();
   },
 );
 

@@ -1,5 +1,5 @@
 export { askMessage } from './askMessage';
-export { grammar } from './lexicon';
+export { grammar, meaningOf } from './lexicon';
 export type { Meaning } from './meaning';
 export {
   type Chip,

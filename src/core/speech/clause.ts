@@ -1,0 +1,76 @@
+import type { Hand, Part } from '../car';
+import type { FunctionId } from '../functions';
+import type { FindingKind } from '../walk';
+import type { FindingDraft } from './drafts';
+import type { End } from './lexicon/sense';
+import type { Said } from './numbers';
+import type { WantedPart } from './partsSaid';
+
+/** What is being spoken of: parts that are settled, or one that is open. */
+export interface Subject {
+  parts: readonly Part[];
+  open?: FindingDraft['questions'][number];
+  wanted: WantedPart;
+  /** Something was said of it. */
+  isSpoken: boolean;
+  /** The first of two was read; the next figure is the other's. */
+  rest?: boolean;
+}
+
+/** What one sentence has said so far. */
+export interface Clause {
+  subject?: Subject;
+  /** Said before what they belong to. */
+  denied: boolean;
+  doubted: boolean;
+  corrected: boolean;
+  near: boolean;
+  on: boolean;
+  side: { hand?: Hand; end?: End };
+  number?: Said & { text: string };
+  attributes: Partial<FindingDraft>;
+  findings: FindingDraft[];
+  /** Findings whose part was not named with them. */
+  floating: FindingDraft[];
+  functions: FunctionId[];
+  result?: boolean;
+  item?: string;
+  gauge: boolean;
+  both: boolean;
+  isAll: boolean;
+  isRest: boolean;
+  deniedKinds: FindingKind[];
+  /** "Nothing on …": what is named next is fine. */
+  isNothing: boolean;
+  /** Said of such cars, not of this one. */
+  isOfSuch: boolean;
+  isFine: boolean;
+  isAfterNumber: boolean;
+  /** "I was looking for rust": no fault is told, only looked for. */
+  isLooking: boolean;
+  lookedFor: FindingKind[];
+}
+
+export const fresh = (): Clause => ({
+  denied: false,
+  doubted: false,
+  corrected: false,
+  near: false,
+  on: false,
+  side: {},
+  attributes: {},
+  findings: [],
+  floating: [],
+  functions: [],
+  gauge: false,
+  both: false,
+  isAll: false,
+  isRest: false,
+  deniedKinds: [],
+  isNothing: false,
+  isOfSuch: false,
+  isFine: false,
+  isAfterNumber: false,
+  isLooking: false,
+  lookedFor: [],
+});

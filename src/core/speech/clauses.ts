@@ -1,0 +1,65 @@
+import { fresh, type Subject } from './clause';
+import type { Draft } from './drafts';
+import type { Phrase } from './phrases';
+import type { Talk } from './talk';
+
+/** Drafts that the parts in hand are fine, with the faults that were denied; not of a part with a finding. */
+export function clear(talk: Talk, subject: Subject): void {
+  subject.isSpoken = true;
+  for (const { id } of subject.parts) {
+    const known = talk.cleared.get(id);
+    if (known) {
+      known.absent.push(...talk.clause.deniedKinds.filter((kind) => !known.absent.includes(kind)));
+      continue;
+    }
+    if (talk.drafts.some((draft) => draft.is === 'finding' && draft.part === id)) continue;
+    const draft: Extract<Draft, { is: 'clear' }> = {
+      is: 'clear',
+      ...talk.source(talk.phrase as Phrase),
+      sure: 'said',
+      why: [],
+      part: id,
+      absent: [...new Set(talk.clause.deniedKinds)],
+    };
+    talk.cleared.set(id, draft);
+    talk.drafts.push(draft);
+  }
+}
+
+/** A comma: what was denied before it may go on ("no dents, no scratches"), what was asked is over. */
+export function breath(talk: Talk): void {
+  if (talk.clause.deniedKinds.length > 0) talk.clause.denied = false;
+  talk.clause.near = false;
+  talk.clause.gauge = talk.clause.gauge && talk.clause.isRest;
+}
+
+/** Another part of the same sentence: what was said of the one before stands. */
+export function endPart(talk: Talk): void {
+  settleDenials(talk);
+  const { functions, result, side, both } = talk.clause;
+  talk.clause = { ...fresh(), functions, side, both, ...(result !== undefined && { result }) };
+}
+
+/** What was denied of the part in hand says that it is fine. */
+export function settleDenials(talk: Talk): void {
+  const subject = talk.clause.subject ?? talk.subject;
+  const { deniedKinds, isNothing, isOfSuch, findings } = talk.clause;
+  if (isOfSuch || findings.length > 0 || !subject) return;
+  if (deniedKinds.length > 0 || (isNothing && talk.clause.subject)) clear(talk, subject);
+}
+
+/** The end of a sentence, or a pause of the captions. */
+export function endClause(talk: Talk, how: 'stop' | 'question' | 'pause'): void {
+  settleDenials(talk);
+  const { functions, result } = talk.clause;
+  if (functions.length > 0 && result !== undefined)
+    for (const id of functions) talk.add({ is: 'function', function: id, works: result });
+  talk.wasQuestion = how === 'question';
+  // A side that no part followed is where one walks from here.
+  const { hand, end } = talk.clause.side;
+  if ((hand || end) && !talk.clause.subject) {
+    talk.inHand = { ...(hand ? { hand } : {}), ...(end ? { end } : {}) };
+    talk.subject = undefined;
+  }
+  talk.clause = fresh();
+}

@@ -1,0 +1,93 @@
+import { z } from 'zod';
+import { functionIds, warningLampIds } from '../functions';
+import { amounts, cures, findingKindIds, noticeDistances, severities, surenesses } from '../walk';
+
+/** As it was said · likely, look at it · must be asked before it is taken. */
+export const sureness = ['said', 'likely', 'ask'] as const;
+export const questionCodes = [
+  'which-part',
+  'which-side',
+  'which-end',
+  'which-kind',
+  'kind-does-not-fit',
+] as const;
+
+const from = {
+  /** Words of the talk it came from, the end not counted. */
+  words: z.tuple([z.int(), z.int()]),
+  text: z.string(),
+  /** Seconds into the talk, where captions tell them. */
+  at: z.number().optional(),
+  sure: z.enum(sureness),
+  /** Why it is not as said, in words. */
+  why: z.array(z.string()),
+};
+
+/** What the talk comes to, for a person to accept. Nothing of it is in the record yet. */
+export const draftSchema = z.discriminatedUnion('is', [
+  z.strictObject({
+    is: z.literal('finding'),
+    ...from,
+    part: z.string().optional(),
+    kind: z.enum(findingKindIds).optional(),
+    /** What must be answered before it may be taken. */
+    questions: z.array(z.enum(questionCodes)),
+    suspected: z.boolean(),
+    count: z.int().optional(),
+    lengthMm: z.number().optional(),
+    widthMm: z.number().optional(),
+    severity: z.enum(severities).optional(),
+    amount: z.enum(amounts).optional(),
+    notice: z.enum(noticeDistances).optional(),
+    nail: z.string().optional(),
+    feel: z.string().optional(),
+    wipe: z.string().optional(),
+    cure: z.strictObject({ cure: z.enum(cures), sure: z.enum(surenesses).optional() }).optional(),
+    decision: z.enum(['promised', 'buyer-chooses', 'house-decides', 'left']).optional(),
+  }),
+  /** A part that is fine; with the faults that were looked for there and are not. */
+  z.strictObject({
+    is: z.literal('clear'),
+    ...from,
+    part: z.string(),
+    absent: z.array(z.enum(findingKindIds)),
+  }),
+  z.strictObject({
+    is: z.literal('tread'),
+    ...from,
+    part: z.string(),
+    low: z.number(),
+    high: z.number(),
+    unit: z.enum(['mm', '32nds']),
+  }),
+  z.strictObject({
+    is: z.literal('paint'),
+    ...from,
+    part: z.string(),
+    low: z.number(),
+    high: z.number(),
+    unit: z.enum(['um', 'mil']),
+  }),
+  z.strictObject({ is: z.literal('function'), ...from, function: z.enum(functionIds), works: z.boolean() }),
+  z.strictObject({ is: z.literal('lamp'), ...from, lamp: z.enum(warningLampIds) }),
+  z.strictObject({ is: z.literal('no-lamps'), ...from }),
+  z.strictObject({ is: z.literal('item'), ...from, item: z.string(), there: z.boolean() }),
+  z.strictObject({
+    is: z.literal('figure'),
+    ...from,
+    of: z.enum(['odometer', 'keys', 'keepers', 'services']),
+    value: z.int(),
+    unit: z.enum(['mi', 'km']).optional(),
+  }),
+]);
+export type Draft = z.output<typeof draftSchema>;
+export type FindingDraft = Extract<Draft, { is: 'finding' }>;
+
+/** What a file of talk comes to: all of it together, or each of its lines by itself. */
+export const spokenFileSchema = z.strictObject({
+  format: z.literal('zelk-speech'),
+  version: z.literal(1),
+  drafts: z.array(draftSchema).optional(),
+  lines: z.array(z.strictObject({ text: z.string(), drafts: z.array(draftSchema) })).optional(),
+});
+export type SpokenFile = z.output<typeof spokenFileSchema>;

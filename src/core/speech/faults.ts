@@ -1,0 +1,131 @@
+import type { Part } from '../car';
+import { type FindingKind, kindFits } from '../walk';
+import type { FindingDraft } from './drafts';
+import type { Sense } from './lexicon/sense';
+import { faultFollows } from './lookAhead';
+import type { Phrase } from './phrases';
+import { placed } from './placed';
+import { hearSameTread, isOfTyres, readAllRound } from './readings';
+import { size } from './size';
+import { AGAIN_WORDS, type Talk } from './talk';
+
+/** A fault: of the parts in hand, unless it is denied, only looked for, or said of such cars. */
+export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phrase): void {
+  const { clause } = talk;
+  const subject = clause.subject ?? talk.subject;
+  // "The ball is missing": said of a thing that comes with it.
+  if (clause.item !== undefined && !clause.subject) return;
+  if (clause.isOfSuch) return;
+  if (clause.isLooking) {
+    clause.lookedFor.push(...kinds);
+    return;
+  }
+  if (clause.denied) {
+    clause.deniedKinds.push(...kinds);
+    if (subject) subject.isSpoken = true;
+    clause.number = undefined as never;
+    delete clause.number;
+    return;
+  }
+  const parts = subject && subject.parts.length > 0 ? subject.parts : [undefined];
+  for (const part of parts) {
+    if (isSaidAgain(talk, kinds, part, phrase)) continue;
+    const finding: FindingDraft = {
+      is: 'finding',
+      ...talk.source(phrase),
+      ...placed(kinds, part, subject?.open ?? (subject ? undefined : 'which-part')),
+      suspected: clause.doubted,
+      ...clause.attributes,
+    };
+    const { number } = clause;
+    if (number && !number.unit && Number.isInteger(number.low)) finding.count = number.high;
+    else if (number) size(talk, finding, number);
+    talk.kindsSaid.set(finding, kinds);
+    talk.drafts.push(finding);
+    clause.findings.push(finding);
+    if (!clause.subject) clause.floating.push(finding);
+    talk.lastFinding = finding;
+  }
+  delete clause.number;
+  clause.attributes = {};
+  if (subject) subject.isSpoken = true;
+}
+
+/** The same fault in other words, in the same breath or the next: "repainted, I can see overspray". */
+function isSaidAgain(
+  talk: Talk,
+  kinds: readonly FindingKind[],
+  part: Part | undefined,
+  { from, before }: Phrase,
+): boolean {
+  const last = talk.lastFinding;
+  if (!last || (part && last.part !== part.id) || talk.words[from - 1]?.word === 'another') return false;
+  // "A touched in chip": one thing by two words.
+  if (last.words[1] === from && before === 'none') return true;
+  const { kind } = placed(kinds, part, undefined);
+  const isSame = kind !== undefined && kind === last.kind && from - last.words[1] <= AGAIN_WORDS;
+  if (isSame) {
+    const { number, attributes } = talk.clause;
+    Object.assign(last, attributes);
+    if (number && !number.unit && Number.isInteger(number.low)) last.count = number.high;
+    else if (number) size(talk, last, number);
+  }
+  return isSame;
+}
+
+/** How bad, how many, from where, what mends it, who decides: of the fault that follows or the one before. */
+export function hearAttribute(
+  talk: Talk,
+  sense: Extract<Sense, { is: 'amount' | 'severity' | 'notice' | 'test' | 'cure' | 'decision' }>,
+): void {
+  const what: Partial<FindingDraft> =
+    sense.is === 'amount'
+      ? { amount: sense.amount }
+      : sense.is === 'severity'
+        ? { severity: sense.severity }
+        : sense.is === 'notice'
+          ? { notice: sense.notice }
+          : sense.is === 'test'
+            ? sense.of
+            : sense.is === 'cure'
+              ? { cure: { cure: sense.cure, ...(sense.sure && { sure: sense.sure }) } }
+              : { decision: sense.decision };
+  if (sense.is === 'amount' && sense.amount === 'all-over') readAllRound(talk);
+  const isAhead = (sense.is === 'amount' || sense.is === 'severity') && faultFollows(talk);
+  if (isAhead || (!talk.lastFinding && talk.clause.findings.length === 0)) {
+    if (sense.is === 'amount' || sense.is === 'severity') Object.assign(talk.clause.attributes, what);
+    return;
+  }
+  const targets =
+    talk.clause.findings.length > 0
+      ? talk.clause.findings.slice(-1)
+      : talk.lastFinding
+        ? [talk.lastFinding]
+        : [];
+  for (const target of targets) Object.assign(target, what);
+}
+
+/** The same again: the last fault, or the last reading of a tyre, on the part in hand. */
+export function hearSame(talk: Talk): void {
+  const { subject } = talk.clause;
+  if (subject && isOfTyres(subject)) {
+    hearSameTread(talk, subject);
+    return;
+  }
+  const last = talk.lastFinding;
+  if (!subject || !last?.kind) return;
+  if (subject.parts.some(({ id }) => id === last.part)) return;
+  for (const part of subject.parts) {
+    if (!kindFits(last.kind, part)) continue;
+    const finding: FindingDraft = {
+      is: 'finding',
+      ...talk.source(talk.phrase as Phrase),
+      ...placed([last.kind], part, undefined),
+      suspected: false,
+    };
+    talk.kindsSaid.set(finding, [last.kind]);
+    talk.drafts.push(finding);
+    talk.clause.findings.push(finding);
+  }
+  subject.isSpoken = true;
+}

@@ -1,0 +1,95 @@
+import { vocabularyOf } from '../car';
+import type { Subject } from './clause';
+import type { FindingDraft } from './drafts';
+import type { Sense } from './lexicon/sense';
+import { faultFollows, restFollows } from './lookAhead';
+import type { Said } from './numbers';
+import type { Phrase } from './phrases';
+import { paint, readAllRound, tread } from './readings';
+import { size } from './size';
+import type { Talk } from './talk';
+
+/** A number: an odometer, a reading of paint or tread, a size or a count, by what is in hand. */
+export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
+  const { clause } = talk;
+  const subject = clause.subject ?? talk.subject;
+  const isTyre =
+    subject?.parts.every(({ kind }) => kind === 'tyre' || kind === 'tyre-inner') && subject.parts.length > 0;
+  if (said.unit === 'miles' || said.unit === 'km' || said.low >= 5000) {
+    talk.add({
+      is: 'figure',
+      of: 'odometer',
+      value: Math.round(said.high),
+      unit: said.unit === 'km' || (said.unit === undefined && !isMiles(talk)) ? 'km' : 'mi',
+    });
+    return;
+  }
+  const isUs = vocabularyOf(talk.context.speech) === 'us';
+  if (clause.gauge || said.unit === 'um' || (isUs && said.unit === 'mil')) {
+    if (clause.isRest || restFollows(talk) || !subject || subject.parts.length !== 1) return;
+    paint(talk, subject, said, isUs);
+    return;
+  }
+  if (isTyre && said.low < 40 && clause.findings.length === 0) {
+    tread(talk, subject as Subject, said, isUs);
+    return;
+  }
+  // "Worn on the inner edge, two point two left there."
+  if (
+    isTyre &&
+    said.low < 20 &&
+    talk.words.slice(phrase.to, phrase.to + 2).some(({ word }) => word === 'left' || word === 'on')
+  ) {
+    tread(talk, subject as Subject, said, isUs);
+    return;
+  }
+  const isMeasure = said.unit !== undefined || said.second !== undefined;
+  const target =
+    clause.findings.at(-1) ??
+    (clause.subject === undefined || clause.subject === talk.subject ? talk.lastFinding : undefined);
+  if (isMeasure && target && !faultFollows(talk) && belongs(talk, target)) size(talk, target, said);
+  else clause.number = { ...said, text: phrase.text };
+}
+
+function belongs(talk: Talk, finding: FindingDraft): boolean {
+  const { subject } = talk.clause;
+  return !subject || subject.parts.length === 0 || subject.parts.some(({ id }) => id === finding.part);
+}
+
+function isMiles(talk: Talk): boolean {
+  return ['GB', 'US', 'IE'].includes(talk.context.speech.country);
+}
+
+/** What was not named: nothing is drafted of it. */
+export function hearRest(talk: Talk): void {
+  talk.clause.isRest = true;
+  readAllRound(talk);
+}
+
+/** Keys, keepers, stamps: the number before them. */
+export function hearFigure(talk: Talk, of: Extract<Sense, { is: 'figure' }>['of']): void {
+  if (of === 'odometer') return;
+  const { number, both } = talk.clause;
+  const before = talk.words[(talk.phrase?.from ?? 0) - 1]?.word ?? '';
+  const ordinal: Record<string, number> = { second: 2, third: 3, first: 1, fourth: 4 };
+  const value =
+    number && Number.isInteger(number.high)
+      ? number.high
+      : both
+        ? 2
+        : of === 'keepers'
+          ? ordinal[before]
+          : undefined;
+  if (value === undefined || value > 99) return;
+  talk.add({ is: 'figure', of, value });
+  delete talk.clause.number;
+  talk.clause.both = false;
+}
+
+/** "One ten to one twenty on the gauge": the figure came first. */
+export function hearGaugeBehind(talk: Talk): void {
+  const { number, subject = talk.subject, isRest } = talk.clause;
+  if (!number || isRest || subject?.parts.length !== 1) return;
+  paint(talk, subject, number, vocabularyOf(talk.context.speech) === 'us');
+  delete talk.clause.number;
+}

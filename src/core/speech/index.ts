@@ -1,0 +1,4 @@
+export { type Draft, type SpokenFile, spokenFileSchema } from './drafts';
+export { readCaptions } from './readCaptions';
+export { readTalk } from './readTalk';
+export type { TalkLine } from './words';

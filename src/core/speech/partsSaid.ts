@@ -1,0 +1,111 @@
+import {
+  type BodyStyle,
+  countryOf,
+  endOf,
+  type Hand,
+  handOf,
+  type Part,
+  type PartKind,
+  type SideSpeech,
+} from '../car';
+import type { End, SideWord } from './lexicon/sense';
+
+/** What is in hand while one talks: a side and an end last until one moves on. */
+export interface InHand {
+  hand?: Hand | undefined;
+  end?: End | undefined;
+}
+
+export type PartSaid =
+  | { parts: readonly Part[] }
+  | { open: 'which-side' | 'which-end' | 'which-part'; kind: PartKind };
+
+export interface WantedPart {
+  kinds: readonly PartKind[];
+  /** Said with it. */
+  hand?: Hand | undefined;
+  end?: End | undefined;
+  /** Both of a pair, or all. */
+  isMany: boolean;
+  /** All of the car, whatever side is in hand. */
+  isAll?: boolean;
+}
+
+export function handOfWord(word: SideWord, speech: SideSpeech): Hand {
+  const isLeft =
+    word === 'driver' || word === 'passenger'
+      ? (speech.steering === 'left') === (word === 'driver')
+      : (countryOf(speech.country).drivesOn === 'left') === (word === 'nearside');
+  return isLeft ? 'l' : 'r';
+}
+
+const kindEnd = (kind: PartKind): End | undefined => {
+  if (kind === 'bumper-front') return 'front';
+  return kind === 'bumper-rear' ? 'rear' : undefined;
+};
+
+/** Where parts without an end of their own are met. */
+const faceEnd: Partial<Record<PartKind, End>> = {
+  headlamp: 'front',
+  windscreen: 'front',
+  taillamp: 'rear',
+  rearglass: 'rear',
+  tailgate: 'rear',
+  bootlid: 'rear',
+  bonnet: 'front',
+  grille: 'front',
+};
+
+const positionEnd = (part: Part): End | undefined => {
+  const end = part.position && endOf(part.position);
+  return end === 'front' || end === 'rear' ? end : undefined;
+};
+
+const endOfPart = (part: Part): End | undefined => positionEnd(part) ?? kindEnd(part.kind);
+
+/**
+ * Which parts are meant: by what was said with them, else by the side and end in hand, and never by a guess. What is said of two or four at once means all that fit.
+ */
+export function partsMeant(
+  { kinds: named, hand, end, isMany, isAll }: WantedPart,
+  inHand: InHand,
+  style: BodyStyle,
+): PartSaid | undefined {
+  // "The lights", standing at the back.
+  const here = named.filter((kind) => (faceEnd[kind] ?? inHand.end) === (inHand.end ?? faceEnd[kind]));
+  const kinds = named.length > 1 && here.length > 0 ? here : named;
+  const all = [...style.parts.values()].filter((part) => kinds.includes(part.kind));
+  if (all.length === 0) return undefined;
+  const first = kinds.find((kind) => all.some((part) => part.kind === kind)) as PartKind;
+  const at = (wantedHand: Hand | undefined, wantedEnd: End | undefined) =>
+    all.filter(
+      (part) =>
+        !(wantedHand && part.position && handOf(part.position) !== wantedHand) &&
+        !(wantedEnd && endOfPart(part) && endOfPart(part) !== wantedEnd),
+    );
+  const ends = new Set(all.map(endOfPart));
+  if (isMany) {
+    // "The wheels on this side": both ends of it; "headlamps": both hands.
+    const isOfSide = ends.size > 1;
+    return { parts: at(hand ?? (isOfSide && !end && !isAll ? inHand.hand : undefined), end) };
+  }
+  const said = at(hand, end);
+  if (said.length === 1) return { parts: said };
+  const fits = at(hand ?? inHand.hand, end);
+  if (fits.length === 1) return { parts: fits };
+  const near = at(hand ?? inHand.hand, end ?? inHand.end);
+  if (near.length === 1) return { parts: near };
+  if (near.length === 0) return { open: 'which-part', kind: first };
+  const hands = new Set(near.map(({ position }) => position && handOf(position)));
+  if (hands.size > 1) return { open: 'which-side', kind: first };
+  // A seat and its bolster stand at one place: the first that was named.
+  const places = new Set(near.map(({ position }) => position));
+  if (places.size === 1) return { parts: [near.find(({ kind }) => kind === first) ?? (near[0] as Part)] };
+  return { open: 'which-end', kind: first };
+}
+
+/** What stays in hand after a part was named. */
+export function handAfter(part: Part, inHand: InHand): InHand {
+  const hand = part.position ? handOf(part.position) : inHand.hand;
+  return { hand, end: endOfPart(part) ?? faceEnd[part.kind] ?? inHand.end };
+}

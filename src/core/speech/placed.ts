@@ -1,0 +1,60 @@
+import type { Part } from '../car';
+import { type FindingKind, isOdd, kindFits } from '../walk';
+import type { Subject } from './clause';
+import type { FindingDraft } from './drafts';
+import type { Talk } from './talk';
+
+/** The part with the kind that suits it, and what is still open. */
+export function placed(kinds: readonly FindingKind[], part: Part | undefined, open: Subject['open']) {
+  const usual =
+    part && (kinds.find((kind) => kindFits(kind, part)) ?? kinds.find((kind) => !isOdd(kind, part)));
+  const kind = part ? usual : kinds.length === 1 ? kinds[0] : undefined;
+  const questions: FindingDraft['questions'] = [];
+  if (!part) questions.push(open ?? 'which-part');
+  else if (!kind) questions.push('kind-does-not-fit');
+  return {
+    ...(part && { part: part.id }),
+    ...(kind && { kind }),
+    questions,
+    sure: questions.length > 0 ? ('ask' as const) : ('said' as const),
+    why:
+      questions.length > 0
+        ? [
+            questions[0] === 'kind-does-not-fit'
+              ? 'such a fault is not usual there'
+              : 'the part or its side was not said',
+          ]
+        : [],
+  };
+}
+
+/** Puts findings on the part that was named behind them. */
+export function retarget(talk: Talk, findings: readonly FindingDraft[], subject: Subject | undefined): void {
+  if (!subject) return;
+  const [part] = subject.parts;
+  for (const finding of findings) {
+    const kinds = talk.kindsSaid.get(finding) ?? [];
+    Object.assign(finding, placed(kinds, part, subject.open));
+    if (!part) delete finding.part;
+  }
+}
+
+/** Puts a finding on every part that was named behind it. */
+export function spread(talk: Talk, findings: readonly FindingDraft[], subject: Subject | undefined): void {
+  retarget(talk, findings, subject);
+  for (const part of subject?.parts.slice(1) ?? [])
+    for (const finding of findings) {
+      const kinds = talk.kindsSaid.get(finding) ?? [];
+      const more: FindingDraft = { ...finding, ...placed(kinds, part, undefined) };
+      talk.kindsSaid.set(more, kinds);
+      talk.drafts.push(more);
+      talk.clause.findings.push(more);
+    }
+}
+
+/** Takes a finding back: it was asked, and denied. */
+export function drop(talk: Talk, finding: FindingDraft): void {
+  talk.drafts.splice(talk.drafts.indexOf(finding), 1);
+  talk.clause.findings = talk.clause.findings.filter((each) => each !== finding);
+  talk.lastFinding = undefined;
+}

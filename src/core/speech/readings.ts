@@ -1,0 +1,67 @@
+import { partIdOf, twinPosition } from '../car';
+import type { Subject } from './clause';
+import { numberAt, type Said } from './numbers';
+import type { Phrase } from './phrases';
+import { AGAIN_WORDS, type Talk } from './talk';
+
+/** Drafts a depth of tread. */
+export function tread(talk: Talk, subject: Subject, { low, high, unit }: Said, isUs: boolean): void {
+  const is32 = unit === '32' || (unit === undefined && isUs);
+  // "Tyres six and six and a half": one after the other.
+  const { to = 0 } = talk.phrase ?? {};
+  const isFirst =
+    subject.parts.length === 2 && talk.words[to]?.word === 'and' && numberAt(talk.words, to + 1);
+  const parts = isFirst ? subject.parts.slice(0, 1) : subject.rest ? subject.parts.slice(1) : subject.parts;
+  subject.rest = Boolean(isFirst);
+  // "Two on the outside edge, five in the middle": the first that is said.
+  const { from = 0 } = talk.phrase ?? {};
+  const isSaid = talk.drafts.some(
+    (draft) =>
+      draft.is === 'tread' &&
+      parts.some(({ id }) => id === draft.part) &&
+      from - draft.words[1] < AGAIN_WORDS,
+  );
+  if (isSaid) return;
+  for (const { id } of parts) talk.add({ is: 'tread', part: id, low, high, unit: is32 ? '32nds' : 'mm' });
+  subject.isSpoken = true;
+}
+
+/** Drafts a depth of paint. */
+export function paint(talk: Talk, subject: Subject, { low, high, unit }: Said, isUs: boolean): void {
+  for (const { id } of subject.parts)
+    talk.add({
+      is: 'paint',
+      part: id,
+      low,
+      high,
+      unit: unit === 'mil' || (isUs && unit !== 'um') ? 'mil' : 'um',
+    });
+  subject.isSpoken = true;
+}
+
+/** "Tyres seven all round". */
+export function readAllRound(talk: Talk): void {
+  const last = talk.drafts.at(-1);
+  const { subject } = talk.clause;
+  if (last?.is !== 'tread' || !subject || !/round|four/.test(talk.phrase?.text ?? '')) return;
+  const read = new Set(talk.drafts.flatMap((draft) => (draft.is === 'tread' ? [draft.part] : [])));
+  for (const { id, kind } of talk.context.style.parts.values())
+    if (kind === 'tyre' && !read.has(id)) talk.drafts.push({ ...last, part: id });
+}
+
+/** Whether nothing but tyres is spoken of. */
+export function isOfTyres({ parts }: Subject): boolean {
+  return parts.length > 0 && parts.every(({ kind }) => kind === 'tyre');
+}
+
+/** "The tyre's the same as the front", "tyres same as the other side". */
+export function hearSameTread(talk: Talk, { parts }: Subject): void {
+  const read = talk.drafts.filter((draft) => draft.is === 'tread');
+  for (const part of parts) {
+    const twin = part.position && partIdOf(part.kind, twinPosition(part.position));
+    const isOther = /other/.test(talk.phrase?.text ?? '');
+    const source = isOther ? read.find((draft) => draft.part === twin) : read.at(-1);
+    if (source && !read.some((draft) => draft.part === part.id))
+      talk.drafts.push({ ...source, ...talk.source(talk.phrase as Phrase), part: part.id });
+  }
+}

@@ -1,0 +1,43 @@
+import type { FindingKind } from '../walk';
+import { type Clause, fresh, type Subject } from './clause';
+import type { SpeechContext } from './context';
+import type { Draft, FindingDraft } from './drafts';
+import type { InHand } from './partsSaid';
+import type { Phrase } from './phrases';
+import type { TalkWord } from './words';
+
+type Sourced = 'words' | 'text' | 'at' | 'sure' | 'why';
+type Unsourced = Draft extends infer D ? (D extends Draft ? Omit<D, Sourced> : never) : never;
+
+/** The same fault, or figure, said again so few words later is the same one. */
+export const AGAIN_WORDS = 14;
+
+/** What is known while one listens: what was drafted so far, what is in hand, and the sentence that is being said. */
+export class Talk {
+  readonly drafts: Draft[] = [];
+  inHand: InHand = {};
+  subject: Subject | undefined;
+  lastFinding: FindingDraft | undefined;
+  clause: Clause = fresh();
+  readonly cleared = new Map<string, Extract<Draft, { is: 'clear' }>>();
+  /** What each finding could have been called: the part decides, and may be named later. */
+  readonly kindsSaid = new Map<FindingDraft, readonly FindingKind[]>();
+  phrase: Phrase | undefined;
+  wasQuestion = false;
+  isInside = false;
+
+  constructor(
+    readonly context: SpeechContext,
+    readonly words: readonly TalkWord[],
+  ) {}
+
+  /** Where a draft comes from. */
+  source({ from, to, text }: Phrase) {
+    const at = this.words[from]?.at;
+    return { words: [from, to] as [number, number], text, ...(at !== undefined && { at }) };
+  }
+
+  add(what: Unsourced): void {
+    this.drafts.push({ ...this.source(this.phrase as Phrase), sure: 'said', why: [], ...what } as Draft);
+  }
+}
