@@ -26,6 +26,8 @@ export interface Clause {
   corrected: boolean;
   near: boolean;
   on: boolean;
+  /** Words of the talk up to the last "on". */
+  onAt: number;
   side: { hand?: Hand; end?: End };
   number?: Said & { text: string };
   attributes: Partial<FindingDraft>;
@@ -48,6 +50,8 @@ export interface Clause {
   isAfterNumber: boolean;
   /** "I was looking for rust": no fault is told, only looked for. */
   isLooking: boolean;
+  /** Something is spoken of that the car has not: "the gearstick's worn". */
+  isStranger: boolean;
   lookedFor: FindingKind[];
 }
 
@@ -57,6 +61,7 @@ export const fresh = (): Clause => ({
   corrected: false,
   near: false,
   on: false,
+  onAt: 0,
   side: {},
   attributes: {},
   findings: [],
@@ -72,5 +77,6 @@ export const fresh = (): Clause => ({
   isFine: false,
   isAfterNumber: false,
   isLooking: false,
+  isStranger: false,
   lookedFor: [],
 });

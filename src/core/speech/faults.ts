@@ -12,7 +12,7 @@ import { AGAIN_WORDS, type Talk } from './talk';
 /** A fault: of the parts in hand, unless it is denied, only looked for, or said of such cars. */
 export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phrase): void {
   const { clause } = talk;
-  const subject = clause.subject ?? talk.subject;
+  const subject = clause.subject ?? (clause.isStranger ? undefined : talk.subject);
   // "The ball is missing": said of a thing that comes with it.
   if (clause.item !== undefined && !clause.subject) return;
   if (clause.isOfSuch) return;
@@ -30,6 +30,7 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   const parts = subject && subject.parts.length > 0 ? subject.parts : [undefined];
   for (const part of parts) {
     if (isSaidAgain(talk, kinds, part, phrase)) continue;
+    if (part) unclear(talk, part.id, phrase.from);
     const finding: FindingDraft = {
       is: 'finding',
       ...talk.source(phrase),
@@ -49,6 +50,14 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   delete clause.number;
   clause.attributes = {};
   if (subject) subject.isSpoken = true;
+}
+
+/** "It's straight, one scratch by the handle": what was called fine a breath before is not. */
+function unclear(talk: Talk, part: string, from: number): void {
+  const draft = talk.cleared.get(part);
+  if (!draft || from - draft.words[1] > AGAIN_WORDS) return;
+  talk.drafts.splice(talk.drafts.indexOf(draft), 1);
+  talk.cleared.delete(part);
 }
 
 /** The same fault in other words, in the same breath or the next: "repainted, I can see overspray". */
@@ -92,6 +101,15 @@ export function hearAttribute(
               : { decision: sense.decision };
   if (sense.is === 'amount' && sense.amount === 'all-over') readAllRound(talk);
   const isAhead = (sense.is === 'amount' || sense.is === 'severity') && faultFollows(talk);
+  const isCureAhead =
+    (sense.is === 'cure' || sense.is === 'decision') &&
+    talk.clause.findings.length === 0 &&
+    talk.clause.subject !== undefined &&
+    !talk.clause.subject.isSpoken;
+  if (isCureAhead) {
+    Object.assign(talk.clause.attributes, what);
+    return;
+  }
   if (isAhead || (!talk.lastFinding && talk.clause.findings.length === 0)) {
     if (sense.is === 'amount' || sense.is === 'severity') Object.assign(talk.clause.attributes, what);
     return;

@@ -5,7 +5,11 @@ import { hearDeny, hearFine } from './fine';
 import type { Phrase } from './phrases';
 import type { Talk } from './talk';
 import { hearItem, hearResult } from './things';
-import { hearMove, hearOther, hearPart, hearSide } from './where';
+import { hearMove, hearOne, hearOther, hearPart, hearSide } from './where';
+
+/** An unknown thing that has or is something; not "that's", which is the part in hand. */
+const ofStranger =
+  /^(?!(that|it|there|here|what|who|where|let|he|she|this|one|which|how|everything|nothing|somebody|someone)'s$).+'s$/i;
 
 /** Hears one phrase: what it says goes where it belongs. */
 export function hear(talk: Talk, phrase: Phrase): void {
@@ -25,6 +29,8 @@ export function hear(talk: Talk, phrase: Phrase): void {
       hearFault(talk, sense.kinds, phrase);
       break;
     case 'number':
+      // "No dents, couple of chips": what is counted is there.
+      if (talk.clause.deniedKinds.length > 0) talk.clause.denied = false;
       hearNumber(talk, sense.said, phrase);
       break;
     case 'count':
@@ -50,6 +56,7 @@ export function hear(talk: Talk, phrase: Phrase): void {
       return;
     case 'on':
       talk.clause.on = true;
+      talk.clause.onAt = phrase.to;
       return;
     case 'both':
       talk.clause.both = true;
@@ -68,8 +75,11 @@ export function hear(talk: Talk, phrase: Phrase): void {
       talk.clause.isOfSuch = false;
       talk.clause.denied = false;
       break;
+    case 'one':
+      hearOne(talk, sense);
+      break;
     case 'other':
-      hearOther(talk);
+      hearOther(talk, sense.isSame === true);
       break;
     case 'move':
       hearMove(talk, sense.to);
@@ -114,7 +124,9 @@ export function hear(talk: Talk, phrase: Phrase): void {
       hearAttribute(talk, sense);
       break;
     case 'filler':
+      break;
     case 'unknown':
+      if (ofStranger.test(phrase.text) && !talk.clause.subject) talk.clause.isStranger = true;
       break;
     default:
       sense satisfies never;

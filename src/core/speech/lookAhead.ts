@@ -37,7 +37,7 @@ export function restFollows(talk: Talk): boolean {
   for (const [i, { word, before }] of talk.words.slice(to, to + 4).entries()) {
     if (before !== 'none' && !numberAt(talk.words, to + i)) return false;
     if (/^(rest|everything|everywhere)$/.test(word))
-      return /^(on|the)$/.test(talk.words[to + i - 1]?.word ?? '');
+      return talk.words.slice(to + i - 2, to + i).some((each) => each.word === 'on');
   }
   return false;
 }

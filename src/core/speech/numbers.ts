@@ -90,8 +90,14 @@ function wholeAt(words: readonly TalkWord[], from: number): { value: number; use
   let total = 0;
   let group = 0;
   let isSaid = false;
+  // "Seventy three thousand, one hundred and fifty two" is one number.
+  const isJoined = (place: number) =>
+    words[place]?.before === 'none' ||
+    (words[place]?.before === 'comma' &&
+      words[place - 1]?.word === 'thousand' &&
+      /^(hundred|and)$/.test(words[place + 1]?.word ?? ''));
   const word = (ahead = 0) =>
-    at + ahead > from && words[at + ahead]?.before !== 'none' ? undefined : words[at + ahead]?.word;
+    at + ahead > from && !isJoined(at + ahead) ? undefined : words[at + ahead]?.word;
   for (;;) {
     const now = word();
     if (now === undefined) break;

@@ -4,6 +4,9 @@ import type { Talk } from './talk';
 export function hearResult(talk: Talk, works: boolean): void {
   const { clause } = talk;
   if (clause.item !== undefined && clause.functions.length === 0) return;
+  // "Wiper works": the part's name is that of what it does.
+  if (clause.functions.length === 0 && clause.subject?.parts[0]?.kind === 'wipers')
+    clause.functions.push(talk.inHand.end === 'rear' ? 'rear-wiper' : 'front-wipers');
   for (const id of clause.functions) talk.add({ is: 'function', function: id, works });
   clause.functions = [];
   clause.result = works;

@@ -10,6 +10,8 @@ import type { Talk } from './talk';
 
 /** A part so few words behind a fault, after "on", is where the fault is. */
 const ON_WORDS = 6;
+/** Words between "on" and its part: "on the driver's side front". */
+const ON_GAP = 3;
 
 const seats: ReadonlySet<PartKind> = new Set(['seat', 'bolster', 'seatback', 'carpet', 'doorcard', 'belt']);
 
@@ -90,7 +92,8 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   const isClose = close !== undefined && (talk.phrase?.from ?? 0) - close.words[1] <= ON_WORDS;
   // "Scratch, left wing": a fault that nothing was in hand for.
   const isHomeless = clause.floating.some(({ part }) => part === undefined);
-  const isOn = isHomeless || (clause.on && (clause.floating.length > 0 || isClose));
+  const isBehindOn = clause.on && (talk.phrase?.from ?? 0) - clause.onAt <= ON_GAP;
+  const isOn = isHomeless || (isBehindOn && (clause.floating.length > 0 || isClose));
   const before = clause.subject;
   const isListed =
     before !== undefined && !before.isSpoken && clause.findings.length === 0 && !clause.corrected;
@@ -105,7 +108,14 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   talk.clause.corrected = false;
   if (isOn) {
     const floating = talk.clause.floating.length > 0 ? talk.clause.floating : close ? [close] : [];
-    spread(talk, floating, talk.clause.subject);
+    // One fault that was taken for one of each part before: it is on this part alone.
+    const [once] = floating;
+    for (const more of floating.slice(1)) if (once && more.words[0] === once.words[0]) drop(talk, more);
+    spread(
+      talk,
+      floating.filter((each) => talk.drafts.includes(each)),
+      talk.clause.subject,
+    );
     talk.clause.floating = [];
     if (talk.clause.subject) talk.clause.subject.isSpoken = true;
   }
@@ -126,7 +136,7 @@ function settle(talk: Talk, wanted: WantedPart): void {
 }
 
 /** "The other one": the same part on the other side. */
-export function hearOther(talk: Talk): void {
+export function hearOther(talk: Talk, isSame: boolean): void {
   const subject = talk.clause.subject ?? talk.subject;
   const [part] = subject?.parts ?? [];
   if (!subject || !part?.position) return;
@@ -135,4 +145,19 @@ export function hearOther(talk: Talk): void {
   endPart(talk);
   talk.clause.subject = { parts: [twin], wanted: subject.wanted, isSpoken: false };
   talk.subject = talk.clause.subject;
+  // "So is the other one."
+  if (isSame && talk.cleared.has(part.id)) clear(talk, talk.clause.subject);
+}
+
+/** "The front one": of those that are spoken of, the one at that place. */
+export function hearOne(talk: Talk, { hand, end }: Extract<Sense, { is: 'one' }>): void {
+  const subject = talk.clause.subject ?? talk.subject;
+  if (!subject) return;
+  endPart(talk);
+  settle(talk, {
+    ...subject.wanted,
+    isMany: false,
+    ...(hand && { hand }),
+    ...(end && { end }),
+  });
 }

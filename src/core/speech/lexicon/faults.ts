@@ -15,6 +15,7 @@ export const faults: readonly (readonly [phrases: string, sense: Sense])[] = [
   ['scratches|gouges', faults_('scratch', 'glass-scratch')],
   ['scuff|scuffed|scuffed up|scrape|scraped|scraped up|graze|grazed|rub', fault('kerbing', 'scuff')],
   ['scuffs|scrapes|grazes', faults_('kerbing', 'scuff')],
+  ['edge chip|edge chips|chipped edge', fault('edge-nick')],
   ['nick|edge nick|nicked', fault('edge-nick', 'stone-chip')],
   ['nicks|edge nicks', faults_('edge-nick', 'stone-chip')],
   [
@@ -62,6 +63,14 @@ export const faults: readonly (readonly [phrases: string, sense: Sense])[] = [
   ['loose|missing|hanging|hanging off|is gone|are gone|lost its clip', fault('loose')],
   ['cut|cut in the sidewall', fault('tyre-cut', 'tear')],
   ['bulge|bulging', fault('tyre-bulge')],
+  ['peppered', fault('stone-chip')],
+  [
+    'kissed the kerb|kissed a kerb|kissed the curb|kissed a curb|parked on a curb|on the kerb',
+    fault('kerbing'),
+  ],
+  ['marked', fault('kerbing', 'scuff')],
+  ['coming down|hanging down|dropping', fault('sag')],
+  ['sat in|sits in|stands proud|sitting proud', fault('gap')],
   ['perished', fault('tyre-cracks', 'split')],
   ['leak|leaking|weeping|seeping', fault('leak')],
   ['hail|hail damage', fault('dent')],

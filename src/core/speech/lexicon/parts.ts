@@ -42,7 +42,7 @@ export const parts: readonly (readonly [phrases: string, sense: Sense])[] = [
   ['wheels|rims|alloys', part(['wheel'], many)],
   ['back wheel|rear wheel|rear alloy|back alloy', part(['wheel'], { end: 'rear' })],
   ['front wheel|front alloy', part(['wheel'], { end: 'front' })],
-  ['tyre|tire', part(['tyre'])],
+  ['tyre|tire|tread', part(['tyre'])],
   ['tyres|tires', part(['tyre'], many)],
   ['rear tyre|back tyre|rear tire|back tire', part(['tyre'], { end: 'rear' })],
   ['front tyre|front tire', part(['tyre'], { end: 'front' })],

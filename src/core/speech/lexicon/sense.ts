@@ -46,7 +46,9 @@ export type Sense =
   | { is: 'both'; isAll?: true }
   | { is: 'same' }
   /** The same part on the other side. */
-  | { is: 'other' }
+  | { is: 'other'; isSame?: true }
+  /** One of those that are spoken of: "the front one". */
+  | { is: 'one'; hand?: Hand; end?: End }
   /** What follows is said of such cars, not of this one; and that it holds of this one too. */
   | { is: 'such' }
   | { is: 'indeed' }

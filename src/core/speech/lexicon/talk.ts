@@ -3,7 +3,7 @@ import type { Sense } from './sense';
 /** How talk holds together: what is fine, what is denied, where one walks, what belongs to what. Common practice. */
 export const talk: readonly (readonly [phrases: string, sense: Sense])[] = [
   [
-    "fine|good|clean|clear|perfect|okay|ok|intact|whole|tidy|spotless|straight|straight along its length|in good order|looks good|look good|not a mark on it|not a thing|nothing on it|nothing on them|nothing on it at all|nothing in it|nothing to report|nothing at all|no issues|no damage|no marks|no marks on it|no marks at all|unmarked|don't see anything|can't find anything|can't see anything|couldn't find anything|nothing wrong with it|dry|dry as a bone|true|it's true|not terrible",
+    "fine|good|clean|clear|perfect|okay|ok|alright|all right|sound|intact|whole|tidy|spotless|straight|straight along its length|in good order|looks good|look good|not a mark on it|not a thing|nothing on it|nothing on them|nothing on it at all|nothing in it|nothing to report|nothing at all|no issues|no damage|no marks|no marks on it|no marks at all|unmarked|lovely|lovely condition|in lovely condition|like new|looks like new|as new|absolutely fine|there isn't a mark on it|isn't a mark on it|not a mark|free of any damage|hardly been sat in|spot on|mint|immaculate|excellent|very good|nice|no wear|shows no wear|no paint damage|don't see anything|can't find anything|can't see anything|couldn't find anything|nothing wrong with it|dry|dry as a bone|true|it's true|not terrible",
     { is: 'fine' },
   ],
   [
@@ -27,6 +27,8 @@ export const talk: readonly (readonly [phrases: string, sense: Sense])[] = [
   ['all four', { is: 'both', isAll: true }],
   ['i was looking for|i looked for|looking for|i look for', { is: 'looking' }],
   ["the other one's|the other ones|the other one", { is: 'other' }],
+  ['so is the other one|so is the other|same for the other one', { is: 'other', isSame: true }],
+  ['straight up|starts straight up|alright then|okay so|right then', { is: 'filler' }],
   ['these|this type|they usually|they all|usually', { is: 'such' }],
   ["and yes|and this one has|and this ones has|but this one|but this one's|but this ones", { is: 'indeed' }],
   [
@@ -38,9 +40,13 @@ export const talk: readonly (readonly [phrases: string, sense: Sense])[] = [
     'same again|the same|same|same as|same as the other side|same as the front|same as the others',
     { is: 'same' },
   ],
-  ['the rest|everything else|everywhere|everywhere else|all round|rest', { is: 'rest' }],
+  ['the front one|front one', { is: 'one', end: 'front' }],
+  ['the rear one|rear one|the back one|back one', { is: 'one', end: 'rear' }],
+  ['the left one|left one', { is: 'one', hand: 'l' }],
+  ['the right one|right one', { is: 'one', hand: 'r' }],
+  ['the rest|against|elsewhere|everything else|everywhere|everywhere else|all round|rest', { is: 'rest' }],
   [
-    'coming down|going down|down the|moving down|looking along|looking back along|up the|coming up|coming down the|moving up|on this side|moving along',
+    'going down|down the|moving down|looking along|looking back along|up the|coming up|coming down the|moving up|on this side|moving along',
     { is: 'move', to: 'side' },
   ],
   [
@@ -68,7 +74,7 @@ export const talk: readonly (readonly [phrases: string, sense: Sense])[] = [
   ['a few|a handful|a handful of|few|handful of|some', { is: 'amount', amount: 'a-few' }],
   ['several', { is: 'amount', amount: 'several' }],
   [
-    'loads|loads of|loads of them|lots of|peppered|peppered with|a bunch of|bunch of|plenty',
+    'loads|loads of|loads of them|lots of|peppered with|a bunch of|bunch of|plenty',
     { is: 'amount', amount: 'many' },
   ],
   [
@@ -140,7 +146,7 @@ export const talk: readonly (readonly [phrases: string, sense: Sense])[] = [
     { is: 'decision', decision: 'buyer-chooses' },
   ],
   [
-    "we leave that|we leave that as it is|i'd leave it|leave it|leave that",
+    "we shan't be doing anything about that|shan't be doing anything|won't be doing anything|we leave that|we leave that as it is|i'd leave it|leave it|leave that",
     { is: 'decision', decision: 'left' },
   ],
   [
