@@ -1,3 +1,4 @@
+import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { goTo, partOf, tapPart } from './steps';
 
@@ -55,5 +56,35 @@ test(
     await page.getByRole('button', { name: 'Clear: Nearside front door (left)' }).click();
     await expect(partOf(page, 'door-fl')).toHaveAccessibleName(/clear/);
     await expect(page.getByRole('img', { name: 'Finding 1' })).toHaveCount(0);
+  },
+);
+
+test(
+  'several things said in one line are shown one by one, left out by a tap, and logged by one key',
+  onlyAt('phone', 'what is understood does not depend on the width'),
+  async ({ page, beginWalk }) => {
+    await beginWalk();
+    await goTo(page, 'door-fl', 'Nearside front door (left)');
+    await tapPart(page, 'door-fl');
+    const line = page.getByLabel('Or say it in one line');
+    await line.fill(
+      'two dents and a scratch forty mil, rear door is clean, sill has no rust, roof is dented',
+    );
+    const heard = page.getByRole('region', { name: 'Heard several things' });
+    await expect(heard.getByRole('listitem')).toHaveText([
+      'Nearside front door (left): Dent × 2',
+      'Nearside front door (left): Scratch, 40 mm long',
+      'Nearside rear door (left): clear',
+      'Nearside sill (left): clear',
+      'Roof: Dent',
+    ]);
+    await noAxeFindings(page);
+    await fitsSideways(page);
+    await heard.getByRole('button', { name: 'Leave out: Roof: Dent' }).click();
+    await heard.getByRole('button', { name: 'Log all 4' }).click();
+    await expect(line).toHaveValue('');
+    await expect(partOf(page, 'door-fl')).toHaveAccessibleName(/findings 1, 2/);
+    await goTo(page, 'roof', 'Roof');
+    await expect(partOf(page, 'roof')).toHaveAccessibleName(/not looked at/i);
   },
 );

@@ -1,7 +1,9 @@
-import type { BodyStyle, SideSpeech } from '../car';
+import type { BodyStyle, PartId, SideSpeech } from '../car';
 
 /** The car that is spoken of, and how its sides are called where it is driven. */
 export interface SpeechContext {
   style: BodyStyle;
   speech: SideSpeech;
+  /** The part one stands at: what is meant until another is named. */
+  here?: PartId;
 }

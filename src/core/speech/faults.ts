@@ -65,12 +65,15 @@ function isSaidAgain(
   talk: Talk,
   kinds: readonly FindingKind[],
   part: Part | undefined,
-  { from, before }: Phrase,
+  { from, to, before }: Phrase,
 ): boolean {
   const last = talk.lastFinding;
   if (!last || (part && last.part !== part.id) || talk.words[from - 1]?.word === 'another') return false;
   // "A touched in chip": one thing by two words.
-  if (last.words[1] === from && before === 'none') return true;
+  if (last.words[1] === from && before === 'none') {
+    last.words = [last.words[0], to];
+    return true;
+  }
   const { kind } = placed(kinds, part, undefined);
   const isSame = kind !== undefined && kind === last.kind && from - last.words[1] <= AGAIN_WORDS;
   if (isSame) {

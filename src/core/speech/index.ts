@@ -1,4 +1,5 @@
 export { type Draft, type SpokenFile, spokenFileSchema } from './drafts';
+export { factOf } from './factsOf';
 export { readCaptions } from './readCaptions';
 export { readTalk } from './readTalk';
 export type { TalkLine } from './words';

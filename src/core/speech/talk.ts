@@ -2,7 +2,7 @@ import type { FindingKind } from '../walk';
 import { type Clause, fresh, type Subject } from './clause';
 import type { SpeechContext } from './context';
 import type { Draft, FindingDraft } from './drafts';
-import type { InHand } from './partsSaid';
+import { handAfter, type InHand } from './partsSaid';
 import type { Phrase } from './phrases';
 import type { TalkWord } from './words';
 
@@ -29,7 +29,12 @@ export class Talk {
   constructor(
     readonly context: SpeechContext,
     readonly words: readonly TalkWord[],
-  ) {}
+  ) {
+    const here = context.here === undefined ? undefined : context.style.parts.get(context.here);
+    if (!here) return;
+    this.subject = { parts: [here], wanted: { kinds: [here.kind], isMany: false }, isSpoken: false };
+    this.inHand = handAfter(here, {});
+  }
 
   /** Where a draft comes from. */
   source({ from, to, text }: Phrase) {

@@ -97,7 +97,7 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   const before = clause.subject;
   const isListed =
     before !== undefined && !before.isSpoken && clause.findings.length === 0 && !clause.corrected;
-  if (before && !isListed && !isOn && !clause.corrected) endPart(talk);
+  if ((before || clause.findings.length > 0) && !isListed && !isOn && !clause.corrected) endPart(talk);
   settle(talk, wanted);
   if (isListed && before && talk.clause.subject && !talk.clause.subject.open)
     talk.clause.subject = {

@@ -3,6 +3,7 @@ import { useId, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { middleOf, type PartId, partNameForAnyone, vocabularyOf } from '#core/car';
 import { askMessage, type Chip, parseShorthand, type Shorthand } from '#core/shorthand';
+import type { Draft } from '#core/speech';
 import {
   adviceLine,
   decisionLine,
@@ -17,6 +18,7 @@ import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import type { DeckProps } from './deckProps';
+import { HeardSeveral, useSeveral } from './HeardSeveral';
 import { answersTo, without } from './sayAnswers';
 
 /** A finding in one line, typed or dictated. Shows what it understood; asks instead of guessing; logs nothing until told to. */
@@ -33,6 +35,12 @@ export function SayLine({
   const [hasAsked, setHasAsked] = useState(false);
   const said = parseShorthand(line, { style, speech: page.car, here: partHere });
   const [question] = said.questions;
+  const several = useSeveral(line, walk, partHere);
+  const isSeveral = several.drafts.length > 0;
+  const logAll = (drafts: readonly Draft[]) => {
+    say(...several.factsOf(drafts));
+    setLine('');
+  };
 
   const log = () => {
     const part = style.parts.get(said.part ?? '');
@@ -94,11 +102,16 @@ export function SayLine({
             setLine(event.target.value);
             setHasAsked(false);
           }}
-          onKeyDown={(event) => event.key === 'Enter' && log()}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return;
+            if (isSeveral) logAll(several.drafts);
+            else log();
+          }}
         />
       </Field>
-      {said.chips.length > 0 && <Understood said={said} walk={walk} />}
-      {said.chips.length > 0 && (
+      {isSeveral && <HeardSeveral key={line} walk={walk} drafts={several.drafts} onLog={logAll} />}
+      {!isSeveral && said.chips.length > 0 && <Understood said={said} walk={walk} />}
+      {!isSeveral && said.chips.length > 0 && (
         <ul aria-label="Heard as" className="flex flex-wrap gap-1">
           {said.chips.map(({ slot, text }) => (
             <li key={`${slot} ${text}`}>
@@ -114,7 +127,7 @@ export function SayLine({
           ))}
         </ul>
       )}
-      {question && answersTo(question, page.car).length > 0 && (
+      {!isSeveral && question && answersTo(question, page.car).length > 0 && (
         <div className="flex flex-wrap items-center gap-2">
           <span className="font-bold">{askMessage(question, page.car)}</span>
           {answersTo(question, page.car).map(({ label, change }) => (
@@ -124,13 +137,13 @@ export function SayLine({
           ))}
         </div>
       )}
-      {question?.code === 'denied' && denied && (
+      {!isSeveral && question?.code === 'denied' && denied && (
         <Button look="tape" className="w-full" onClick={clear}>
           Clear: {sentence(partNameForAnyone(denied, page.car))}
           {(said.absent ?? []).map((id) => `, ${lookWords(id, vocabularyOf(page.car))}`).join('')}
         </Button>
       )}
-      {line.trim() !== '' && (
+      {!isSeveral && line.trim() !== '' && (
         <Button look="main" className="w-full" onClick={log}>
           {question ? 'Ask me' : 'Log this'}
         </Button>
