@@ -111,8 +111,13 @@ test(
     await expect(page.getByLabel(/Mine, tail first/)).toBeChecked();
     // Choices are sent one after another.
     await expect
-      .poll(async () => (await (await server.fetch(`/api/people/${NELL}/routes`)).json()).preferred)
-      .not.toBe('nose-first');
+      .poll(async () => {
+        const { saved: own = [], preferred } = await (
+          await server.fetch(`/api/people/${NELL}/routes`)
+        ).json();
+        return own.find(({ id }: { id: string }) => id === preferred)?.rule.name;
+      })
+      .toBe('Mine, tail first');
     await page.reload();
     await expect(page.getByLabel(/Mine, tail first/)).toBeChecked();
     await page.goto(server.origin);
