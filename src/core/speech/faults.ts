@@ -23,7 +23,6 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   if (clause.denied) {
     clause.deniedKinds.push(...kinds);
     if (subject) subject.isSpoken = true;
-    clause.number = undefined as never;
     delete clause.number;
     return;
   }
@@ -38,9 +37,7 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
       suspected: clause.doubted,
       ...clause.attributes,
     };
-    const { number } = clause;
-    if (number && !number.unit && Number.isInteger(number.low)) finding.count = number.high;
-    else if (number) size(talk, finding, number);
+    takeNumber(talk, finding);
     talk.kindsSaid.set(finding, kinds);
     talk.drafts.push(finding);
     clause.findings.push(finding);
@@ -50,6 +47,13 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   delete clause.number;
   clause.attributes = {};
   if (subject) subject.isSpoken = true;
+}
+
+/** The number that was said before a fault counts it, or is its size. */
+function takeNumber(talk: Talk, finding: FindingDraft): void {
+  const { number } = talk.clause;
+  if (number && !number.unit && Number.isInteger(number.low)) finding.count = number.high;
+  else if (number) size(talk, finding, number);
 }
 
 /** "It's straight, one scratch by the handle": what was called fine a breath before is not. */
@@ -77,10 +81,8 @@ function isSaidAgain(
   const { kind } = placed(kinds, part, undefined);
   const isSame = kind !== undefined && kind === last.kind && from - last.words[1] <= AGAIN_WORDS;
   if (isSame) {
-    const { number, attributes } = talk.clause;
-    Object.assign(last, attributes);
-    if (number && !number.unit && Number.isInteger(number.low)) last.count = number.high;
-    else if (number) size(talk, last, number);
+    Object.assign(last, talk.clause.attributes);
+    takeNumber(talk, last);
   }
   return isSame;
 }

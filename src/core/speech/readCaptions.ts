@@ -12,7 +12,6 @@ export function readCaptions(text: string): TalkLine[] {
       at = Number(hours) * 3600 + Number(minutes) * 60 + Number(seconds) + Number(thousandths) / 1000;
     } else if (line !== '' && at !== undefined && !/^\d+$/.test(line) && !/^(NOTE|STYLE|REGION)\b/.test(line))
       lines.push({ text: line.replaceAll(/<[^>]*>/g, ''), at });
-    else if (line === '') continue;
   }
   return lines;
 }

@@ -1,9 +1,8 @@
 import type { ReportDocument, ReportFinding } from '#core/report';
-import { isNoticeUnsaid } from '#core/report';
 import { sentence } from '#core/wording';
-import { Strip } from '../components/Strip';
 import { AskButton } from './AskContext';
 import { FindingSays } from './FindingSays';
+import { FindingStrip } from './FindingStrip';
 import { PhotoRow } from './PhotoRow';
 import type { PhotoUrl } from './photoUrl';
 
@@ -24,13 +23,7 @@ export function FindingCard({
   return (
     <article id={`finding-${finding.number}`} className="scroll-mt-4 border-b border-line py-4">
       <div className="flex items-start gap-3">
-        <Strip
-          number={finding.number}
-          notice={finding.notice}
-          standing={finding.suspected ? 'suspected' : 'confirmed'}
-          isGuess={isNoticeUnsaid(finding)}
-          warns={finding.caution !== undefined}
-        />
+        <FindingStrip finding={finding} />
         <div className="min-w-0 flex-1">
           <h3 className="text-lg leading-tight">{finding.line}</h3>
           <p>{sentence(finding.partName)}</p>

@@ -1,11 +1,10 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import type { ReportDocument, ReportFinding } from '#core/report';
-import { isNoticeUnsaid } from '#core/report';
 import { sentence } from '#core/wording';
 import { Button, buttonLook } from '../components/Button';
-import { Strip } from '../components/Strip';
 import { FindingSays } from './FindingSays';
+import { FindingStrip } from './FindingStrip';
 import { OtherSide } from './OtherSide';
 import { PhotoRow } from './PhotoRow';
 import type { PhotoUrl } from './photoUrl';
@@ -38,13 +37,7 @@ export default function FindingSheet({ finding, report, photoUrl, onFinding, onC
         <div className="fixed inset-0 grid items-end justify-items-stretch sm:place-items-center">
           <DialogPanel className="max-h-[92dvh] w-full max-w-2xl overflow-y-auto border-t-8 border-tape bg-sheet p-4 sm:rounded-md">
             <div className="flex items-start gap-3">
-              <Strip
-                number={finding.number}
-                notice={finding.notice}
-                standing={finding.suspected ? 'suspected' : 'confirmed'}
-                isGuess={isNoticeUnsaid(finding)}
-                warns={finding.caution !== undefined}
-              />
+              <FindingStrip finding={finding} />
               <DialogTitle className="min-w-0 flex-1 text-xl leading-tight">{finding.line}</DialogTitle>
               <button
                 type="button"

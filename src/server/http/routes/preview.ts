@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { previewSchema } from '#core/api';
-import { covered, coverNotes, identityTellings } from '#core/report';
+import { covered, coverNotes, identityTellings, type ReportPhoto } from '#core/report';
 import { sha256Schema } from '#core/walk';
 import { reportAsItStands } from '../../archive/archiveOfWalk';
 import type { Context } from '../../context';
@@ -20,6 +20,13 @@ export function previewRoutes(context: Context): AnyRoute[] {
     const now = reportAsItStands(context, walk, signing);
     if (!now) throw notFound('walk', 'The beginning of this walk was taken back: there is nothing to show.');
     return now.report;
+  };
+  let last: { said: string; photos: readonly ReportPhoto[] } | undefined;
+  /** The pictures of a preview are asked for one by one: what is drawn on them follows from the log, and is worked out once for it. */
+  const photosOf = (walk: string): readonly ReportPhoto[] => {
+    const said = `${walk} ${stores.walks.get(walk)?.entries}`;
+    if (last?.said !== said) last = { said, photos: standing(walk, undefined).photos };
+    return last.photos;
   };
   return [
     route({
@@ -57,10 +64,9 @@ export function previewRoutes(context: Context): AnyRoute[] {
       query: z.object({ drawn: z.string().max(40).optional() }),
       gives: 'image/jpeg',
       handle: ({ params, query }, _request, response) => {
-        const report = standing(params.id, undefined);
-        const photo = report.photos.find(({ sha256 }) => sha256 === params.sha256);
+        const photo = photosOf(params.id).find(({ sha256 }) => sha256 === params.sha256);
         if (!photo) throw notFound('photo');
-        const cover = covers(report.walk).get(params.sha256);
+        const cover = covers(params.id).get(params.sha256);
         if (cover?.withdrawnAt) throw notFound('photo', 'The yard has withdrawn this picture.');
         return sendPhoto(context, response, params.sha256, params.width, {
           overlay: covered(photo, cover),

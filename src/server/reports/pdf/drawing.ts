@@ -4,7 +4,7 @@ import type { Sheet } from './sheet';
 type Polygon = Extract<Shape, { is: 'polygon' }>;
 
 /** A drawing is made smaller by so much at most to fit on the page begun. */
-const SMALLEST = 0.6;
+export const SMALLEST = 0.6;
 
 /** A drawing as vectors, as wide as the sheet at most. */
 export function drawDrawing(sheet: Sheet, { says, width, height, shapes }: Drawing): void {

@@ -1,10 +1,9 @@
 import type { ReportPhoto } from '#core/report';
-import { drawPhoto, type PhotoPath } from './drawPhoto';
+import { drawPhoto, PHOTO_RATIO, type PhotoPath } from './drawPhoto';
 import type { Sheet } from './sheet';
 
 const columns = { small: 4, large: 3 } as const;
 const GAP = 10;
-const RATIO = 3 / 4;
 
 /** Photos in rows, each with its number; large ones with their captions. */
 export function photoGrid(
@@ -15,7 +14,7 @@ export function photoGrid(
 ): void {
   const n = columns[size];
   const width = (sheet.width - (n - 1) * GAP) / n;
-  const height = width * RATIO + (size === 'large' ? 42 : 14);
+  const height = width * PHOTO_RATIO + (size === 'large' ? 42 : 14);
   for (let i = 0; i < photos.length; i += n) {
     sheet.need(height);
     const top = sheet.y;
@@ -23,7 +22,7 @@ export function photoGrid(
       const x = sheet.left + column * (width + GAP);
       drawPhoto(sheet, photo, path, x, top, width);
       if (size === 'large') {
-        sheet.y = top + width * RATIO + 12;
+        sheet.y = top + width * PHOTO_RATIO + 12;
         sheet.text(photo.caption, { x, width, size: 8, gap: 0 });
         sheet.y = top;
       }

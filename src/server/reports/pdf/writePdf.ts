@@ -12,8 +12,8 @@ import {
 } from '#core/report';
 import { isoDay } from '#core/wording';
 import { COLUMN_GAP, columnWidth, linesInColumns, type Piece, piecesInColumns } from './columns';
-import { drawDrawing } from './drawing';
-import { drawPhoto, type PhotoPath } from './drawPhoto';
+import { drawDrawing, SMALLEST } from './drawing';
+import { drawPhoto, PHOTO_RATIO, type PhotoPath } from './drawPhoto';
 import { findingPiece } from './findingBlock';
 import { photoGrid } from './photoGrid';
 import { type Paper, Sheet, soft, type TextStyle, warn } from './sheet';
@@ -44,9 +44,11 @@ export async function writePdf(
   const sheet = new Sheet(paper, `${report.title}: condition report`);
   sheet.pdf.pipe(out);
   const closed = Promise.race([once(out, 'finish'), once(out, 'close')]);
-  const writeContents = head(sheet, report, path, logo);
-  for (const chapter of chaptersOf([...coverBlocks(notes), ...reportBlocks(report, fingerprint)]))
-    writeChapter(sheet, chapter, path);
+  const hidden = chaptersOf(coverBlocks(notes));
+  const chapters = chaptersOf(reportBlocks(report, fingerprint));
+  head(sheet, report, path, logo);
+  const writeContents = contents(sheet, chapters.length);
+  for (const chapter of [...hidden, ...chapters]) writeChapter(sheet, chapter, path);
   writeContents();
   sheet.foot(
     (page, of) =>
@@ -72,8 +74,8 @@ function chaptersOf(blocks: readonly Block[]): Chapter[] {
   return chapters;
 }
 
-/** Name, car, what must be known, the verdicts, the figures; gives back what writes the contents into the room kept for them, once pages are known. */
-function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffer | undefined): () => void {
+/** Name, car, what must be known, the verdicts, the figures. */
+function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffer | undefined): void {
   yardHead(sheet, report.yard, logo);
   sheet.text(report.title, { size: 22, weight: 'bold', gap: 2, as: 'H1' });
   sheet.text(`Condition report, revision ${report.revision}`, { size: 12, gap: 8 });
@@ -86,7 +88,7 @@ function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffe
   const beside = hasCover ? { x: sheet.left + width + COLUMN_GAP, width } : {};
   for (const line of must) sheet.text(line, { ...beside, weight: 'bold', colour: warn, gap: 2 });
   for (const line of verdicts) sheet.text(line, { ...beside, gap: 2 });
-  if (hasCover) sheet.y = Math.max(sheet.y, top + width * 0.75 + 16);
+  if (hasCover) sheet.y = Math.max(sheet.y, top + width * PHOTO_RATIO + 16);
   for (const line of limits) sheet.text(line, { size: 9, colour: soft, gap: 2 });
   sheet.y += 6;
   linesInColumns(
@@ -96,13 +98,11 @@ function head(sheet: Sheet, report: ReportDocument, path: PhotoPath, logo: Buffe
   sheet.y += 6;
   if (report.paragraph) sheet.text(report.paragraph, { gap: 5 });
   for (const line of report.summary) sheet.text(line, { weight: 'bold', gap: 2 });
-  return contents(sheet, report);
 }
 
-/** Keeps room for the contents, and writes them there at the end. */
-function contents(sheet: Sheet, report: ReportDocument): () => void {
-  const titles = chaptersOf(reportBlocks(report, '')).flatMap(({ title }) => title ?? []);
-  const rows = Math.ceil(titles.length / 2);
+/** Keeps room for the contents of so many chapters; gives back what writes them there, once pages are known. */
+function contents(sheet: Sheet, chapters: number): () => void {
+  const rows = Math.ceil(chapters / 2);
   const height = 24 + rows * CONTENTS_ROW;
   sheet.need(height);
   const { page, y } = sheet;
@@ -112,7 +112,7 @@ function contents(sheet: Sheet, report: ReportDocument): () => void {
       sheet.text('Contents', { size: 11, weight: 'bold', gap: 2 });
       const top = sheet.y;
       const width = columnWidth(sheet);
-      sheet.headings.slice(-titles.length).forEach(({ text, page: at, name }, i) => {
+      sheet.headings.slice(-chapters).forEach(({ text, page: at, name }, i) => {
         const x = sheet.left + Math.floor(i / rows) * (width + COLUMN_GAP);
         sheet.y = top + (i % rows) * CONTENTS_ROW;
         sheet.text(text, { size: 9, x, width: width - 30, gap: 0, goTo: name });
@@ -125,7 +125,7 @@ function contents(sheet: Sheet, report: ReportDocument): () => void {
 /** One chapter: findings and longer lists in two columns, the rest over the whole width. The heading stays with what comes first. */
 function writeChapter(sheet: Sheet, { title, blocks }: Chapter, path: PhotoPath): void {
   const width = columnWidth(sheet);
-  const runs = runsOf(blocks, (block) => block.is);
+  const runs = runsOf(blocks);
   const pieces = new Map<Block, Piece>();
   for (const block of blocks)
     if (block.is === 'finding')
@@ -148,11 +148,11 @@ function writeChapter(sheet: Sheet, { title, blocks }: Chapter, path: PhotoPath)
 }
 
 /** Blocks of one kind that follow each other. */
-function runsOf(blocks: readonly Block[], kindOf: (block: Block) => string): Block[][] {
+function runsOf(blocks: readonly Block[]): Block[][] {
   const runs: Block[][] = [];
   for (const block of blocks) {
     const run = runs.at(-1);
-    if (run?.[0] && kindOf(run[0]) === kindOf(block)) run.push(block);
+    if (run?.[0]?.is === block.is) run.push(block);
     else runs.push([block]);
   }
   return runs;
@@ -164,7 +164,7 @@ function firstHeight(block: Block | undefined, pieces: ReadonlyMap<Block, Piece>
     case 'finding':
       return pieces.get(block)?.height ?? 0;
     case 'drawing':
-      return block.drawing.height * 0.6 + 8;
+      return block.drawing.height * SMALLEST + 8;
     case 'photos':
       return PHOTOS_HIGH;
     default:

@@ -1,8 +1,7 @@
 import { MessageCircleQuestion } from 'lucide-react';
 import type { ReportDocument, ReportPhoto } from '#core/report';
-import { isNoticeUnsaid } from '#core/report';
 import { sentence } from '#core/wording';
-import { Strip } from '../../components/Strip';
+import { FindingStrip } from '../FindingStrip';
 import type { PhotoUrl } from '../photoUrl';
 import { WhereOnCar } from '../WhereOnCar';
 
@@ -35,16 +34,7 @@ export function GalleryWords({ report, photo, photos, photoUrl, onPhoto, onAsk, 
   return (
     <div className="pswp-words">
       <div className="flex items-start gap-2">
-        {finding && (
-          <Strip
-            small
-            number={finding.number}
-            notice={finding.notice}
-            standing={finding.suspected ? 'suspected' : 'confirmed'}
-            isGuess={isNoticeUnsaid(finding)}
-            warns={finding.caution !== undefined}
-          />
-        )}
+        {finding && <FindingStrip small finding={finding} />}
         <p className="line-clamp-3 min-w-0 flex-1 leading-tight" role="status">
           <span className="font-bold">{finding ? finding.line : `Photo ${photo.number}`}</span>{' '}
           {finding ? sentence(finding.partName) : photo.caption}
