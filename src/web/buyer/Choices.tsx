@@ -59,7 +59,7 @@ export function Choices({ path }: { path: string }) {
         What you may choose
       </h2>
       <p className="my-2">
-        The yard offers to put these right at a price, in {currencyName(offers)}
+        The yard offers to put these right at a price ({currencyName(offers)})
         {until && `; you may choose until ${longDay(until)}, when your link runs out`}.
       </p>
       {problem && <Notice look="warn">{problem}</Notice>}
