@@ -11,6 +11,9 @@ const alike: readonly (readonly string[])[] = [
   ['wear', 'worn', 'shiny'],
   ['respray-sign', 'old-repair'],
   ['tear', 'split', 'worn'],
+  ['edge-nick', 'paint-loss'],
+  ['haze', 'moisture'],
+  ['haze', 'bloom', 'peel'],
 ];
 export const isAlike = (a: string | undefined, b: string | undefined): boolean =>
   a === b || alike.some((kinds) => kinds.includes(a ?? '') && kinds.includes(b ?? ''));

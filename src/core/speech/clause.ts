@@ -28,20 +28,36 @@ export interface Clause {
   on: boolean;
   /** Words of the talk up to the last "on". */
   onAt: number;
-  side: { hand?: Hand; end?: End };
+  side: { hand?: Hand; end?: End; isSitters?: boolean };
+  /** The side was said in words that tell where one walks, not "back" or "driver" in passing. */
+  isWalked: boolean;
   number?: Said & { text: string };
   attributes: Partial<FindingDraft>;
   findings: FindingDraft[];
   /** Findings whose part was not named with them. */
   floating: FindingDraft[];
   functions: FunctionId[];
-  result?: boolean;
+  result?: true | undefined;
   item?: string;
   gauge: boolean;
   both: boolean;
   isAll: boolean;
   isRest: boolean;
   deniedKinds: FindingKind[];
+  /** Something was denied, by whatever name. */
+  hasDenied: boolean;
+  /** "No marks": what is listed behind it is not there either. */
+  isNone: boolean;
+  /** Words of the talk up to the last part that a fault named before it was put on. */
+  sharedTo: number;
+  /** What follows is like the part before: "so is the bumper". */
+  likewise: boolean;
+  /** What was said before goes on over the part that follows. */
+  onto: boolean;
+  /** "That's just dirt": nothing that is denied here makes a part clear. */
+  isDismissed: boolean;
+  /** A figure of services follows. */
+  isServiced: boolean;
   /** "Nothing on …": what is named next is fine. */
   isNothing: boolean;
   /** Said of such cars, not of this one. */
@@ -50,8 +66,10 @@ export interface Clause {
   isAfterNumber: boolean;
   /** "I was looking for rust": no fault is told, only looked for. */
   isLooking: boolean;
-  /** Something is spoken of that the car has not: "the gearstick's worn". */
+  /** Something is spoken of that the record has no part for: "the gear knob's worn". */
   isStranger: boolean;
+  /** It is one the reader knows: nothing said of it is of a part. */
+  isKnownStranger: boolean;
   lookedFor: FindingKind[];
 }
 
@@ -63,6 +81,7 @@ export const fresh = (): Clause => ({
   on: false,
   onAt: 0,
   side: {},
+  isWalked: false,
   attributes: {},
   findings: [],
   floating: [],
@@ -72,11 +91,19 @@ export const fresh = (): Clause => ({
   isAll: false,
   isRest: false,
   deniedKinds: [],
+  hasDenied: false,
+  isNone: false,
+  sharedTo: -100,
+  likewise: false,
+  onto: false,
+  isDismissed: false,
+  isServiced: false,
   isNothing: false,
   isOfSuch: false,
   isFine: false,
   isAfterNumber: false,
   isLooking: false,
   isStranger: false,
+  isKnownStranger: false,
   lookedFor: [],
 });

@@ -1,11 +1,12 @@
 import { fresh, type Subject } from './clause';
 import type { Draft } from './drafts';
 import type { Phrase } from './phrases';
-import type { Talk } from './talk';
+import { AGAIN_WORDS, type Talk } from './talk';
 
 /** Drafts that the parts in hand are fine, with the faults that were denied; not of a part with a finding. */
 export function clear(talk: Talk, subject: Subject): void {
   subject.isSpoken = true;
+  talk.wasFine = true;
   for (const { id } of subject.parts) {
     const known = talk.cleared.get(id);
     if (known) {
@@ -26,9 +27,19 @@ export function clear(talk: Talk, subject: Subject): void {
   }
 }
 
+/** "It's straight, one scratch by the handle", "tyres are good, five mil": what was called fine a breath before is told better. */
+export function unclear(talk: Talk, part: string, from: number): void {
+  const draft = talk.cleared.get(part);
+  if (!draft || from - draft.words[1] > AGAIN_WORDS) return;
+  talk.drafts.splice(talk.drafts.indexOf(draft), 1);
+  talk.cleared.delete(part);
+}
+
 /** A comma: what was denied before it may go on ("no dents, no scratches"), what was asked is over. */
 export function breath(talk: Talk): void {
-  if (talk.clause.deniedKinds.length > 0) talk.clause.denied = false;
+  const next = talk.words[talk.phrase?.from ?? 0]?.word;
+  const isListed = next === 'or' || next === 'and' || next === 'nor';
+  if (talk.clause.hasDenied && !isListed) talk.clause.denied = false;
   talk.clause.near = false;
   talk.clause.gauge = talk.clause.gauge && talk.clause.isRest;
 }
@@ -37,15 +48,15 @@ export function breath(talk: Talk): void {
 export function endPart(talk: Talk): void {
   settleDenials(talk);
   const { functions, result, side, both } = talk.clause;
-  talk.clause = { ...fresh(), functions, side, both, ...(result !== undefined && { result }) };
+  talk.clause = { ...fresh(), functions, side, both, ...(result && { result }) };
 }
 
 /** What was denied of the part in hand says that it is fine. */
 export function settleDenials(talk: Talk): void {
   const subject = talk.clause.subject ?? talk.subject;
-  const { deniedKinds, isNothing, isOfSuch, findings } = talk.clause;
-  if (isOfSuch || findings.length > 0 || !subject) return;
-  if (deniedKinds.length > 0 || (isNothing && talk.clause.subject)) clear(talk, subject);
+  const { hasDenied, isNothing, isOfSuch, isDismissed, isKnownStranger, findings } = talk.clause;
+  if (isOfSuch || isDismissed || isKnownStranger || findings.length > 0 || !subject) return;
+  if (hasDenied || (isNothing && talk.clause.subject)) clear(talk, subject);
 }
 
 /** The end of a sentence, or a pause of the captions. */
@@ -57,7 +68,7 @@ export function endClause(talk: Talk, how: 'stop' | 'question' | 'pause'): void 
   talk.wasQuestion = how === 'question';
   // A side that no part followed is where one walks from here.
   const { hand, end } = talk.clause.side;
-  if ((hand || end) && !talk.clause.subject) {
+  if ((hand || end) && !talk.clause.subject && talk.clause.isWalked) {
     talk.inHand = { ...(hand ? { hand } : {}), ...(end ? { end } : {}) };
     talk.subject = undefined;
   }

@@ -1,5 +1,6 @@
 import type { Part } from '../car';
 import { type FindingKind, kindFits } from '../walk';
+import { unclear } from './clauses';
 import type { FindingDraft } from './drafts';
 import type { Sense } from './lexicon/sense';
 import { faultFollows } from './lookAhead';
@@ -15,13 +16,14 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   const subject = clause.subject ?? (clause.isStranger ? undefined : talk.subject);
   // "The ball is missing": said of a thing that comes with it.
   if (clause.item !== undefined && !clause.subject) return;
-  if (clause.isOfSuch) return;
+  if (clause.isOfSuch || (clause.isKnownStranger && !clause.subject)) return;
   if (clause.isLooking) {
     clause.lookedFor.push(...kinds);
     return;
   }
   if (clause.denied) {
     clause.deniedKinds.push(...kinds);
+    clause.hasDenied = true;
     if (subject) subject.isSpoken = true;
     delete clause.number;
     return;
@@ -43,6 +45,7 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
     clause.findings.push(finding);
     if (!clause.subject) clause.floating.push(finding);
     talk.lastFinding = finding;
+    talk.wasFine = false;
   }
   delete clause.number;
   clause.attributes = {};
@@ -54,14 +57,6 @@ function takeNumber(talk: Talk, finding: FindingDraft): void {
   const { number } = talk.clause;
   if (number && !number.unit && Number.isInteger(number.low)) finding.count = number.high;
   else if (number) size(talk, finding, number);
-}
-
-/** "It's straight, one scratch by the handle": what was called fine a breath before is not. */
-function unclear(talk: Talk, part: string, from: number): void {
-  const draft = talk.cleared.get(part);
-  if (!draft || from - draft.words[1] > AGAIN_WORDS) return;
-  talk.drafts.splice(talk.drafts.indexOf(draft), 1);
-  talk.cleared.delete(part);
 }
 
 /** The same fault in other words, in the same breath or the next: "repainted, I can see overspray". */
@@ -78,6 +73,23 @@ function isSaidAgain(
     last.words = [last.words[0], to];
     return true;
   }
+  // "There's a mark here, it's a scratch": the mark is told what it is.
+  const lastKinds = talk.kindsSaid.get(last) ?? [];
+  if (lastKinds.length === 0 && kinds.length > 0 && from - last.words[1] <= AGAIN_WORDS) {
+    talk.kindsSaid.set(last, kinds);
+    const where = part ?? talk.context.style.parts.get(last.part ?? '');
+    Object.assign(
+      last,
+      placed(
+        kinds,
+        where,
+        last.questions.find((each) => each !== 'which-kind'),
+      ),
+    );
+    return true;
+  }
+  // "A chip, just a small mark": nothing new.
+  if (kinds.length === 0 && from - last.words[1] <= AGAIN_WORDS) return true;
   const { kind } = placed(kinds, part, undefined);
   const isSame = kind !== undefined && kind === last.kind && from - last.words[1] <= AGAIN_WORDS;
   if (isSame) {
@@ -102,10 +114,13 @@ export function hearAttribute(
           : sense.is === 'test'
             ? sense.of
             : sense.is === 'cure'
-              ? { cure: { cure: sense.cure, ...(sense.sure && { sure: sense.sure }) } }
+              ? {
+                  cure: { cure: sense.cure, ...(sense.sure && { sure: sense.sure }) },
+                  ...(sense.decision && { decision: sense.decision }),
+                }
               : { decision: sense.decision };
   if (sense.is === 'amount' && sense.amount === 'all-over') readAllRound(talk);
-  const isAhead = (sense.is === 'amount' || sense.is === 'severity') && faultFollows(talk);
+  const isAhead = sense.is !== 'notice' && sense.is !== 'test' && faultFollows(talk);
   const isCureAhead =
     (sense.is === 'cure' || sense.is === 'decision') &&
     talk.clause.findings.length === 0 &&
@@ -116,7 +131,8 @@ export function hearAttribute(
     return;
   }
   if (isAhead || (!talk.lastFinding && talk.clause.findings.length === 0)) {
-    if (sense.is === 'amount' || sense.is === 'severity') Object.assign(talk.clause.attributes, what);
+    if (isAhead || sense.is === 'amount' || sense.is === 'severity')
+      Object.assign(talk.clause.attributes, what);
     return;
   }
   const targets =

@@ -2,7 +2,7 @@ import { vocabularyOf } from '../car';
 import type { Subject } from './clause';
 import type { FindingDraft } from './drafts';
 import type { Sense } from './lexicon/sense';
-import { faultFollows, restFollows } from './lookAhead';
+import { faultFollows, partOnto, restFollows, tyresFollow } from './lookAhead';
 import type { Said } from './numbers';
 import type { Phrase } from './phrases';
 import { paint, readAllRound, tread } from './readings';
@@ -24,10 +24,27 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
     });
     return;
   }
+  if (
+    clause.isServiced &&
+    /^(times|visits|occasions)$/.test(talk.words[phrase.to]?.word ?? '') &&
+    said.high < 60
+  ) {
+    talk.add({ is: 'figure', of: 'services', value: Math.round(said.high) });
+    return;
+  }
   const isUs = vocabularyOf(talk.context.speech) === 'us';
-  if (clause.gauge || said.unit === 'um' || (isUs && said.unit === 'mil')) {
+  const isTread = isTyre && said.low < 40 && said.unit !== 'um' && (!isUs || said.unit !== 'mil');
+  if (!isTread && (clause.gauge || said.unit === 'um' || (isUs && said.unit === 'mil'))) {
+    if (partOnto(talk)) {
+      clause.number = { ...said, text: phrase.text };
+      return;
+    }
     if (clause.isRest || restFollows(talk) || !subject || subject.parts.length !== 1) return;
     paint(talk, subject, said, isUs);
+    return;
+  }
+  if (tyresFollow(talk)) {
+    clause.number = { ...said, text: phrase.text };
     return;
   }
   if (isTyre && said.low < 40 && clause.findings.length === 0) {
@@ -38,7 +55,9 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
   if (
     isTyre &&
     said.low < 20 &&
-    talk.words.slice(phrase.to, phrase.to + 2).some(({ word }) => word === 'left' || word === 'on')
+    (clause.findings.every(({ kind }) => kind === 'tyre-wear') ||
+      said.unit === '32' ||
+      talk.words.slice(phrase.to, phrase.to + 2).some(({ word }) => word === 'left' || word === 'on'))
   ) {
     tread(talk, subject as Subject, said, isUs);
     return;
@@ -64,6 +83,11 @@ function isMiles(talk: Talk): boolean {
 export function hearRest(talk: Talk): void {
   talk.clause.isRest = true;
   readAllRound(talk);
+}
+
+/** "Serviced eight times": the figure comes behind. */
+export function hearServiced(talk: Talk): void {
+  talk.clause.isServiced = true;
 }
 
 /** Keys, keepers, stamps: the number before them. */

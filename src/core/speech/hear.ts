@@ -1,15 +1,135 @@
 import { breath, endClause } from './clauses';
 import { hearAttribute, hearFault, hearSame } from './faults';
-import { hearFigure, hearGaugeBehind, hearNumber, hearRest } from './figures';
-import { hearDeny, hearFine } from './fine';
+import { hearFigure, hearGaugeBehind, hearNumber, hearRest, hearServiced } from './figures';
+import { hearDeny, hearDismiss, hearFine } from './fine';
+import { nextBefore } from './lookAhead';
 import type { Phrase } from './phrases';
 import type { Talk } from './talk';
-import { hearItem, hearResult } from './things';
-import { hearMove, hearOne, hearOther, hearPart, hearSide } from './where';
+import { hearFunction, hearItem, hearLamp, hearLamps, hearResult } from './things';
+import { hearMove, hearOne, hearOther, hearPart, hearSide, hearStranger } from './where';
 
 /** An unknown thing that has or is something; not "that's", which is the part in hand. */
 const ofStranger =
   /^(?!(that|it|there|here|what|who|where|let|he|she|this|one|which|how|everything|nothing|somebody|someone)'s$).+'s$/i;
+
+type SenseOf<K> = Extract<Phrase['sense'], { is: K }>;
+/** What each kind of phrase does to the talk. `holds` where what was said before ("below", "on") is still waiting for its part. */
+type Hearing = {
+  [K in Phrase['sense']['is']]: (talk: Talk, sense: SenseOf<K>, phrase: Phrase) => 'holds' | undefined;
+};
+
+/** A hearing that leaves nothing waiting. */
+const does =
+  <A extends unknown[]>(hear: (...args: A) => void) =>
+  (...args: A): undefined => {
+    hear(...args);
+  };
+
+const marks =
+  (mark: (clause: Talk['clause']) => void) =>
+  ({ clause }: Talk): undefined => {
+    mark(clause);
+  };
+
+const hearing: Hearing = {
+  side: does(hearSide),
+  part: does(hearPart),
+  fault: does((talk, { kinds }, phrase) => hearFault(talk, kinds, phrase)),
+  number: does((talk, { said }, phrase) => {
+    // "No dents, couple of chips": what is counted is there.
+    if (talk.clause.hasDenied) talk.clause.denied = false;
+    hearNumber(talk, said, phrase);
+  }),
+  count: does(({ clause }, { count }, { text }) => {
+    clause.number = { low: count, high: count, used: 1, text };
+  }),
+  fine: does((talk, { isNone }) => hearFine(talk, isNone === true)),
+  deny: does((talk, { isNothing }, phrase) => hearDeny(talk, phrase, isNothing === true)),
+  turn: does(({ clause }, { isWeak }) => {
+    if (!isWeak || clause.hasDenied) clause.denied = false;
+    if (!isWeak) clause.isLooking = false;
+  }),
+  dismiss: does((talk) => hearDismiss(talk)),
+  asking: marks((clause) => {
+    clause.isLooking = true;
+  }),
+  looking: marks((clause) => {
+    clause.isLooking = true;
+  }),
+  such: marks((clause) => {
+    clause.isOfSuch = true;
+  }),
+  indeed: marks((clause) => {
+    clause.isOfSuch = false;
+    clause.denied = false;
+  }),
+  doubt: marks((clause) => {
+    clause.doubted = true;
+  }),
+  correct: marks((clause) => {
+    clause.corrected = true;
+  }),
+  near: ({ clause }) => {
+    clause.near = true;
+    return 'holds';
+  },
+  on: ({ clause }, { isLoose }, { to }) => {
+    // "Below the handle on the door", "along the edge of the bonnet": the part is meant after all.
+    clause.near = isLoose === true && clause.floating.length === 0 && clause.findings.length > 0;
+    if (clause.near) return 'holds';
+    clause.on = true;
+    clause.onAt = to;
+    return 'holds';
+  },
+  onto: ({ clause }) => {
+    clause.onto = true;
+    return 'holds';
+  },
+  likewise: ({ clause }) => {
+    clause.likewise = true;
+    return 'holds';
+  },
+  stranger: does((talk) => hearStranger(talk)),
+  both: does(({ clause }, { isAll }) => {
+    clause.both = true;
+    clause.isAll = isAll === true;
+  }),
+  rest: does((talk) => hearRest(talk)),
+  one: does(hearOne),
+  other: does((talk, { isSame }) => hearOther(talk, isSame === true)),
+  move: does((talk, { to }, phrase) => hearMove(talk, to, phrase)),
+  same: does((talk) => hearSame(talk)),
+  gauge: does((talk, _, { text }) => {
+    talk.clause.gauge = true;
+    hearGaugeBehind(talk);
+    if (/readings/.test(text)) talk.clause.isRest = true;
+  }),
+  function: does(hearFunction),
+  works: does((talk, { isVerb }) => {
+    if (!isVerb || nextBefore(talk) !== 'none') hearResult(talk, !talk.clause.denied);
+  }),
+  fails: does((talk) => hearResult(talk, false)),
+  lamp: does((talk, { lamp }) => hearLamp(talk, lamp)),
+  lamps: does((talk) => hearLamps(talk)),
+  item: does((talk, { item }) => {
+    // "Dented from a jack": told how, not what comes with the car.
+    if (!talk.clause.near) hearItem(talk, item);
+  }),
+  figure: does((talk, { of }) => hearFigure(talk, of)),
+  serviced: does((talk) => hearServiced(talk)),
+  amount: does(hearAttribute),
+  severity: does(hearAttribute),
+  notice: does(hearAttribute),
+  test: does(hearAttribute),
+  cure: does(hearAttribute),
+  decision: does(hearAttribute),
+  spot: does(() => undefined),
+  filler: () => 'holds',
+  unknown: ({ clause }, _, { text }) => {
+    if (ofStranger.test(text) && !clause.subject) clause.isStranger = true;
+    return 'holds';
+  },
+};
 
 /** Hears one phrase: what it says goes where it belongs. */
 export function hear(talk: Talk, phrase: Phrase): void {
@@ -18,122 +138,12 @@ export function hear(talk: Talk, phrase: Phrase): void {
     endClause(talk, phrase.before);
   else if (phrase.before === 'comma') breath(talk);
   const { sense } = phrase;
-  switch (sense.is) {
-    case 'side':
-      hearSide(talk, sense, phrase);
-      break;
-    case 'part':
-      hearPart(talk, sense);
-      break;
-    case 'fault':
-      hearFault(talk, sense.kinds, phrase);
-      break;
-    case 'number':
-      // "No dents, couple of chips": what is counted is there.
-      if (talk.clause.deniedKinds.length > 0) talk.clause.denied = false;
-      hearNumber(talk, sense.said, phrase);
-      break;
-    case 'count':
-      talk.clause.number = { low: sense.count, high: sense.count, used: 1, text: phrase.text };
-      break;
-    case 'fine':
-      hearFine(talk);
-      break;
-    case 'deny':
-      hearDeny(talk, phrase);
-      break;
-    case 'turn':
-      talk.clause.denied = false;
-      break;
-    case 'doubt':
-      talk.clause.doubted = true;
-      break;
-    case 'correct':
-      talk.clause.corrected = true;
-      break;
-    case 'near':
-      talk.clause.near = true;
-      return;
-    case 'on':
-      talk.clause.on = true;
-      talk.clause.onAt = phrase.to;
-      return;
-    case 'both':
-      talk.clause.both = true;
-      talk.clause.isAll = sense.isAll === true;
-      break;
-    case 'rest':
-      hearRest(talk);
-      break;
-    case 'such':
-      talk.clause.isOfSuch = true;
-      break;
-    case 'looking':
-      talk.clause.isLooking = true;
-      break;
-    case 'indeed':
-      talk.clause.isOfSuch = false;
-      talk.clause.denied = false;
-      break;
-    case 'one':
-      hearOne(talk, sense);
-      break;
-    case 'other':
-      hearOther(talk, sense.isSame === true);
-      break;
-    case 'move':
-      hearMove(talk, sense.to);
-      break;
-    case 'same':
-      hearSame(talk);
-      break;
-    case 'gauge':
-      talk.clause.gauge = true;
-      hearGaugeBehind(talk);
-      if (/readings/.test(phrase.text)) talk.clause.isRest = true;
-      break;
-    case 'function':
-      if (sense.works) for (const id of sense.ids) talk.add({ is: 'function', function: id, works: true });
-      else talk.clause.functions.push(...sense.ids);
-      break;
-    case 'works':
-      hearResult(talk, !talk.clause.denied);
-      break;
-    case 'fails':
-      hearResult(talk, false);
-      break;
-    case 'lamp':
-      talk.add({ is: 'lamp', lamp: sense.lamp });
-      break;
-    case 'lamps':
-      if (!talk.drafts.some(({ is }) => is === 'no-lamps' || is === 'lamp')) talk.add({ is: 'no-lamps' });
-      break;
-    case 'item':
-      // "Dented from a jack": told how, not what comes with the car.
-      if (!talk.clause.near) hearItem(talk, sense.item);
-      break;
-    case 'figure':
-      hearFigure(talk, sense.of);
-      break;
-    case 'amount':
-    case 'severity':
-    case 'notice':
-    case 'test':
-    case 'cure':
-    case 'decision':
-      hearAttribute(talk, sense);
-      break;
-    case 'filler':
-      break;
-    case 'unknown':
-      if (ofStranger.test(phrase.text) && !talk.clause.subject) talk.clause.isStranger = true;
-      break;
-    default:
-      sense satisfies never;
-  }
-  talk.clause.isAfterNumber = sense.is === 'number';
-  if (sense.is !== 'filler' && sense.is !== 'unknown') {
-    talk.clause.near = false;
-    talk.clause.on = sense.is === 'side' ? talk.clause.on : false;
-  }
+  const heard = (
+    hearing[sense.is] as (talk: Talk, sense: Phrase['sense'], phrase: Phrase) => 'holds' | undefined
+  )(talk, sense, phrase);
+  const { clause } = talk;
+  clause.isAfterNumber = sense.is === 'number';
+  if (heard === 'holds') return;
+  clause.near = false;
+  clause.on = sense.is === 'side' ? clause.on : false;
 }

@@ -247,7 +247,8 @@ export function numberAt(words: readonly TalkWord[], from: number): Said | undef
   };
   takeUnit();
   for (let goes = 0; goes < 2; goes++) {
-    const link = word(from + used);
+    const link =
+      word(from + used) === 'and' && words[from - 1]?.word === 'between' ? 'to' : word(from + used);
     if (link !== 'to' && link !== 'or' && link !== 'by' && link !== 'x') break;
     const other = amountAt(words, from + used + 1);
     if (!other || words[from + used + 1]?.before !== 'none') break;

@@ -99,7 +99,7 @@ export function partsMeant(
   const hands = new Set(near.map(({ position }) => position && handOf(position)));
   if (hands.size > 1) return { open: 'which-side', kind: first };
   // A seat and its bolster stand at one place: the first that was named.
-  const places = new Set(near.map(({ position }) => position));
+  const places = new Set(near.map((part) => `${part.position} ${endOfPart(part)}`));
   if (places.size === 1) return { parts: [near.find(({ kind }) => kind === first) ?? (near[0] as Part)] };
   return { open: 'which-end', kind: first };
 }

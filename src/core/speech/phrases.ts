@@ -1,4 +1,5 @@
 import { LONGEST, senseOf } from './lexicon/lexicon';
+import { LONGEST_PATTERN, patternAt } from './lexicon/patterns';
 import type { Sense } from './lexicon/sense';
 import { numberAt, type Said } from './numbers';
 import type { Break, TalkWord } from './words';
@@ -63,7 +64,19 @@ function longestAt(words: readonly TalkWord[], from: number): { sense: Sense; us
     const sense = senseOf(phrase) ?? senseOf(withoutEnding(phrase)) ?? partOf(phrase);
     if (sense) best = { sense, used };
   }
-  return best;
+  const pattern = patternAt(breathAt(words, from));
+  return pattern && pattern.used >= (best?.used ?? 0) ? pattern : best;
+}
+
+/** The words that are said in one breath from a place on, as far as patterns look. */
+function breathAt(words: readonly TalkWord[], from: number): string {
+  let said = words[from]?.word ?? '';
+  for (let at = from + 1; at < from + LONGEST_PATTERN + 3; at++) {
+    const word = words[at];
+    if (word?.before !== 'none') break;
+    said += ` ${word.word}`;
+  }
+  return said;
 }
 
 /** Names with a number in them: "four by four". */

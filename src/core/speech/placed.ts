@@ -4,6 +4,14 @@ import type { Subject } from './clause';
 import type { FindingDraft } from './drafts';
 import type { Talk } from './talk';
 
+const reasons: Record<FindingDraft['questions'][number], string> = {
+  'which-part': 'the part was not said',
+  'which-side': 'the side was not said',
+  'which-end': 'front or rear was not said',
+  'which-kind': 'what kind of fault it is was not said',
+  'kind-does-not-fit': 'such a fault is not usual there',
+};
+
 /** The part with the kind that suits it, and what is still open. */
 export function placed(kinds: readonly FindingKind[], part: Part | undefined, open: Subject['open']) {
   const usual =
@@ -11,20 +19,14 @@ export function placed(kinds: readonly FindingKind[], part: Part | undefined, op
   const kind = part ? usual : kinds.length === 1 ? kinds[0] : undefined;
   const questions: FindingDraft['questions'] = [];
   if (!part) questions.push(open ?? 'which-part');
-  else if (!kind) questions.push('kind-does-not-fit');
+  if (kinds.length === 0) questions.push('which-kind');
+  else if (part && !kind) questions.push('kind-does-not-fit');
   return {
     ...(part && { part: part.id }),
     ...(kind && { kind }),
     questions,
     sure: questions.length > 0 ? ('ask' as const) : ('said' as const),
-    why:
-      questions.length > 0
-        ? [
-            questions[0] === 'kind-does-not-fit'
-              ? 'such a fault is not usual there'
-              : 'the part or its side was not said',
-          ]
-        : [],
+    why: questions.length > 0 ? [reasons[questions[0] ?? 'which-part']] : [],
   };
 }
 

@@ -12,8 +12,12 @@ import { type TalkLine, talkWords } from './words';
  */
 export function readTalk(lines: readonly TalkLine[], context: SpeechContext): Draft[] {
   const words = talkWords(lines);
-  const talk = new Talk(context, words);
-  for (const phrase of phrasesOf(words)) hear(talk, phrase);
+  const phrases = phrasesOf(words);
+  const talk = new Talk(context, words, phrases);
+  for (const [index, phrase] of phrases.entries()) {
+    talk.index = index;
+    hear(talk, phrase);
+  }
   endClause(talk, 'stop');
   return talk.drafts;
 }

@@ -1,16 +1,26 @@
-import { partIdOf, twinPosition } from '../car';
+import { partIdOf, twinPosition, vocabularyOf } from '../car';
 import type { Subject } from './clause';
+import { unclear } from './clauses';
 import { numberAt, type Said } from './numbers';
 import type { Phrase } from './phrases';
 import { AGAIN_WORDS, type Talk } from './talk';
 
 /** Drafts a depth of tread. */
-export function tread(talk: Talk, subject: Subject, { low, high, unit }: Said, isUs: boolean): void {
+export function tread(
+  talk: Talk,
+  subject: Subject,
+  { low, high, unit }: Said,
+  isUs: boolean,
+  wasWaiting = false,
+): void {
   const is32 = unit === '32' || (unit === undefined && isUs);
   // "Tyres six and six and a half": one after the other.
   const { to = 0 } = talk.phrase ?? {};
   const isFirst =
-    subject.parts.length === 2 && talk.words[to]?.word === 'and' && numberAt(talk.words, to + 1);
+    !wasWaiting &&
+    subject.parts.length === 2 &&
+    talk.words[to]?.word === 'and' &&
+    numberAt(talk.words, to + 1);
   const parts = isFirst ? subject.parts.slice(0, 1) : subject.rest ? subject.parts.slice(1) : subject.parts;
   subject.rest = Boolean(isFirst);
   // "Two on the outside edge, five in the middle": the first that is said.
@@ -22,8 +32,21 @@ export function tread(talk: Talk, subject: Subject, { low, high, unit }: Said, i
       from - draft.words[1] < AGAIN_WORDS,
   );
   if (isSaid) return;
-  for (const { id } of parts) talk.add({ is: 'tread', part: id, low, high, unit: is32 ? '32nds' : 'mm' });
+  for (const { id } of parts) {
+    unclear(talk, id, from);
+    talk.add({ is: 'tread', part: id, low, high, unit: is32 ? '32nds' : 'mm' });
+  }
   subject.isSpoken = true;
+}
+
+/** A figure that was said before its part: "five mil on the fronts", "four to five on the hood" of a gauge. */
+export function readWaiting(talk: Talk, subject: Subject, said: Said, isGauge: boolean): void {
+  const isUs = vocabularyOf(talk.context.speech) === 'us';
+  const isTyre = subject.parts.length > 0 && subject.parts.every(({ kind }) => kind === 'tyre');
+  if (isTyre && said.low < 40) tread(talk, subject, said, isUs, true);
+  else if (isGauge && subject.parts.length === 1) paint(talk, subject, said, isUs);
+  else return;
+  delete talk.clause.number;
 }
 
 /** Drafts a depth of paint. */

@@ -11,6 +11,8 @@ type Unsourced = Draft extends infer D ? (D extends Draft ? Omit<D, Sourced> : n
 
 /** The same fault, or figure, said again so few words later is the same one. */
 export const AGAIN_WORDS = 14;
+/** So few words behind a fault it may be taken back: "… no, that's dirt". */
+export const DISMISS_WORDS = 10;
 
 /** What is known while one listens: what was drafted so far, what is in hand, and the sentence that is being said. */
 export class Talk {
@@ -23,12 +25,17 @@ export class Talk {
   /** What each finding could have been called: the part decides, and may be named later. */
   readonly kindsSaid = new Map<FindingDraft, readonly FindingKind[]>();
   phrase: Phrase | undefined;
+  /** Of the phrase that is being heard. */
+  index = 0;
+  /** Whether the last thing said of a part was that it is fine. */
+  wasFine = false;
   wasQuestion = false;
   isInside = false;
 
   constructor(
     readonly context: SpeechContext,
     readonly words: readonly TalkWord[],
+    readonly phrases: readonly Phrase[],
   ) {
     const here = context.here === undefined ? undefined : context.style.parts.get(context.here);
     if (!here) return;
@@ -40,6 +47,17 @@ export class Talk {
   source({ from, to, text }: Phrase) {
     const at = this.words[from]?.at;
     return { words: [from, to] as [number, number], text, ...(at !== undefined && { at }) };
+  }
+
+  /** A phrase that follows in the same breath, fillers left out. */
+  ahead(count: number): Phrase[] {
+    const found: Phrase[] = [];
+    for (let at = this.index + 1; at < this.phrases.length && found.length < count; at++) {
+      const phrase = this.phrases[at] as Phrase;
+      if (phrase.before !== 'none') break;
+      if (phrase.sense.is !== 'filler') found.push(phrase);
+    }
+    return found;
   }
 
   add(what: Unsourced): void {

@@ -1,19 +1,26 @@
-import { type Hand, type PartKind, partIdOf, twinPosition } from '../car';
+import { endOf, type Hand, handOf, type PartKind, partIdOf, twinPosition } from '../car';
 import type { Subject } from './clause';
 import { clear, endPart } from './clauses';
-import type { Sense } from './lexicon/sense';
-import { isBehindPart, nextBefore } from './lookAhead';
+import { hearSame } from './faults';
+import type { End, Sense } from './lexicon/sense';
+import { isBehindPart, nextBefore, nothingFollows } from './lookAhead';
 import { handAfter, handOfWord, partsMeant, type WantedPart } from './partsSaid';
 import type { Phrase } from './phrases';
 import { drop, retarget, spread } from './placed';
+import { readWaiting } from './readings';
 import type { Talk } from './talk';
 
 /** A part so few words behind a fault, after "on", is where the fault is. */
 const ON_WORDS = 6;
 /** Words between "on" and its part: "on the driver's side front". */
 const ON_GAP = 3;
+/** "… and a couple on the roof": so few words behind a fault it is the same one. */
+const MORE_WORDS = 20;
 
 const seats: ReadonlySet<PartKind> = new Set(['seat', 'bolster', 'seatback', 'carpet', 'doorcard', 'belt']);
+
+/** Words that are said in passing, too: by themselves they do not tell where one walks. */
+const inPassing = /^(back|driver|drivers|driver's|passenger|passenger's|right|left|front|rear)$/i;
 
 /** A side or an end: of the part that follows, of the one before, or where one walks from here. */
 export function hearSide(talk: Talk, sense: Extract<Sense, { is: 'side' }>, { text }: Phrase): void {
@@ -26,6 +33,8 @@ export function hearSide(talk: Talk, sense: Extract<Sense, { is: 'side' }>, { te
   const { subject } = talk.clause;
   if (hand) talk.clause.side.hand = hand;
   if (sense.end) talk.clause.side.end = sense.end;
+  talk.clause.side.isSitters = sense.sideWord === 'driver' || sense.sideWord === 'passenger';
+  talk.clause.isWalked = !inPassing.test(text);
   // "The wheel on the driver's side", "the bumper, passenger side": said behind the part.
   if (subject && (hand || sense.end) && isBehindPart(talk)) placeBehind(talk, subject, hand, sense);
 }
@@ -35,7 +44,7 @@ function placeBehind(
   talk: Talk,
   subject: Subject,
   hand: Hand | undefined,
-  { end, sideWord }: Extract<Sense, { is: 'side' }>,
+  { end, sideWord }: Omit<Extract<Sense, { is: 'side' }>, 'is'>,
 ): void {
   const isSeat = subject.wanted.kinds.some((kind) => seats.has(kind));
   const front = sideWord === 'driver' || sideWord === 'passenger' ? 'front' : undefined;
@@ -56,14 +65,36 @@ function placeBehind(
   now.isSpoken = true;
 }
 
-/** Walking on: what was in hand is let go. */
-export function hearMove(talk: Talk, to: Extract<Sense, { is: 'move' }>['to']): void {
+/** Walking on: what was in hand is let go. "The carpet up front" only says which. */
+export function hearMove(
+  talk: Talk,
+  to: Extract<Sense, { is: 'move' }>['to'],
+  { text, before }: Phrase,
+): void {
+  const { subject } = talk.clause;
+  const isPlace = (to === 'front' || to === 'rear') && /^(at|up|from|to) /i.test(text);
+  if (isPlace && subject && before === 'none' && (subject.open || subject.parts.length > 1)) {
+    placeBehind(talk, subject, undefined, { end: to });
+    return;
+  }
+  // "The flap's the other side": told where something is, not that one walks there.
+  if (to === 'other-side' && before === 'none' && /^(the )?other side$/i.test(text) && isTold(talk)) return;
   if (to === 'rear' || to === 'front') talk.inHand = { end: to };
   else if (to === 'other-side' && talk.inHand.hand)
     talk.inHand = { hand: talk.inHand.hand === 'l' ? 'r' : 'l' };
   else if (to === 'inside') talk.inHand = {};
   if (to !== 'on') talk.isInside = to === 'inside' || (talk.isInside && to === 'side');
   talk.subject = undefined;
+}
+
+const isTold = ({ clause }: Talk): boolean =>
+  !clause.on && (clause.subject !== undefined || clause.findings.length > 0 || clause.isStranger);
+
+/** Inside, a wheel is what one steers by, and a screen what one touches. */
+function kindsHere(talk: Talk, kinds: readonly PartKind[]): readonly PartKind[] {
+  if (!talk.isInside) return kinds;
+  if (kinds[0] === 'wheel') return ['steeringwheel'];
+  return kinds[0] === 'windscreen' && /^screen/i.test(talk.phrase?.text ?? '') ? ['screen', ...kinds] : kinds;
 }
 
 /** A part: the one that is spoken of from here, one more of a list, or where the fault before it is. */
@@ -73,52 +104,108 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     clause.side = {};
     return;
   }
-  const hand = (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech)) ?? clause.side.hand;
-  const end = sense.end ?? clause.side.end;
-  const kinds: readonly PartKind[] =
-    talk.isInside && sense.kinds[0] === 'wheel' ? ['steeringwheel'] : sense.kinds;
+  const that = thatOne(talk, sense.kinds);
+  const hand =
+    (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech)) ?? clause.side.hand ?? that?.hand;
+  const isSeat = sense.kinds.some((kind) => seats.has(kind));
+  const end =
+    sense.end ?? clause.side.end ?? that?.end ?? (isSeat && clause.side.isSitters ? 'front' : undefined);
   const wanted: WantedPart = {
-    kinds,
+    kinds: kindsHere(talk, sense.kinds),
     hand,
     end,
     isMany: sense.isMany === true || clause.both,
     isAll: clause.isAll,
   };
+  const { likewise, onto, number, attributes } = clause;
   clause.both = false;
   clause.isAll = false;
   clause.side = {};
   clause.isRest = false;
+  clause.isStranger = false;
+  clause.isKnownStranger = false;
+  const from = talk.phrase?.from ?? 0;
   const close = clause.findings.at(-1);
-  const isClose = close !== undefined && (talk.phrase?.from ?? 0) - close.words[1] <= ON_WORDS;
+  const isClose = close !== undefined && from - close.words[1] <= ON_WORDS;
   // "Scratch, left wing": a fault that nothing was in hand for.
   const isHomeless = clause.floating.some(({ part }) => part === undefined);
-  const isBehindOn = clause.on && (talk.phrase?.from ?? 0) - clause.onAt <= ON_GAP;
+  const isBehindOn = clause.on && from - clause.onAt <= ON_GAP;
+  const isMore =
+    isBehindOn &&
+    clause.floating.length === 0 &&
+    !isClose &&
+    isRepeated(talk, number, attributes.amount !== undefined);
   const isOn = isHomeless || (isBehindOn && (clause.floating.length > 0 || isClose));
   const before = clause.subject;
   const isListed =
     before !== undefined && !before.isSpoken && clause.findings.length === 0 && !clause.corrected;
+  // "Swirls on the bonnet and both front wings."
+  const isShared =
+    !isOn &&
+    before !== undefined &&
+    close !== undefined &&
+    clause.sharedTo >= from - LIST_GAP &&
+    nothingFollows(talk);
+  const isWaiting = isBehindOn && number !== undefined;
   if ((before || clause.findings.length > 0) && !isListed && !isOn && !clause.corrected) endPart(talk);
   settle(talk, wanted);
-  if (isListed && before && talk.clause.subject && !talk.clause.subject.open)
-    talk.clause.subject = {
-      ...talk.clause.subject,
-      parts: [...before.parts, ...talk.clause.subject.parts],
-    };
+  const now = talk.clause.subject;
+  if (isListed && before && now && !now.open)
+    talk.clause.subject = { ...now, parts: [...before.parts, ...now.parts] };
   if (clause.corrected && !isOn) retarget(talk, talk.clause.findings, talk.clause.subject);
   talk.clause.corrected = false;
-  if (isOn) {
-    const floating = talk.clause.floating.length > 0 ? talk.clause.floating : close ? [close] : [];
-    // One fault that was taken for one of each part before: it is on this part alone.
-    const [once] = floating;
-    for (const more of floating.slice(1)) if (once && more.words[0] === once.words[0]) drop(talk, more);
-    spread(
-      talk,
-      floating.filter((each) => talk.drafts.includes(each)),
-      talk.clause.subject,
-    );
-    talk.clause.floating = [];
-    if (talk.clause.subject) talk.clause.subject.isSpoken = true;
-  }
+  if (isOn) putOn(talk, close);
+  else if (isShared || isMore || onto) hearSame(talk);
+  else if (likewise) hearLikewise(talk);
+  else if (isWaiting && now && number) readWaiting(talk, now, number, clause.gauge);
+  if (isOn || isShared || isMore) talk.clause.sharedTo = talk.phrase?.to ?? 0;
+}
+
+/** "… apart from that quarter": the one with a fault that was spoken of, whatever side is in hand. */
+function thatOne(talk: Talk, kinds: readonly PartKind[]): { hand: Hand; end?: End } | undefined {
+  const word = talk.words[(talk.phrase?.from ?? 0) - 1]?.word;
+  const { side } = talk.clause;
+  if (word !== 'that' || side.hand || side.end) return undefined;
+  const parts = talk.drafts.flatMap((draft) => {
+    const part = draft.is === 'finding' ? talk.context.style.parts.get(draft.part ?? '') : undefined;
+    return part && kinds.includes(part.kind) ? [part] : [];
+  });
+  const position = parts.at(-1)?.position;
+  if (!position) return undefined;
+  const end = endOf(position);
+  return { hand: handOf(position), ...((end === 'front' || end === 'rear') && { end }) };
+}
+
+/** Words between two parts that one fault is on: "and both". */
+const LIST_GAP = 4;
+
+/** "… and a couple on the roof": the fault is not named again. */
+function isRepeated(talk: Talk, number: Talk['clause']['number'], hasAmount: boolean): boolean {
+  const last = talk.lastFinding;
+  const from = talk.phrase?.from ?? 0;
+  if (!last?.kind || from - last.words[1] > MORE_WORDS || talk.clause.denied) return false;
+  return hasAmount || (number !== undefined && !number.unit && Number.isInteger(number.high));
+}
+
+/** The faults that were named before it are on the part that is named now. */
+function putOn(talk: Talk, close: Talk['lastFinding']): void {
+  const floating = talk.clause.floating.length > 0 ? talk.clause.floating : close ? [close] : [];
+  // One fault that was taken for one of each part before: it is on this part alone.
+  const [once] = floating;
+  for (const more of floating.slice(1)) if (once && more.words[0] === once.words[0]) drop(talk, more);
+  spread(
+    talk,
+    floating.filter((each) => talk.drafts.includes(each)),
+    talk.clause.subject,
+  );
+  talk.clause.floating = [];
+  if (talk.clause.subject) talk.clause.subject.isSpoken = true;
+}
+
+/** "So is the bumper": fine where the part before was, else with the same fault. */
+function hearLikewise(talk: Talk): void {
+  if (talk.wasFine && talk.clause.subject) clear(talk, talk.clause.subject);
+  else hearSame(talk);
 }
 
 function settle(talk: Talk, wanted: WantedPart): void {
@@ -160,4 +247,16 @@ export function hearOne(talk: Talk, { hand, end }: Extract<Sense, { is: 'one' }>
     ...(hand && { hand }),
     ...(end && { end }),
   });
+}
+
+/** A badge, a gear knob: what is said of it is of no part. A fault that was named before "on the badge" goes with it. */
+export function hearStranger(talk: Talk): void {
+  const { clause } = talk;
+  if (clause.near) return;
+  const close = clause.findings.at(-1);
+  const isBehindOn = clause.on && (talk.phrase?.from ?? 0) - clause.onAt <= ON_GAP;
+  if (isBehindOn && close && (talk.phrase?.from ?? 0) - close.words[1] <= ON_WORDS) drop(talk, close);
+  if (clause.subject || clause.findings.length > 0) return;
+  clause.isStranger = true;
+  clause.isKnownStranger = true;
 }

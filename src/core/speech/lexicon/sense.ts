@@ -22,25 +22,38 @@ export type Sense =
   | { is: 'side'; hand?: Hand; sideWord?: SideWord; end?: End }
   | { is: 'part'; kinds: readonly PartKind[]; end?: End; sideWord?: SideWord; isMany?: true }
   | { is: 'fault'; kinds: readonly FindingKind[]; isMany?: true }
-  /** All is well with it. */
-  | { is: 'fine' }
-  /** There is none of what follows. */
-  | { is: 'deny' }
-  /** What follows is not denied any more: but, apart from. */
-  | { is: 'turn' }
+  /** All is well with it; `isNone` where it is said that there is nothing: what is listed behind it is not there either. */
+  | { is: 'fine'; isNone?: true }
+  /** There is none of what follows; `isNothing` where the part that follows has nothing at all. */
+  | { is: 'deny'; isNothing?: true }
+  /** What was pointed at is no fault: "that's just dirt". */
+  | { is: 'dismiss' }
+  /** A question: what follows is not told yet. */
+  | { is: 'asking' }
+  /** What follows is not denied any more: but, apart from. A weak one ("has") only where something was denied already. */
+  | { is: 'turn'; isWeak?: true }
   | { is: 'count'; count: number }
   | { is: 'amount'; amount: Amount }
   | { is: 'severity'; severity: Severity }
   | { is: 'test'; of: Pick<StoredDetails, 'nail' | 'feel' | 'wipe'> }
   | { is: 'notice'; notice: NoticeDistance }
-  | { is: 'cure'; cure: Cure; sure?: Sureness }
+  /** `decision` where the same words promise it. */
+  | { is: 'cure'; cure: Cure; sure?: Sureness; decision?: StoredDecision['is'] }
   | { is: 'decision'; decision: StoredDecision['is'] }
   | { is: 'doubt' }
   | { is: 'correct' }
   /** What follows tells where, and is not the part itself: below, next to. */
   | { is: 'near' }
-  /** What follows is the part itself: on, in. */
-  | { is: 'on' }
+  /** What follows is the part itself: on, in, of; a loose one ("along") only where no part was named with the fault. */
+  | { is: 'on'; isOf?: true; isLoose?: true }
+  /** It goes on over the part that follows. */
+  | { is: 'onto' }
+  /** The part that follows is like the one before: "so is". */
+  | { is: 'likewise' }
+  /** Where on a part: its edge, by its handle. */
+  | { is: 'spot' }
+  /** A thing on or in the car that the record has no part for. */
+  | { is: 'stranger' }
   | { is: 'move'; to: Toward }
   /** Both of a pair, all four. */
   | { is: 'both'; isAll?: true }
@@ -58,12 +71,33 @@ export type Sense =
   | { is: 'rest' }
   /** `works` where the phrase says that too. */
   | { is: 'function'; ids: readonly FunctionId[]; works?: true }
-  | { is: 'works' }
+  /** `isVerb` where it only does so at the end of a breath: "the heater does". */
+  | { is: 'works'; isVerb?: true }
   | { is: 'fails' }
   | { is: 'lamp'; lamp: WarningLampId }
   | { is: 'lamps' }
   | { is: 'item'; item: string }
   | { is: 'figure'; of: Figure }
+  /** The figure of services comes behind: "serviced eight times". */
+  | { is: 'serviced' }
   /** A gauge is being read. */
   | { is: 'gauge' }
   | { is: 'filler' };
+
+/** Phrases, parted by a bar, and what each of them does. */
+export type Table = readonly (readonly [phrases: string, sense: Sense])[];
+
+export const part = (
+  kinds: readonly PartKind[],
+  more: { end?: End; sideWord?: SideWord; isMany?: true } = {},
+): Sense => ({
+  is: 'part',
+  kinds,
+  ...more,
+});
+export const fault = (...kinds: FindingKind[]): Sense => ({ is: 'fault', kinds });
+export const manyFaults = (...kinds: FindingKind[]): Sense => ({ is: 'fault', kinds, isMany: true });
+export const runs = (...ids: FunctionId[]): Sense => ({ is: 'function', ids });
+export const lamp = (id: WarningLampId): Sense => ({ is: 'lamp', lamp: id });
+export const item = (id: string): Sense => ({ is: 'item', item: id });
+export const figure = (of: Figure): Sense => ({ is: 'figure', of });
