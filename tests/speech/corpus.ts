@@ -9,6 +9,8 @@ export interface Talk {
   speech: SideSpeech;
   lines: string[];
   labels: Label[];
+  /** The lines are cut where they are full, not where one pauses. */
+  isOn?: true;
 }
 
 /** "finding door-fl dent n2", "clear roof", "tread tyre-fl 4-5 mm", "denied roof dent": a statement in a line. */

@@ -8,7 +8,8 @@ const alike: readonly (readonly string[])[] = [
   ['dent', 'crease', 'ripple'],
   ['peel', 'paint-loss'],
   ['broken', 'lamp-crack', 'wheel-bent', 'glass-crack'],
-  ['wear', 'worn', 'shiny'],
+  ['wear', 'worn', 'shiny', 'cover-crack'],
+  ['peel', 'wear'],
   ['respray-sign', 'old-repair'],
   ['tear', 'split', 'worn'],
   ['edge-nick', 'paint-loss'],
@@ -76,7 +77,7 @@ export interface Scored {
 /** Holds drafts of a talk against its labels. Each draft answers one label at most. */
 export function scoreTalk(talk: Talk): Scored {
   const drafts = readTalk(
-    talk.lines.map((text) => ({ text })),
+    talk.lines.map((text, i) => ({ text, ...(talk.isOn && i > 0 && { isOn: true as const }) })),
     talk,
   );
   const counts = new Map<string, Counted>();

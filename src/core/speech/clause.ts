@@ -1,7 +1,7 @@
 import type { Hand, Part } from '../car';
 import type { FunctionId } from '../functions';
 import type { FindingKind } from '../walk';
-import type { FindingDraft } from './drafts';
+import type { Draft, FindingDraft } from './drafts';
 import type { End } from './lexicon/sense';
 import type { Said } from './numbers';
 import type { WantedPart } from './partsSaid';
@@ -38,6 +38,12 @@ export interface Clause {
   floating: FindingDraft[];
   functions: FunctionId[];
   result?: true | undefined;
+  /** "What doesn't work is …": the function comes behind. */
+  failsNext: boolean;
+  /** What was said of several functions in one go. */
+  saidOfAll: Draft[];
+  /** Parts that were called fine as one thing, before a side was said. */
+  clearedAsOne: string[];
   item?: string;
   gauge: boolean;
   both: boolean;
@@ -86,6 +92,9 @@ export const fresh = (): Clause => ({
   findings: [],
   floating: [],
   functions: [],
+  failsNext: false,
+  saidOfAll: [],
+  clearedAsOne: [],
   gauge: false,
   both: false,
   isAll: false,

@@ -1,5 +1,7 @@
+import type { Part } from '../car';
 import { fresh, type Subject } from './clause';
 import type { Draft } from './drafts';
+import { partsMeant } from './partsSaid';
 import type { Phrase } from './phrases';
 import { AGAIN_WORDS, type Talk } from './talk';
 
@@ -7,13 +9,15 @@ import { AGAIN_WORDS, type Talk } from './talk';
 export function clear(talk: Talk, subject: Subject): void {
   subject.isSpoken = true;
   talk.wasFine = true;
-  for (const { id } of subject.parts) {
+  for (const { id } of allMeant(talk, subject)) {
     const known = talk.cleared.get(id);
     if (known) {
       known.absent.push(...talk.clause.deniedKinds.filter((kind) => !known.absent.includes(kind)));
       continue;
     }
-    if (talk.drafts.some((draft) => draft.is === 'finding' && draft.part === id)) continue;
+    // A finding, or a depth that was read, says more.
+    if (talk.drafts.some((draft) => (draft.is === 'finding' || draft.is === 'tread') && draft.part === id))
+      continue;
     const draft: Extract<Draft, { is: 'clear' }> = {
       is: 'clear',
       ...talk.source(talk.phrase as Phrase),
@@ -33,6 +37,16 @@ export function unclear(talk: Talk, part: string, from: number): void {
   if (!draft || from - draft.words[1] > AGAIN_WORDS) return;
   talk.drafts.splice(talk.drafts.indexOf(draft), 1);
   talk.cleared.delete(part);
+  talk.uncleared.set(part, draft);
+}
+
+/** "The back seat is clean", "carpet's clean": all of it, where no side was said. */
+function allMeant(talk: Talk, { parts, open, wanted }: Subject): readonly Part[] {
+  if (!open || !wanted.isMass) return parts;
+  const meant = partsMeant({ ...wanted, isMany: true, isAll: true }, talk.inHand, talk.context.style);
+  if (!meant || !('parts' in meant)) return parts;
+  talk.clause.clearedAsOne = meant.parts.map(({ id }) => id);
+  return meant.parts;
 }
 
 /** A comma: what was denied before it may go on ("no dents, no scratches"), what was asked is over. */

@@ -4,6 +4,7 @@ import type { FindingDraft } from './drafts';
 import type { Sense } from './lexicon/sense';
 import { faultFollows, partOnto, restFollows, tyresFollow } from './lookAhead';
 import type { Said } from './numbers';
+import { partsMeant } from './partsSaid';
 import type { Phrase } from './phrases';
 import { paint, readAllRound, tread } from './readings';
 import { size } from './size';
@@ -48,7 +49,7 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
     return;
   }
   if (isTyre && said.low < 40 && clause.findings.length === 0) {
-    tread(talk, subject as Subject, said, isUs);
+    tread(talk, tyresAt(talk, subject as Subject), said, isUs);
     return;
   }
   // "Worn on the inner edge, two point two left there."
@@ -68,6 +69,20 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
     (clause.subject === undefined || clause.subject === talk.subject ? talk.lastFinding : undefined);
   if (isMeasure && target && !faultFollows(talk) && belongs(talk, target)) size(talk, target, said);
   else clause.number = { ...said, text: phrase.text };
+}
+
+/** "Eight on the front and seven on the rear": of all four the two at that end. */
+function tyresAt(talk: Talk, subject: Subject): Subject {
+  const [link, place, behind] = talk.ahead(3);
+  const isPlace = link?.sense.is === 'on' && place?.sense.is === 'side' && behind?.sense.is !== 'part';
+  const end = isPlace && place.sense.is === 'side' ? place.sense.end : undefined;
+  if (!end || !subject.wanted.isMany) return subject;
+  const meant = partsMeant(
+    { kinds: ['tyre'], end, isMany: true, isAll: true },
+    talk.inHand,
+    talk.context.style,
+  );
+  return meant && 'parts' in meant ? { ...subject, parts: meant.parts } : subject;
 }
 
 function belongs(talk: Talk, finding: FindingDraft): boolean {
@@ -96,18 +111,28 @@ export function hearFigure(talk: Talk, of: Extract<Sense, { is: 'figure' }>['of'
   const { number, both } = talk.clause;
   const before = talk.words[(talk.phrase?.from ?? 0) - 1]?.word ?? '';
   const ordinal: Record<string, number> = { second: 2, third: 3, first: 1, fourth: 4 };
+  const behind = numberBehind(talk);
   const value =
     number && Number.isInteger(number.high)
       ? number.high
       : both
         ? 2
         : of === 'keepers'
-          ? ordinal[before]
-          : undefined;
+          ? (ordinal[before] ?? behind)
+          : behind;
   if (value === undefined || value > 99) return;
   talk.add({ is: 'figure', of, value });
   delete talk.clause.number;
   talk.clause.both = false;
+}
+
+/** "Keys: two", "owners, 4": the figure by itself behind its name. */
+function numberBehind(talk: Talk): number | undefined {
+  const next = talk.phrases[talk.index + 1];
+  const last = talk.phrases[talk.index + 2];
+  if (next?.sense.is !== 'number' || next.before === 'stop' || next.before === 'pause') return undefined;
+  const { high, unit } = next.sense.said;
+  return Number.isInteger(high) && !unit && (last === undefined || last.before !== 'none') ? high : undefined;
 }
 
 /** "One ten to one twenty on the gauge": the figure came first. */

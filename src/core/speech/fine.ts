@@ -7,6 +7,7 @@ import { hearResult } from './things';
 /** All is well: with the function in hand, or the part. `isNone` where it was said that there is nothing: what is listed behind it is not there either. */
 export function hearFine(talk: Talk, isNone: boolean): void {
   const { clause } = talk;
+  if (isOpening(talk)) return;
   if (clause.functions.length > 0 && !isNone) {
     hearResult(talk, !clause.denied);
     return;
@@ -22,6 +23,20 @@ export function hearFine(talk: Talk, isNone: boolean): void {
   const subject = clause.subject ?? talk.subject;
   if (!subject || clause.findings.length > 0) return;
   clear(talk, subject);
+}
+
+/** "Okay, ninety thousand miles": a word to go on with, no verdict on the part before. */
+function isOpening({ clause, phrase, words }: Talk): boolean {
+  const next = words[phrase?.to ?? 0];
+  return (
+    /^(okay|ok|alright|all right|good|great|perfect|lovely|nice|fine|fantastic|brilliant|excellent)$/i.test(
+      phrase?.text ?? '',
+    ) &&
+    clause.subject === undefined &&
+    clause.functions.length === 0 &&
+    phrase?.before !== 'none' &&
+    next?.before === 'none'
+  );
 }
 
 /** Words that begin an answer: "no, it's sap". */
@@ -41,9 +56,13 @@ export function hearDeny(talk: Talk, { text, before, to }: Phrase, isNothing: bo
   const last = talk.lastFinding;
   // "Bent? No, that is straight"; "is it a scratch, no, it wipes off"; "… no it's a hair".
   const isAnswer =
-    isNo &&
-    ((isAlone && (talk.wasQuestion || before === 'comma')) ||
-      (answer.test(next?.word ?? '') && (talk.wasQuestion || before !== 'none')));
+    isNo && ((isAlone && (talk.wasQuestion || before === 'comma')) || answer.test(next?.word ?? ''));
+  // "The driver's, no, that's the passenger door."
+  const [named] = talk.ahead(3).filter(({ sense }) => sense.is !== 'turn');
+  if (isNo && answer.test(next?.word ?? '') && (named?.sense.is === 'side' || named?.sense.is === 'part')) {
+    clause.corrected = true;
+    return;
+  }
   const isOfIt = last && (!clause.subject || clause.subject.parts.some(({ id }) => id === last.part));
   const isCorrecting = talk.phrases[talk.index + 1]?.sense.is === 'correct';
   if (isAnswer && isOfIt && !isCorrecting && isFresh(talk)) {

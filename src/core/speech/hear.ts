@@ -5,8 +5,11 @@ import { hearDeny, hearDismiss, hearFine } from './fine';
 import { nextBefore } from './lookAhead';
 import type { Phrase } from './phrases';
 import type { Talk } from './talk';
-import { hearFunction, hearItem, hearLamp, hearLamps, hearResult } from './things';
+import { hearFunction, hearItem, hearLamp, hearLamps, hearResult, takeBackAll } from './things';
 import { hearMove, hearOne, hearOther, hearPart, hearSide, hearStranger } from './where';
+
+/** "All work except …". */
+const exceptions = /^(except|apart from|other than|bar|aside from|save for|with the exception)/i;
 
 /** An unknown thing that has or is something; not "that's", which is the part in hand. */
 const ofStranger =
@@ -45,7 +48,9 @@ const hearing: Hearing = {
   }),
   fine: does((talk, { isNone }) => hearFine(talk, isNone === true)),
   deny: does((talk, { isNothing }, phrase) => hearDeny(talk, phrase, isNothing === true)),
-  turn: does(({ clause }, { isWeak }) => {
+  turn: does((talk, { isWeak }, { text, before }) => {
+    const { clause } = talk;
+    if (before === 'none' && exceptions.test(text)) takeBackAll(talk);
     if (!isWeak || clause.hasDenied) clause.denied = false;
     if (!isWeak) clause.isLooking = false;
   }),
@@ -106,7 +111,10 @@ const hearing: Hearing = {
   }),
   function: does(hearFunction),
   works: does((talk, { isVerb }) => {
-    if (!isVerb || nextBefore(talk) !== 'none') hearResult(talk, !talk.clause.denied);
+    // "The heater does"; "does the radio work" asks.
+    const next = talk.phrases[talk.index + 1]?.sense.is;
+    const isEnd = nextBefore(talk) !== 'none' || next === 'function' || next === 'part';
+    if (!isVerb || (isEnd && talk.clause.functions.length > 0)) hearResult(talk, !talk.clause.denied);
   }),
   fails: does((talk) => hearResult(talk, false)),
   lamp: does((talk, { lamp }) => hearLamp(talk, lamp)),

@@ -29,6 +29,8 @@ export interface WantedPart {
   isMany: boolean;
   /** All of the car, whatever side is in hand. */
   isAll?: boolean;
+  /** A bench, a carpet: one thing in several parts. */
+  isMass?: boolean | undefined;
 }
 
 export function handOfWord(word: SideWord, speech: SideSpeech): Hand {

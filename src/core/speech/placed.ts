@@ -35,10 +35,21 @@ export function retarget(talk: Talk, findings: readonly FindingDraft[], subject:
   if (!subject) return;
   const [part] = subject.parts;
   for (const finding of findings) {
+    const from = finding.part;
     const kinds = talk.kindsSaid.get(finding) ?? [];
     Object.assign(finding, placed(kinds, part, subject.open));
     if (!part) delete finding.part;
+    if (from !== undefined && from !== finding.part) clearAgain(talk, from);
   }
+}
+
+/** "The tailgate's good, and there's a scratch on the bumper": the tailgate is fine after all. */
+function clearAgain(talk: Talk, part: string): void {
+  const clear = talk.uncleared.get(part);
+  if (!clear || talk.drafts.some((draft) => draft.is === 'finding' && draft.part === part)) return;
+  talk.uncleared.delete(part);
+  talk.cleared.set(part, clear);
+  talk.drafts.push(clear);
 }
 
 /** Puts a finding on every part that was named behind it. */

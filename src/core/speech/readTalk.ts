@@ -3,6 +3,7 @@ import type { SpeechContext } from './context';
 import type { Draft } from './drafts';
 import { hear } from './hear';
 import { phrasesOf } from './phrases';
+import { withSoftBreaks } from './softBreaks';
 import { Talk } from './talk';
 import { type TalkLine, talkWords } from './words';
 
@@ -12,7 +13,7 @@ import { type TalkLine, talkWords } from './words';
  */
 export function readTalk(lines: readonly TalkLine[], context: SpeechContext): Draft[] {
   const words = talkWords(lines);
-  const phrases = phrasesOf(words);
+  const phrases = withSoftBreaks(phrasesOf(words), context.style);
   const talk = new Talk(context, words, phrases);
   for (const [index, phrase] of phrases.entries()) {
     talk.index = index;

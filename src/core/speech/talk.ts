@@ -22,6 +22,8 @@ export class Talk {
   lastFinding: FindingDraft | undefined;
   clause: Clause = fresh();
   readonly cleared = new Map<string, Extract<Draft, { is: 'clear' }>>();
+  /** Was called fine, until a fault was heard of it; the fault may turn out to be elsewhere. */
+  readonly uncleared = new Map<string, Extract<Draft, { is: 'clear' }>>();
   /** What each finding could have been called: the part decides, and may be named later. */
   readonly kindsSaid = new Map<FindingDraft, readonly FindingKind[]>();
   phrase: Phrase | undefined;

@@ -1,6 +1,7 @@
 import type { PartKind } from '../car';
 import type { FunctionId, WarningLampId } from '../functions';
 import type { Sense } from './lexicon/sense';
+import type { Phrase } from './phrases';
 import type { Talk } from './talk';
 
 /** What a part is tried for when it is said to work. */
@@ -24,16 +25,50 @@ export function hearResult(talk: Talk, works: boolean): void {
     const does = part.kind === 'wipers' && talk.inHand.end === 'rear' ? 'rear-wiper' : partDoes[part.kind];
     if (does) clause.functions.push(does);
   }
-  for (const id of clause.functions) talk.add({ is: 'function', function: id, works });
+  const named = works ? clause.functions : joinedOf(talk);
+  const at = talk.drafts.length;
+  for (const id of named) talk.add({ is: 'function', function: id, works });
+  clause.saidOfAll = named.length > 1 && works ? talk.drafts.slice(at) : [];
+  clause.failsNext = !works && clause.functions.length === 0;
   clause.functions = [];
   // "Everything works: windows, mirrors …"; that one fails says nothing of the next.
   clause.result = works ? true : undefined;
 }
 
+/** Of several things named before "doesn't work" those that are tied to the last: "all locks, camera, memory seats don't remember" says nothing of the locks. */
+function joinedOf(talk: Talk): readonly FunctionId[] {
+  const { functions } = talk.clause;
+  const named = new Set<FunctionId>();
+  let isJoined = true;
+  for (let at = talk.index - 1; at >= 0; at--) {
+    const { sense, text, before } = talk.phrases[at] as Phrase;
+    if (sense.is === 'function' && isJoined) for (const id of sense.ids) named.add(id);
+    else if (sense.is === 'function') break;
+    if (sense.is === 'function') isJoined = false;
+    if (/^(and|or|nor)$/i.test(text)) isJoined = true;
+    if (before !== 'none' && before !== 'comma') break;
+  }
+  return functions.filter((id, at) => named.has(id) || (named.size === 0 && at === functions.length - 1));
+}
+
 /** Something one tries; `works` where the same words say that it does. */
 export function hearFunction(talk: Talk, { ids, works }: Extract<Sense, { is: 'function' }>): void {
   if (works) for (const id of ids) talk.add({ is: 'function', function: id, works: true });
-  else talk.clause.functions.push(...ids);
+  else if (talk.clause.failsNext && /^(is|are|the)$/i.test(talk.phrases[talk.index - 1]?.text ?? '')) {
+    // "The only thing that doesn't work is the socket."
+    for (const id of ids) talk.add({ is: 'function', function: id, works: false });
+    talk.clause.failsNext = false;
+  } else {
+    // "No book, clutch bites fine": what was denied is over.
+    if (talk.phrases[talk.index - 1]?.sense.is !== 'deny') talk.clause.denied = false;
+    talk.clause.functions.push(...ids);
+  }
+}
+
+/** "The windows all work except this one": which of them do was not said. */
+export function takeBackAll(talk: Talk): void {
+  for (const draft of talk.clause.saidOfAll) talk.drafts.splice(talk.drafts.indexOf(draft), 1);
+  talk.clause.saidOfAll = [];
 }
 
 /** No warning lamp is on. */

@@ -1,6 +1,6 @@
 import { endOf, type Hand, handOf, type PartKind, partIdOf, twinPosition } from '../car';
 import type { Subject } from './clause';
-import { clear, endPart } from './clauses';
+import { clear, endPart, unclear } from './clauses';
 import { hearSame } from './faults';
 import type { End, Sense } from './lexicon/sense';
 import { isBehindPart, nextBefore, nothingFollows } from './lookAhead';
@@ -27,6 +27,8 @@ export function hearSide(talk: Talk, sense: Extract<Sense, { is: 'side' }>, { te
   // "Right, this is the car": a word to begin with.
   if (/^(right|all right)$/i.test(text) && talk.clause.subject === undefined && nextBefore(talk) !== 'none')
     return;
+  // "Right above the wheel": said for stress.
+  if (/^right$/i.test(text) && isStress(talk)) return;
   // "Two point two left": what remains, no side.
   if (/^left$/i.test(text) && talk.clause.isAfterNumber && isBehindPart(talk)) return;
   const hand = sense.hand ?? (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech));
@@ -37,6 +39,21 @@ export function hearSide(talk: Talk, sense: Extract<Sense, { is: 'side' }>, { te
   talk.clause.isWalked = !inPassing.test(text);
   // "The wheel on the driver's side", "the bumper, passenger side": said behind the part.
   if (subject && (hand || sense.end) && isBehindPart(talk)) placeBehind(talk, subject, hand, sense);
+}
+
+const stressed =
+  /^(about|around|here|there|in|on|at|by|near|next|above|below|under|over|through|across|along|behind|where|off|up|down|into|onto|beside|underneath|beneath|to|from|before|after|now|so|okay|then|guys|folks|well|this|let's|we|we'll|i|i'll|you|what|that's|it's|away|between|against|past)$/;
+
+/** "Right" with a place behind it and no "the" or "on your" before it is no side. */
+function isStress(talk: Talk): boolean {
+  const { from = 0, to = 0 } = talk.phrase ?? {};
+  const next = talk.words[to];
+  const before = talk.words[from - 1];
+  return (
+    next?.before === 'none' &&
+    stressed.test(next.word) &&
+    !(talk.words[from]?.before === 'none' && /^(the|your|our|my|hand|far|on)$/.test(before?.word ?? ''))
+  );
 }
 
 /** A side said behind a part says which of them it is; of several, those on that side. */
@@ -55,7 +72,11 @@ function placeBehind(
   settle(talk, { ...subject.wanted, ...(hand && { hand }), ...(at && { end: at }) });
   const now = talk.clause.subject;
   const { findings } = talk.clause;
+  const asOne = talk.clause.clearedAsOne;
   if (now && findings.length === 0 && talk.clause.isFine) clear(talk, now);
+  // "The carpet's clean on the driver's side": that one alone.
+  const stays = now && now.parts.length > 0 ? now.parts.map(({ id }) => id) : talk.clause.clearedAsOne;
+  for (const id of asOne) if (!stays.includes(id)) unclear(talk, id, talk.phrase?.from ?? 0);
   if (!now || findings.length === 0) return;
   const stay = findings.filter(({ part }) => now.parts.some(({ id }) => id === part));
   if (stay.length === 0) retarget(talk, findings.slice(-1), now);
@@ -104,6 +125,7 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     clause.side = {};
     return;
   }
+  if (isGlassOf(talk)) return;
   const that = thatOne(talk, sense.kinds);
   const hand =
     (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech)) ?? clause.side.hand ?? that?.hand;
@@ -116,6 +138,7 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     end,
     isMany: sense.isMany === true || clause.both,
     isAll: clause.isAll,
+    isMass: sense.isMass,
   };
   const { likewise, onto, number, attributes } = clause;
   clause.both = false;
@@ -138,7 +161,11 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   const isOn = isHomeless || (isBehindOn && (clause.floating.length > 0 || isClose));
   const before = clause.subject;
   const isListed =
-    before !== undefined && !before.isSpoken && clause.findings.length === 0 && !clause.corrected;
+    before !== undefined &&
+    !before.isSpoken &&
+    clause.findings.length === 0 &&
+    !clause.corrected &&
+    isJoined(talk);
   // "Swirls on the bonnet and both front wings."
   const isShared =
     !isOn &&
@@ -161,6 +188,16 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   if (isOn || isShared || isMore) talk.clause.sharedTo = talk.phrase?.to ?? 0;
 }
 
+const glazed: ReadonlySet<PartKind> = new Set(['mirror', 'headlamp', 'taillamp', 'foglamp']);
+
+/** "The mirror, glass cracked": its own glass. */
+function isGlassOf({ clause, phrase }: Talk): boolean {
+  return (
+    /^(the )?(glass|screen|lens)('s)?$/i.test(phrase?.text ?? '') &&
+    clause.subject?.wanted.kinds.some((kind) => glazed.has(kind)) === true
+  );
+}
+
 /** "… apart from that quarter": the one with a fault that was spoken of, whatever side is in hand. */
 function thatOne(talk: Talk, kinds: readonly PartKind[]): { hand: Hand; end?: End } | undefined {
   const word = talk.words[(talk.phrase?.from ?? 0) - 1]?.word;
@@ -174,6 +211,16 @@ function thatOne(talk: Talk, kinds: readonly PartKind[]): { hand: Hand; end?: En
   if (!position) return undefined;
   const end = endOf(position);
   return { hand: handOf(position), ...((end === 'front' || end === 'rear') && { end }) };
+}
+
+/** Whether a part is tied to the one before it: by a comma, by "and". "Sticker on the windshield left fender" is no list. */
+function isJoined(talk: Talk): boolean {
+  for (let at = talk.index; at > 0; at--) {
+    const phrase = talk.phrases[at] as Phrase;
+    if (at < talk.index && phrase.sense.is === 'part') return false;
+    if (phrase.before === 'comma' || /^(and|or|nor|plus)$/i.test(phrase.text)) return true;
+  }
+  return false;
 }
 
 /** Words between two parts that one fault is on: "and both". */

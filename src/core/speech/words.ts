@@ -15,6 +15,8 @@ export interface TalkWord {
 export interface TalkLine {
   text: string;
   at?: number;
+  /** It goes on from the line before without a pause: captions are cut where the line is full. */
+  isOn?: true;
 }
 
 /** Longer than any talk of a car: a mistake of whoever sent it. */
@@ -31,15 +33,15 @@ const ends: Record<string, Break> = {
 };
 const rank: Record<Break, number> = { none: 0, comma: 1, pause: 2, stop: 3, question: 4 };
 
-/** Splits talk into words in lower case, with what was heard between them. A new line is a pause: captions often have no other. */
+/** Splits talk into words in lower case, with what was heard between them. A new line is a pause, unless it goes on. */
 export function talkWords(lines: readonly TalkLine[]): TalkWord[] {
   const words: TalkWord[] = [];
   let before: Break = 'stop';
   const hear = (next: Break) => {
     if (rank[next] > rank[before]) before = next;
   };
-  for (const { text, at } of lines) {
-    hear('pause');
+  for (const { text, at, isOn } of lines) {
+    if (!isOn) hear('pause');
     for (const piece of text.split(/\s+/)) {
       const [, lead = '', body = '', tail = ''] =
         /^([^\p{L}\p{N}"″'’/]*)(.*?)([.!?,;:…)"]*)$/u.exec(piece) ?? [];
@@ -66,6 +68,8 @@ const plain = (word: string): string => word.toLowerCase().replace(/[’`]/g, "'
 /** Abbreviations keep together, joined words come apart: "n/s" → ns, "thirty-seconds" → thirty seconds, "46mm" → 46 mm. */
 function split(piece: string): string[] {
   return plain(piece)
+    .replace(/\bn[/.]?s[/.]?([fr])\b(?![/.]?[a-z])/g, 'ns$1')
+    .replace(/\bo[/.]?s[/.]?([fr])\b(?![/.]?[a-z])/g, 'os$1')
     .replace(/\bn\/s/g, 'ns')
     .replace(/\bo\/s/g, 'os')
     .replace(/(\d),(\d{3})\b/g, '$1$2')

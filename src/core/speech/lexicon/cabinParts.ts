@@ -14,7 +14,7 @@ export const cabinParts: Table = [
     part(['bolster'], { end: 'front', sideWord: 'driver' }),
   ],
   ['seat|seat base|base|squab', part(['seat'])],
-  ['back seat|rear seat', part(['seat'], { end: 'rear' })],
+  ['back seat|rear seat', part(['seat'], { end: 'rear', isMass: true })],
   ['seats', part(['seat'], { isMany: true })],
   [
     `rear seats|back seats|second row|rear bench|back bench|rear seat bench|bench seat|rear bench seat|seats in the back|
@@ -33,7 +33,7 @@ export const cabinParts: Table = [
     'door card|door panel|door trim|inner door panel|inside door panel|door pocket|door pull|interior door panel',
     part(['doorcard']),
   ],
-  ['carpet|mat|floor mat|floor carpet|rubber mat|floormat|carpeting', part(['carpet'])],
+  ['carpet|mat|floor mat|floor carpet|rubber mat|floormat|carpeting', part(['carpet'], { isMass: true })],
   ['carpets|mats|floor mats|rubber mats|mats all|carpet mats|floormats', part(['carpet'], { isMany: true })],
   [
     'headlining|headliner|roof lining|head liner|head lining|roof liner|headlinings|head lighting',

@@ -43,17 +43,14 @@ export const faults: Table = [
     'scuffs|scrapes|grazes|scuff marks|rub marks|scrape marks|grazing marks|scruffs',
     manyFaults('kerbing', 'scuff'),
   ],
-  [
-    'edge chip|edge chips|chipped edge|door edge chip|door edge chips|chip on the edge|chips on the edge|edge damage',
-    fault('edge-nick'),
-  ],
+  ['edge chip|edge chips|chipped edge|chip on the edge|chips on the edge|edge damage', fault('edge-nick')],
   ['nick|edge nick|nicked', fault('edge-nick', 'stone-chip')],
   ['nicks|edge nicks', manyFaults('edge-nick', 'stone-chip')],
   [
     `kerbed|kerbing|kerb mark|kerb damage|kerb rash|curb rash|curbed|curved|rash|rashed|touched by a kerb|caught on a kerb|
     kissed the kerb|kissed a kerb|kissed the curb|kissed a curb|on the kerb|
     curb mark|kerb damaged|kerb marked|kerb scuff|kerb scuffs|kerb scrape|kerb strike|curb damage|curb scuff|curb scuffs|curb scrape|
-    kerbings|curbing|curb rashed|curve rash|curved rash|curb brash|kirbed|kirbing|curving|kerb marking|kerb scuffed|caught the kerb|
+    kerbings|curbing|curb rashed|curve rash|curved rash|curb brash|kirbed|kirbing|curving|kerb marking|kerb scuffed|caught the kerb|kiss with a kerb|kiss with the kerb|kiss of the kerb|kissed a bit|had a kiss|caught a kerb|caught a curb|
     caught the curb|hit a curb|hit the curb|hit a kerb|hit the kerb|met a kerb|bit of kerb|some curb|kerb bite|
     curb bite|curb damaged|touched the kerb|touched a kerb|been kerbed|been curbed|diamond cut damage|kerbed a bit|curbed up`,
     fault('kerbing', 'scuff'),
@@ -90,7 +87,7 @@ export const faults: Table = [
     clear coat's peeling|clear coat is peeling|peeled|flake|flakes|lacquer's lifting|lacquer is lifting|lacquer's peeling|
     lacquer's clear coat is gone|clear coat's gone|clear coat is going|lacquer has gone|lacquer going|paint's peeling|
     paint is peeling|paint's flaking|flaky|clear coat's failing|lacquer has lifted|clear coat is failing|lacquer is peeling`,
-    fault('peel', 'wheel-flaking', 'wear'),
+    fault('peel', 'wheel-flaking', 'wear', 'cover-crack'),
   ],
   [
     `etched|etching|bird lime|sap|bird mess|etch|tree sap|water marks|bird mark|bird poo|bird dropping|bird droppings|bird marks|
@@ -149,7 +146,7 @@ export const faults: Table = [
     fault('burn'),
   ],
   [
-    'sagging|sags|drooping|coming down|dropping|sagged|saggy|falling down|drooped|come down|sagging down|dropped down|has dropped',
+    'sagging|sags|sag|drooping|coming down|dropping|sagged|saggy|falling down|drooped|come down|sagging down|dropped down|has dropped',
     fault('sag'),
   ],
   ['shiny|gone shiny|shine on it|smooth and shiny|polished up', fault('shiny')],
@@ -173,7 +170,7 @@ export const faults: Table = [
   ],
   ['peppered', fault('stone-chip')],
   [
-    `sat in|sits in|stands proud|sitting proud|gap|uneven gap|panel gap|gap wide|proud|out of line|misaligned|misalignment|not lined up|
+    `sits in|stands proud|sitting proud|gap|uneven gap|panel gap|gap wide|proud|out of line|misaligned|misalignment|not lined up|
     doesn't line up|don't line up|not flush|isn't flush|not sitting right|isn't sitting right|not sitting flush|out of alignment|
     sticks out|sticking out|sits proud|sits low|sits high|not sat right|isn't sat right|doesn't sit right|not sitting properly|
     isn't sitting properly|sits slightly proud|off a bit|gaps are off|gap is off|gap's off|gap's wide|gap is wide|bigger gap|uneven|

@@ -206,7 +206,7 @@ export const functions: Table = [
   ['head up display|heads up display', runs('head-up')],
   ['clock', runs('clock')],
   [
-    'power outlet|power outlets|12 volt|12 volt socket|cigarette lighter|lighter socket|twelve volt socket|power socket|twelve volt',
+    'power outlet|power outlets|12 volt|12 volt socket|cigarette lighter|cigarette lighter socket|lighter socket|twelve volt socket|power socket|twelve volt',
     runs('sockets'),
   ],
   ['wireless charging|wireless charger|charging pad|phone charger', runs('wireless-charge')],

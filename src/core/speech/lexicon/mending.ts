@@ -139,7 +139,7 @@ export const mending: Table = [
     { is: 'decision', decision: 'left' },
   ],
   [
-    `clean it|clean off|needs a clean|needs cleaning|wants a clean|could do with a clean|wants cleaning|needs a shampoo|needs a wash|
+    `clean off|needs a clean|needs cleaning|wants a clean|could do with a clean|wants cleaning|needs a shampoo|needs a wash|
     could do with a valet|needs a good clean|wants a good clean|needs valeting`,
     { is: 'cure', cure: 'clean' },
   ],

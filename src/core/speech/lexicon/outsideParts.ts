@@ -2,6 +2,7 @@ import { part, type Table } from './sense';
 
 /** Names of the parts outside and below, and their plurals: both of a pair. Common practice. */
 export const outsideParts: Table = [
+  ['in the bed|bed of the truck|inside the bed|inside of the bed', part(['bedfloor'])],
   ['front tyres|front tires', part(['tyre'], { end: 'front', isMany: true })],
   ['rear tyres|rear tires|back tyres|back tires', part(['tyre'], { end: 'rear', isMany: true })],
   ['doors', part(['door'], { isMany: true })],

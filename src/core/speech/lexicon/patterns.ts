@@ -67,6 +67,19 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
     '(?:pretty|real|fairly|quite a|a) good(?= (?:dent|ding|scratch|gouge|scuff|crack|scrape|chip|crease|tear|rip|size|sized)\\b)',
     { is: 'severity', severity: 'heavy' },
   ],
+  // "The size of a quarter" is no quarter panel.
+  [
+    '(?:about |roughly |maybe )?(?:the )?size of (?:a|an|your|my) (?:(?:ten|five|fifty|two|twenty|one|golf|tennis|credit|dinner|pencil|postage) )?[a-z]+(?: (?:piece|coin|eraser))?',
+    { is: 'filler' },
+  ],
+  [
+    '(?:dime|quarter|nickel|penny|pea|coin|golf ball|marble|fist|hand|palm|thumb)[ -](?:size|sized)',
+    { is: 'filler' },
+  ],
+  [
+    '(?:sat|sits) in(?! (?:the|a|an|our|my|there|here|it|this|that|for|and)\\b)',
+    { is: 'fault', kinds: ['gap'] },
+  ],
   // "I'll have that painted before delivery": what will be done, as a promise.
   ...(
     [

@@ -20,7 +20,8 @@ export type Figure = 'odometer' | 'keys' | 'keepers' | 'services';
 /** What a word or phrase of the talk does. Lists are in order of likelihood; the part and the car's style decide. */
 export type Sense =
   | { is: 'side'; hand?: Hand; sideWord?: SideWord; end?: End }
-  | { is: 'part'; kinds: readonly PartKind[]; end?: End; sideWord?: SideWord; isMany?: true }
+  /** `isMass` where the name is that of one thing in several parts: a carpet, a bench. */
+  | { is: 'part'; kinds: readonly PartKind[]; end?: End; sideWord?: SideWord; isMany?: true; isMass?: true }
   | { is: 'fault'; kinds: readonly FindingKind[]; isMany?: true }
   /** All is well with it; `isNone` where it is said that there is nothing: what is listed behind it is not there either. */
   | { is: 'fine'; isNone?: true }
@@ -89,7 +90,7 @@ export type Table = readonly (readonly [phrases: string, sense: Sense])[];
 
 export const part = (
   kinds: readonly PartKind[],
-  more: { end?: End; sideWord?: SideWord; isMany?: true } = {},
+  more: { end?: End; sideWord?: SideWord; isMany?: true; isMass?: true } = {},
 ): Sense => ({
   is: 'part',
   kinds,

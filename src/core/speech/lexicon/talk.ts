@@ -10,7 +10,7 @@ export const talk: Table = [
     unscathed|damage free|dent free|chip free|scratch free|mark free|rust free|rot free|as it should be|as they should be|solid|fantastic|
     brilliant|top notch|first class|as good as new|good as new|up together|bang on|looks great|look great|looking good|looks fine|
     look fine|looks lovely|look lovely|looks clean|look clean|hardly worn|barely worn|crystal clear|crisp and clear|nice and clear|
-    in one piece|not bad at all|all present|all intact|perfectly straight|dead straight|wear free|unworn|
+    in one piece|all there|not bad at all|all present|all intact|perfectly straight|dead straight|wear free|unworn|
     unmolested|respectable|presentable|honest|lines up|line up|lines up nicely|line up nicely|all line up|super clean|squeaky clean|
     never been kerbed|never been curbed|never been painted|never been used|never been sat in`,
     { is: 'fine' },
@@ -68,7 +68,7 @@ export const talk: Table = [
   [
     `right here|right there|right beside|right on the edge|right in the middle|right along|right on|right in|right through|
     right above|right below|right by|right next to|right at|right at the|right under|right across|right behind|right where|
-    right up|right down|right back|right over|right up to|right into|right from|right now|right away|right so|right okay|right guys|
+    right up|right down|right back|right over|right up to|right into|right from|right now|right away|right so|right okay|right about|right guys|
     right let's|right on the|right off|back to|back in|back up|back over|back onto|back into|come back|coming back|go back|going back|
     get back|pull back|stand back|back down|back along|back again|back on|back out|back of the|back of the net|left with|left over|
     left in it|left in|left to|left off|what's left|side to side|a good driver|daily driver|front to back|back to front|drive back|
@@ -79,12 +79,12 @@ export const talk: Table = [
     `side|side of|area|centre|center|panel|handle|door handle|pillar|petrol flap|vent|lock|trim|sidewall|body line|belt line|swage line|
     crease line|character line|feature line|edge|corner|corners|middle|top|bottom|cushion|lip|shoulder|leading edge|trailing edge|
     front edge|back edge|bottom edge|top edge|inner edge|outer edge|lower edge|shut line|door shut|door shuts|spoke|spokes|centre cap|
-    center cap|face of the wheel|the outside`,
+    center cap|face of the wheel`,
     { is: 'spot' },
   ],
   [
     `on the same side|same side|starting to|clear coat|clearcoat|this side|on this corner|this corner|this one|that one|here|the glass|
-    paint|the paint|paintwork|bodywork|panels|rearview mirror|rear view mirror|rear-view mirror|interior mirror|parked|outside|
+    paint|the paint|the clear|paintwork|bodywork|panels|rearview mirror|rear view mirror|rear-view mirror|interior mirror|parked|outside|
     remote start`,
     { is: 'filler' },
   ],
@@ -98,7 +98,7 @@ export const talk: Table = [
     great features|great spec|good features|great deal|good deal|good condition for|very clean car|really clean car|good fit|good grip|
     all good things|fine example|the best|good owner|good hands|clean example|tidy example|good order mechanically|great runner|
     nice runner|nice and tight|nice and straight away|nice set|good set|great set|clear picture|clear view|good photo|nice to drive|
-    good clean|quick clean|clear up|clean up|clean out|clear out|fine by|if that's okay|is that okay|that's okay|hope that's okay`,
+    good clean|quick clean|clear up|clean up|clean out|clear out|fine by|if is that okay|that's okay|hope that's okay`,
     { is: 'filler' },
   ],
   ['on|in|to|onto the', { is: 'on' }],
@@ -129,7 +129,7 @@ export const talk: Table = [
     { is: 'both', isAll: true },
   ],
   [
-    `i was looking for|i looked for|looking for|i look for|i thought there was|i thought that was|i thought it was|thought it had|
+    `i was looking for|i looked for|looking for|i look for|i thought there was|i thought they'd|i thought it had been|i thought somebody had|i thought someone had|i thought i'd found|thought i'd found|i thought i saw|thought i saw|i thought it might have|i thought that was|i thought it was|thought it had|
     i thought it had|thought there was|thought that was|i was expecting|i'd expect|i expected|looked like|i've looked for|we looked for|
     checked for|we check for|i checked for|i've checked for|check for|you look for|you'd look for`,
     { is: 'looking' },
@@ -214,8 +214,8 @@ export const talk: Table = [
   ],
   [
     `no hang on|sorry|i mean|hang on|no wait|correction|make that|no sorry|sorry no|no i mean|wait no|actually|excuse me|i beg your pardon|
-    beg your pardon|my mistake|i tell a lie|tell a lie|scratch that|i meant|should say|i should say|or rather|no that's|wait|sorry that's|
-    sorry that is|apologies that's|let me correct that|no actually|no it's the`,
+    beg your pardon|my mistake|i tell a lie|tell a lie|scratch that|i meant|should say|i should say|or rather|wait|sorry that's|
+    sorry that is|apologies that's|let me correct that|no actually`,
     { is: 'correct' },
   ],
   [

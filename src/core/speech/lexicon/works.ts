@@ -21,7 +21,7 @@ export const works: Table = [
   [
     `doesn't work|does not work|not working|don't work|dead|inop|inoperative|out|is out|faulty|blows warm|not cold|that's not cold|
     doesn't blow cold|doesn't do anything|does nothing|doesn't come up|doesn't|don't remember|does not get warm|doesn't get warm|
-    is slow|slow|a little hard|a little rough|hard|isn't working|aren't working|not work|never works|won't work|wont work|doesnt work|
+    is slow|slow|a little hard|a little rough|hard|isn't working|no power|no power to that|no power to it|has no power|aren't working|not work|never works|won't work|wont work|doesnt work|
     dont work|do not work|does not function|don't function|doesn't function|stopped working|has stopped|quit|quit working|has quit|
     blown|blows hot air|blows luke warm|blowing warm|blowing hot air|not blowing cold|isn't cold|isn't blowing cold|not getting cold|
     not very cold|isn't very cold|not cold at all|won't go cold|won't get cold|ain't cold|doesn't get cold|doesn't get hot|stuck|
