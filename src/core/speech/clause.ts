@@ -29,6 +29,8 @@ export interface Clause {
   /** Words of the talk up to the last "on". */
   onAt: number;
   side: { hand?: Hand; end?: End; isSitters?: boolean };
+  /** Sides said before it with "and": of the same parts. */
+  sides: { hand?: Hand; end?: End }[];
   /** The side was said in words that tell where one walks, not "back" or "driver" in passing. */
   isWalked: boolean;
   number?: Said & { text: string };
@@ -87,6 +89,7 @@ export const fresh = (): Clause => ({
   on: false,
   onAt: 0,
   side: {},
+  sides: [],
   isWalked: false,
   attributes: {},
   findings: [],

@@ -16,8 +16,13 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   const subject = clause.subject ?? (clause.isStranger ? undefined : talk.subject);
   // "The ball is missing": said of a thing that comes with it.
   if (clause.item !== undefined && !clause.subject) return;
+  // "It's missing the spare."
+  if (kinds[0] === 'loose' && talk.ahead(1)[0]?.sense.is === 'item') {
+    clause.denied = true;
+    return;
+  }
   if (clause.isOfSuch || (clause.isKnownStranger && !clause.subject)) return;
-  if (clause.isLooking) {
+  if (clause.isLooking && !clause.denied) {
     clause.lookedFor.push(...kinds);
     return;
   }

@@ -4,22 +4,31 @@ import type { FindingDraft } from './drafts';
 import type { Sense } from './lexicon/sense';
 import { faultFollows, partOnto, restFollows, tyresFollow } from './lookAhead';
 import type { Said } from './numbers';
-import { partsMeant } from './partsSaid';
+import { handOfWord, partsMeant } from './partsSaid';
 import type { Phrase } from './phrases';
 import { paint, readAllRound, tread } from './readings';
 import { size } from './size';
 import type { Talk } from './talk';
 
+const approximate = /^(about|around|roughly|nearly|almost|approximately|under|over|circa|approx|near)$/;
+
 /** A number: an odometer, a reading of paint or tread, a size or a count, by what is in hand. */
 export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
   const { clause } = talk;
   const subject = clause.subject ?? talk.subject;
+  const corner = said.unit === '32' && !clause.subject ? cornerOf(talk) : undefined;
+  if (corner) {
+    tread(talk, corner, said, true);
+    return;
+  }
   const isTyre =
     subject?.parts.every(({ kind }) => kind === 'tyre' || kind === 'tyre-inner') && subject.parts.length > 0;
   if (said.unit === 'miles' || said.unit === 'km' || said.low >= 5000) {
+    const isAbout = said.high % 500 === 0 && approximate.test(talk.words[phrase.from - 1]?.word ?? '');
     talk.add({
       is: 'figure',
       of: 'odometer',
+      ...(isAbout && { sure: 'likely' as const, why: ['said as about so much'] }),
       value: Math.round(said.high),
       unit: said.unit === 'km' || (said.unit === undefined && !isMiles(talk)) ? 'km' : 'mi',
     });
@@ -69,6 +78,21 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
     (clause.subject === undefined || clause.subject === talk.subject ? talk.lastFinding : undefined);
   if (isMeasure && target && !faultFollows(talk) && belongs(talk, target)) size(talk, target, said);
   else clause.number = { ...said, text: phrase.text };
+}
+
+/** "The right rear is at four thirty-seconds", "7/32 on the front left": the tyre at that corner. */
+function cornerOf(talk: Talk): Subject | undefined {
+  const [link, place] = talk.ahead(2);
+  const behind = link?.sense.is === 'on' && place?.sense.is === 'side' ? place.sense : undefined;
+  const hand =
+    behind?.hand ??
+    (behind?.sideWord && handOfWord(behind.sideWord, talk.context.speech)) ??
+    talk.clause.side.hand;
+  const end = behind?.end ?? talk.clause.side.end;
+  if (!hand || !end) return undefined;
+  const wanted = { kinds: ['tyre' as const], hand, end, isMany: false };
+  const meant = partsMeant(wanted, talk.inHand, talk.context.style);
+  return meant && 'parts' in meant ? { parts: meant.parts, wanted, isSpoken: false } : undefined;
 }
 
 /** "Eight on the front and seven on the rear": of all four the two at that end. */

@@ -56,7 +56,8 @@ const hearing: Hearing = {
   }),
   dismiss: does((talk) => hearDismiss(talk)),
   asking: marks((clause) => {
-    clause.isLooking = true;
+    // "Neither has any" asks nothing.
+    if (!clause.denied) clause.isLooking = true;
   }),
   looking: marks((clause) => {
     clause.isLooking = true;
@@ -152,6 +153,6 @@ export function hear(talk: Talk, phrase: Phrase): void {
   const { clause } = talk;
   clause.isAfterNumber = sense.is === 'number';
   if (heard === 'holds') return;
-  clause.near = false;
+  clause.near = sense.is === 'side' && clause.near;
   clause.on = sense.is === 'side' ? clause.on : false;
 }

@@ -1,16 +1,17 @@
-import { senseOf } from './lexicon/lexicon';
 import { numberAt } from './numbers';
 import type { Phrase } from './phrases';
 import type { Talk } from './talk';
 
 /** A side that no part follows belongs to the part before it. */
 export function isBehindPart(talk: Talk): boolean {
-  const { to = 0 } = talk.phrase ?? {};
-  for (let at = to; at < to + 3; at++) {
-    const word = talk.words[at];
-    if (word?.before !== 'none') return true;
-    const two = `${word.word} ${talk.words[at + 1]?.word ?? ''}`;
-    if (senseOf(word.word)?.is === 'part' || senseOf(two)?.is === 'part') return false;
+  for (let at = talk.index + 1; at < talk.index + 5; at++) {
+    const phrase = talk.phrases[at];
+    if (phrase?.before !== 'none') return true;
+    if (phrase.sense.is === 'part') return false;
+    const isBetween =
+      phrase.sense.is === 'side' ||
+      (phrase.sense.is === 'filler' && !/^(is|are|was|it's|with)$/i.test(phrase.text));
+    if (!isBetween) return true;
   }
   return true;
 }

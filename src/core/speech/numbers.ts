@@ -12,6 +12,14 @@ export interface Said {
 }
 
 const ones: Record<string, number> = {
+  twos: 2,
+  threes: 3,
+  fours: 4,
+  fives: 5,
+  sixes: 6,
+  sevens: 7,
+  eights: 8,
+  nines: 9,
   zero: 0,
   nought: 0,
   one: 1,
@@ -214,6 +222,11 @@ function amountAt(
   if (word(from + used) === 'and' && word(from + used + 1) === 'a' && word(from + used + 2) === 'half') {
     value += 0.5;
     used += 3;
+    // "Eighty nine and a half thousand."
+    if (/^(thousand|k|grand)$/.test(word(from + used) ?? '')) {
+      value *= 1000;
+      used++;
+    }
   }
   return { value, used };
 }

@@ -31,6 +31,8 @@ export interface WantedPart {
   isAll?: boolean;
   /** A bench, a carpet: one thing in several parts. */
   isMass?: boolean | undefined;
+  /** Other places that were said with it: "front and rear". */
+  also?: readonly { hand?: Hand | undefined; end?: End | undefined }[];
 }
 
 export function handOfWord(word: SideWord, speech: SideSpeech): Hand {
@@ -68,7 +70,18 @@ const endOfPart = (part: Part): End | undefined => positionEnd(part) ?? kindEnd(
 /**
  * Which parts are meant: by what was said with them, else by the side and end in hand, and never by a guess. What is said of two or four at once means all that fit.
  */
-export function partsMeant(
+export function partsMeant(wanted: WantedPart, inHand: InHand, style: BodyStyle): PartSaid | undefined {
+  const { also = [], ...first } = wanted;
+  const meant = partsAt(first, inHand, style);
+  if (also.length === 0 || !meant || !('parts' in meant)) return meant;
+  const all = also.flatMap((place) => {
+    const more = partsAt({ ...first, hand: place.hand ?? first.hand, end: place.end }, inHand, style);
+    return more && 'parts' in more ? more.parts : [];
+  });
+  return { parts: [...new Set([...all, ...meant.parts])] };
+}
+
+function partsAt(
   { kinds: named, hand, end, isMany, isAll }: WantedPart,
   inHand: InHand,
   style: BodyStyle,

@@ -7,7 +7,11 @@ import type { Phrase } from './phrases';
 import type { TalkWord } from './words';
 
 type Sourced = 'words' | 'text' | 'at' | 'sure' | 'why';
-type Unsourced = Draft extends infer D ? (D extends Draft ? Omit<D, Sourced> : never) : never;
+type Unsourced = Draft extends infer D
+  ? D extends Draft
+    ? Omit<D, Sourced> & Partial<Pick<Draft, 'sure' | 'why'>>
+    : never
+  : never;
 
 /** The same fault, or figure, said again so few words later is the same one. */
 export const AGAIN_WORDS = 14;

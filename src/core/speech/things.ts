@@ -22,7 +22,12 @@ export function hearResult(talk: Talk, works: boolean): void {
   // "Wiper works": the part's name is that of what it does.
   const [part] = clause.subject?.parts ?? [];
   if (clause.functions.length === 0 && part) {
-    const does = part.kind === 'wipers' && talk.inHand.end === 'rear' ? 'rear-wiper' : partDoes[part.kind];
+    const isOne = clause.subject?.wanted.kinds.length === 1;
+    const does = !isOne
+      ? undefined
+      : part.kind === 'wipers' && talk.inHand.end === 'rear'
+        ? 'rear-wiper'
+        : partDoes[part.kind];
     if (does) clause.functions.push(does);
   }
   const named = works ? clause.functions : joinedOf(talk);

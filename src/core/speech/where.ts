@@ -1,6 +1,7 @@
 import { endOf, type Hand, handOf, type PartKind, partIdOf, twinPosition } from '../car';
 import type { Subject } from './clause';
 import { clear, endPart, unclear } from './clauses';
+import type { FindingDraft } from './drafts';
 import { hearSame } from './faults';
 import type { End, Sense } from './lexicon/sense';
 import { isBehindPart, nextBefore, nothingFollows } from './lookAhead';
@@ -31,14 +32,45 @@ export function hearSide(talk: Talk, sense: Extract<Sense, { is: 'side' }>, { te
   if (/^right$/i.test(text) && isStress(talk)) return;
   // "Two point two left": what remains, no side.
   if (/^left$/i.test(text) && talk.clause.isAfterNumber && isBehindPart(talk)) return;
+  // "The rear door, not the front": what is denied is no place.
+  if (isJustDenied(talk)) return;
   const hand = sense.hand ?? (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech));
   const { subject } = talk.clause;
+  const { side } = talk.clause;
+  if ((side.hand || side.end) && /^and$/i.test(talk.phrases[talk.index - 1]?.text ?? '')) {
+    // "Passenger front and passenger rear wheels", "front and rear bumpers".
+    talk.clause.sides.push({ ...side });
+    if (hand || !side.hand) talk.clause.side = {};
+    else delete talk.clause.side.end;
+  }
   if (hand) talk.clause.side.hand = hand;
   if (sense.end) talk.clause.side.end = sense.end;
   talk.clause.side.isSitters = sense.sideWord === 'driver' || sense.sideWord === 'passenger';
   talk.clause.isWalked = !inPassing.test(text);
   // "The wheel on the driver's side", "the bumper, passenger side": said behind the part.
-  if (subject && (hand || sense.end) && isBehindPart(talk)) placeBehind(talk, subject, hand, sense);
+  if (!subject || !(hand || sense.end) || !isBehindPart(talk)) return;
+  if (hand && subject.isSpoken && isOwnStatement(talk)) otherSide(talk, subject, hand, sense.end);
+  else placeBehind(talk, subject, hand, sense);
+}
+
+const isJustDenied = (talk: Talk): boolean => {
+  const before = talk.phrases.slice(Math.max(0, talk.index - 2), talk.index).reverse();
+  const found = before.find(({ text }) => !/^(the|a)$/i.test(text));
+  return found?.sense.is === 'deny' && /^not$/i.test(found.text);
+};
+
+/** "Driver's headlight is fogged up, passenger side's clear": the one on that side is spoken of next. */
+function isOwnStatement(talk: Talk): boolean {
+  if (/'s$/.test(talk.phrase?.text ?? '') && !/^(driver|passenger)'s$/i.test(talk.phrase?.text ?? ''))
+    return true;
+  const next = talk.phrases[talk.index + 1];
+  return next?.before === 'none' && /^(is|are|was|has|looks)$/i.test(next.text);
+}
+
+function otherSide(talk: Talk, { wanted }: Subject, hand: Hand, end: End | undefined): void {
+  endPart(talk);
+  talk.clause.side = {};
+  settle(talk, { ...wanted, hand, ...(end && { end }), isMany: false });
 }
 
 const stressed =
@@ -122,6 +154,9 @@ function kindsHere(talk: Talk, kinds: readonly PartKind[]): readonly PartKind[] 
 export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): void {
   const { clause } = talk;
   if (clause.near) {
+    // The landmark is no part in hand, but its side is where one stands.
+    const { hand } = clause.side;
+    if (hand) talk.inHand = { ...talk.inHand, hand };
     clause.side = {};
     return;
   }
@@ -139,7 +174,9 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     isMany: sense.isMany === true || clause.both,
     isAll: clause.isAll,
     isMass: sense.isMass,
+    also: clause.sides,
   };
+  clause.sides = [];
   const { likewise, onto, number, attributes } = clause;
   clause.both = false;
   clause.isAll = false;
@@ -179,7 +216,7 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   const now = talk.clause.subject;
   if (isListed && before && now && !now.open)
     talk.clause.subject = { ...now, parts: [...before.parts, ...now.parts] };
-  if (clause.corrected && !isOn) retarget(talk, talk.clause.findings, talk.clause.subject);
+  if (clause.corrected && !isOn) retarget(talk, mistaken(talk), talk.clause.subject);
   talk.clause.corrected = false;
   if (isOn) putOn(talk, close);
   else if (isShared || isMore || onto) hearSame(talk);
@@ -221,6 +258,15 @@ function isJoined(talk: Talk): boolean {
     if (phrase.before === 'comma' || /^(and|or|nor|plus)$/i.test(phrase.text)) return true;
   }
   return false;
+}
+
+/** What a correction takes back: what this sentence found, or the last thing found a moment ago. "… a scratch. Sorry, that's the nearside front door." */
+function mistaken(talk: Talk): FindingDraft[] {
+  const { findings } = talk.clause;
+  const last = talk.lastFinding;
+  if (findings.length > 0) return findings;
+  const isRecent = last && (talk.phrase?.from ?? 0) - last.words[1] <= MORE_WORDS;
+  return isRecent && nothingFollows(talk) ? [last] : [];
 }
 
 /** Words between two parts that one fault is on: "and both". */

@@ -3,6 +3,11 @@ import { fault, manyFaults, type Table } from './sense';
 /** Words for faults. Where one word may be several things, the part decides; a mark may be anything, and is asked about. Common practice. */
 export const faults: Table = [
   [
+    `shot|knackered|past it|past their best|past its best|goosed|toast|had it|seen better days|on their way out|on its way out|gone hard|
+    smearing|smear`,
+    fault('worn', 'wear', 'tyre-wear', 'split'),
+  ],
+  [
     `chip|stone chip|rock chip|stonechip|stonechips|chipped|stone chipping|stone hit|rock hit|chip mark|paint chip|stone mark|
     stone damage|chip in the paint`,
     fault('stone-chip', 'glass-chip'),
@@ -50,7 +55,7 @@ export const faults: Table = [
     `kerbed|kerbing|kerb mark|kerb damage|kerb rash|curb rash|curbed|curved|rash|rashed|touched by a kerb|caught on a kerb|
     kissed the kerb|kissed a kerb|kissed the curb|kissed a curb|on the kerb|
     curb mark|kerb damaged|kerb marked|kerb scuff|kerb scuffs|kerb scrape|kerb strike|curb damage|curb scuff|curb scuffs|curb scrape|
-    kerbings|curbing|curb rashed|curve rash|curved rash|curb brash|kirbed|kirbing|curving|kerb marking|kerb scuffed|caught the kerb|kiss with a kerb|kiss with the kerb|kiss of the kerb|kissed a bit|had a kiss|caught a kerb|caught a curb|
+    kerbings|curbing|curb rashed|curve rash|curved rash|curb brash|kirbed|kirbing|curving|kerb marking|kerb scuffed|caught the kerb|kiss with a kerb|seen a kerb|seen a kerb or two|met the kerb|met a curb|seen a curb|seen a curb or two|been up the kerb|been up a kerb|kiss with the kerb|kiss of the kerb|kissed a bit|had a kiss|caught a kerb|caught a curb|
     caught the curb|hit a curb|hit the curb|hit a kerb|hit the kerb|met a kerb|bit of kerb|some curb|kerb bite|
     curb bite|curb damaged|touched the kerb|touched a kerb|been kerbed|been curbed|diamond cut damage|kerbed a bit|curbed up`,
     fault('kerbing', 'scuff'),

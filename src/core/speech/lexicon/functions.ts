@@ -20,7 +20,7 @@ export const functions: Table = [
   ],
   ['rear windows|back windows|rear electric windows', runs('rear-windows')],
   [
-    'radio|stereo|audio|speakers|sound system|cd player|speaker|infotainment|dab radio|dab|entertainment system|head unit',
+    'radio|stereo|audio|speakers|sound system|cd player|radio display|radio screen|speaker|infotainment|dab radio|dab|entertainment system|head unit',
     runs('audio'),
   ],
   ['horn|hooter|the horn', runs('horn')],

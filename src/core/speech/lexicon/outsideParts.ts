@@ -2,14 +2,20 @@ import { part, type Table } from './sense';
 
 /** Names of the parts outside and below, and their plurals: both of a pair. Common practice. */
 export const outsideParts: Table = [
+  [
+    "passenger doors|passenger's doors|passenger side doors",
+    part(['door'], { sideWord: 'passenger', isMany: true }),
+  ],
+  [
+    "driver's doors|drivers doors|driver doors|driver side doors",
+    part(['door'], { sideWord: 'driver', isMany: true }),
+  ],
+  ['tyre wise|tyres wise|tire wise|tires wise|on tyres', part(['tyre'], { isMany: true })],
   ['in the bed|bed of the truck|inside the bed|inside of the bed', part(['bedfloor'])],
   ['front tyres|front tires', part(['tyre'], { end: 'front', isMany: true })],
   ['rear tyres|rear tires|back tyres|back tires', part(['tyre'], { end: 'rear', isMany: true })],
   ['doors', part(['door'], { isMany: true })],
-  [
-    'back door|rear door|rear side door|rear passenger side door|rear door on this side',
-    part(['door'], { end: 'rear' }),
-  ],
+  ['back door|rear door|rear side door|rear door on this side', part(['door'], { end: 'rear' })],
   ['front door|front side door', part(['door'], { end: 'front' })],
   [
     'front wing|front fender|fender|wing|front quarter panel|front quarter|front guard|fender panel|wing panel',
@@ -41,7 +47,7 @@ export const outsideParts: Table = [
   ],
   [
     `rear bumper|back bumper|loading edge|load edge|rear bumper cover|back bumper cover|rear valance|rear diffuser|diffuser|back valance|
-    bumper on the back|bumper at the back|step bumper|rear apron|rear bar`,
+    bumper on the back|bumper at the back|step bumper|rear apron|boot lip|load lip|loading lip|rear bar`,
     part(['bumper-rear'], { end: 'rear' }),
   ],
   [

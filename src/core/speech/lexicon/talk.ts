@@ -145,7 +145,9 @@ export const talk: Table = [
     { is: 'other', isSame: true },
   ],
   [
-    `these|this type|they usually|they all|usually|normally|you'd normally|you usually see|you usually get|you often|
+    `these|this type|you sometimes get|you sometimes see|you do get|you can get|you get a lot of|they can get|they can suffer|you tend to get|you'll usually find|
+    you'll often find|you'd usually see|i would normally expect|i'd normally expect|i'd usually expect|i would usually expect|would expect|they do get|
+    they do tend to|they do suffer|you might expect|they usually|they all|usually|normally|you'd normally|you usually see|you usually get|you often|
     a lot of these|most of these|lots of these|these tend to|they tend to|tend to|prone to|known for|they're known for|
     they're known to|known to|commonly|notorious for|a common fault|common on these|common for these|typical of these|
     if there's|if there is|if there are|if there was|if there were|if it had|if it has|if you find|if you spot|in case there's|
