@@ -1,4 +1,4 @@
-import type { Hand, Part } from '../car';
+import type { Hand, Part, PartId } from '../car';
 import type { FunctionId } from '../functions';
 import type { FindingKind } from '../walk';
 import type { Draft, FindingDraft } from './drafts';
@@ -6,10 +6,16 @@ import type { End } from './lexicon/sense';
 import type { Said } from './numbers';
 import type { WantedPart } from './partsSaid';
 
+/** What must be asked of where, and the parts it may be. */
+export interface Open {
+  question: FindingDraft['questions'][number];
+  choices: readonly PartId[];
+}
+
 /** What is being spoken of: parts that are settled, or one that is open. */
 export interface Subject {
   parts: readonly Part[];
-  open?: FindingDraft['questions'][number];
+  open?: Open | undefined;
   wanted: WantedPart;
   /** Something was said of it. */
   isSpoken: boolean;

@@ -9,9 +9,12 @@ import { AGAIN_WORDS, type Talk } from './talk';
 export function clear(talk: Talk, subject: Subject): void {
   subject.isSpoken = true;
   talk.wasFine = true;
+  const { isFine: isCalledFine, isNothing, deniedKinds } = talk.clause;
+  const isFine = isCalledFine || isNothing || deniedKinds.length === 0;
   for (const { id } of allMeant(talk, subject)) {
     const known = talk.cleared.get(id);
     if (known) {
+      if (isFine) known.polarity = 'fine';
       known.absent.push(...talk.clause.deniedKinds.filter((kind) => !known.absent.includes(kind)));
       continue;
     }
@@ -23,7 +26,9 @@ export function clear(talk: Talk, subject: Subject): void {
       ...talk.source(talk.phrase as Phrase),
       sure: 'said',
       why: [],
+      said: '',
       part: id,
+      polarity: isFine ? 'fine' : 'there-is-not',
       absent: [...new Set(talk.clause.deniedKinds)],
     };
     talk.cleared.set(id, draft);

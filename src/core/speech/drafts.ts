@@ -18,6 +18,8 @@ const from = {
   text: z.string(),
   /** Seconds into the talk, where captions tell them. */
   at: z.number().optional(),
+  /** The whole sentence it came from, in the speaker's own words. */
+  said: z.string(),
   sure: z.enum(sureness),
   /** Why it is not as said, in words. */
   why: z.array(z.string()),
@@ -30,6 +32,13 @@ export const draftSchema = z.discriminatedUnion('is', [
     ...from,
     part: z.string().optional(),
     kind: z.enum(findingKindIds).optional(),
+    polarity: z.literal('there-is'),
+    /** Parts it may be on, where that is open. */
+    choices: z.array(z.string()).optional(),
+    /** What the words for it may stand for, the likeliest first: the part decides. */
+    kinds: z.array(z.enum(findingKindIds)),
+    /** Words of the sentence that nobody knows, in the order spoken. */
+    unheard: z.array(z.string()),
     /** What must be answered before it may be taken. */
     questions: z.array(z.enum(questionCodes)),
     suspected: z.boolean(),
@@ -50,6 +59,8 @@ export const draftSchema = z.discriminatedUnion('is', [
     is: z.literal('clear'),
     ...from,
     part: z.string(),
+    /** It was called fine; or only the faults of `absent` were said not to be there. */
+    polarity: z.enum(['fine', 'there-is-not']),
     absent: z.array(z.enum(findingKindIds)),
   }),
   z.strictObject({

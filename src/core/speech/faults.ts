@@ -1,5 +1,6 @@
 import type { Part } from '../car';
 import { type FindingKind, kindFits } from '../walk';
+import type { Subject } from './clause';
 import { unclear } from './clauses';
 import type { FindingDraft } from './drafts';
 import type { Sense } from './lexicon/sense';
@@ -8,7 +9,7 @@ import type { Phrase } from './phrases';
 import { placed } from './placed';
 import { hearSameTread, isOfTyres, readAllRound } from './readings';
 import { size } from './size';
-import { AGAIN_WORDS, type Talk } from './talk';
+import { AGAIN_WORDS, CARRIED_WORDS, type Talk } from './talk';
 
 /** A fault: of the parts in hand, unless it is denied, only looked for, or said of such cars. */
 export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phrase): void {
@@ -40,12 +41,17 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
     const finding: FindingDraft = {
       is: 'finding',
       ...talk.source(phrase),
-      ...placed(kinds, part, subject?.open ?? (subject ? undefined : 'which-part')),
+      polarity: 'there-is',
+      said: '',
+      unheard: [],
+      ...placed(kinds, part, subject?.open),
       suspected: clause.doubted,
       ...clause.attributes,
     };
     takeNumber(talk, finding);
     talk.kindsSaid.set(finding, kinds);
+    if (part?.position && !subject?.wanted.hand && phrase.from - talk.handSaidAt > CARRIED_WORDS)
+      talk.carried.add(finding);
     talk.drafts.push(finding);
     clause.findings.push(finding);
     if (!clause.subject) clause.floating.push(finding);
@@ -83,14 +89,7 @@ function isSaidAgain(
   if (lastKinds.length === 0 && kinds.length > 0 && from - last.words[1] <= AGAIN_WORDS) {
     talk.kindsSaid.set(last, kinds);
     const where = part ?? talk.context.style.parts.get(last.part ?? '');
-    Object.assign(
-      last,
-      placed(
-        kinds,
-        where,
-        last.questions.find((each) => each !== 'which-kind'),
-      ),
-    );
+    Object.assign(last, placed(kinds, where, openOf(last)));
     return true;
   }
   // "A chip, just a small mark": nothing new.
@@ -102,6 +101,12 @@ function isSaidAgain(
     takeNumber(talk, last);
   }
   return isSame;
+}
+
+/** What was open of a finding, its kind apart. */
+function openOf({ questions, choices = [] }: FindingDraft): Subject['open'] {
+  const question = questions.find((each) => each !== 'which-kind');
+  return question && { question, choices };
 }
 
 /** How bad, how many, from where, what mends it, who decides: of the fault that follows or the one before. */
@@ -164,6 +169,9 @@ export function hearSame(talk: Talk): void {
     const finding: FindingDraft = {
       is: 'finding',
       ...talk.source(talk.phrase as Phrase),
+      polarity: 'there-is',
+      said: '',
+      unheard: [],
       ...placed([last.kind], part, undefined),
       suspected: false,
     };

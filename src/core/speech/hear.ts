@@ -140,11 +140,16 @@ const hearing: Hearing = {
   },
 };
 
+function startSentence(talk: Talk, { before, from }: Phrase): void {
+  if (before === 'stop' || before === 'question' || before === 'pause') endClause(talk, before);
+  talk.sentences.push(from);
+}
+
 /** Hears one phrase: what it says goes where it belongs. */
 export function hear(talk: Talk, phrase: Phrase): void {
   talk.phrase = phrase;
   if (phrase.before === 'stop' || phrase.before === 'question' || phrase.before === 'pause')
-    endClause(talk, phrase.before);
+    startSentence(talk, phrase);
   else if (phrase.before === 'comma') breath(talk);
   const { sense } = phrase;
   const heard = (

@@ -5,6 +5,7 @@ import {
   type Hand,
   handOf,
   type Part,
+  type PartId,
   type PartKind,
   type SideSpeech,
 } from '../car';
@@ -18,7 +19,7 @@ export interface InHand {
 
 export type PartSaid =
   | { parts: readonly Part[] }
-  | { open: 'which-side' | 'which-end' | 'which-part'; kind: PartKind };
+  | { open: { question: 'which-side' | 'which-end' | 'which-part'; choices: readonly PartId[] } };
 
 export interface WantedPart {
   kinds: readonly PartKind[];
@@ -98,6 +99,11 @@ function partsAt(
         !(wantedHand && part.position && handOf(part.position) !== wantedHand) &&
         !(wantedEnd && endOfPart(part) && endOfPart(part) !== wantedEnd),
     );
+  const open = (question: 'which-side' | 'which-end' | 'which-part'): PartSaid => {
+    const may =
+      [at(hand ?? inHand.hand, end ?? inHand.end), at(hand, end), all].find(({ length }) => length > 0) ?? [];
+    return { open: { question, choices: may.map(({ id }) => id) } };
+  };
   const ends = new Set(all.map(endOfPart));
   if (isMany) {
     // "The wheels on this side": both ends of it; "headlamps": both hands.
@@ -110,13 +116,13 @@ function partsAt(
   if (fits.length === 1) return { parts: fits };
   const near = at(hand ?? inHand.hand, end ?? inHand.end);
   if (near.length === 1) return { parts: near };
-  if (near.length === 0) return { open: 'which-part', kind: first };
+  if (near.length === 0) return open('which-part');
   const hands = new Set(near.map(({ position }) => position && handOf(position)));
-  if (hands.size > 1) return { open: 'which-side', kind: first };
+  if (hands.size > 1) return open('which-side');
   // A seat and its bolster stand at one place: the first that was named.
   const places = new Set(near.map((part) => `${part.position} ${endOfPart(part)}`));
   if (places.size === 1) return { parts: [near.find(({ kind }) => kind === first) ?? (near[0] as Part)] };
-  return { open: 'which-end', kind: first };
+  return open('which-end');
 }
 
 /** What stays in hand after a part was named. */

@@ -15,10 +15,10 @@ export interface Phrase {
   to: number;
 }
 
-/** Cuts talk into phrases: the longest that is known at each place. Nothing is swallowed: unknown words stand as such. */
-export function phrasesOf(words: readonly TalkWord[]): Phrase[] {
+/** Cuts talk into phrases from a word on: the longest that is known at each place. Nothing is swallowed: unknown words stand as such. */
+export function phrasesOf(words: readonly TalkWord[], from = 0): Phrase[] {
   const phrases: Phrase[] = [];
-  for (let at = 0; at < words.length; ) {
+  for (let at = from; at < words.length; ) {
     const phrase = phraseAt(words, at);
     phrases.push(phrase);
     at = phrase.to;
@@ -65,7 +65,7 @@ function longestAt(words: readonly TalkWord[], from: number): { sense: Sense; us
     if (sense) best = { sense, used };
   }
   const pattern = patternAt(breathAt(words, from));
-  return pattern && pattern.used >= (best?.used ?? 0) ? pattern : best;
+  return pattern && pattern.used > (best?.used ?? 0) ? pattern : best;
 }
 
 /** The words that are said in one breath from a place on, as far as patterns look. */

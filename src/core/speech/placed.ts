@@ -18,12 +18,14 @@ export function placed(kinds: readonly FindingKind[], part: Part | undefined, op
     part && (kinds.find((kind) => kindFits(kind, part)) ?? kinds.find((kind) => !isOdd(kind, part)));
   const kind = part ? usual : kinds.length === 1 ? kinds[0] : undefined;
   const questions: FindingDraft['questions'] = [];
-  if (!part) questions.push(open ?? 'which-part');
+  if (!part) questions.push(open?.question ?? 'which-part');
   if (kinds.length === 0) questions.push('which-kind');
   else if (part && !kind) questions.push('kind-does-not-fit');
   return {
     ...(part && { part: part.id }),
     ...(kind && { kind }),
+    kinds: [...kinds],
+    ...(!part && open && { choices: [...open.choices] }),
     questions,
     sure: questions.length > 0 ? ('ask' as const) : ('said' as const),
     why: questions.length > 0 ? [reasons[questions[0] ?? 'which-part']] : [],
@@ -39,6 +41,8 @@ export function retarget(talk: Talk, findings: readonly FindingDraft[], subject:
     const kinds = talk.kindsSaid.get(finding) ?? [];
     Object.assign(finding, placed(kinds, part, subject.open));
     if (!part) delete finding.part;
+    else delete finding.choices;
+    if (!finding.kind) delete finding.kind;
     if (from !== undefined && from !== finding.part) clearAgain(talk, from);
   }
 }

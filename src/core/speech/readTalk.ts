@@ -1,6 +1,7 @@
 import { endClause } from './clauses';
 import type { SpeechContext } from './context';
 import type { Draft } from './drafts';
+import { finish } from './finish';
 import { hear } from './hear';
 import { phrasesOf } from './phrases';
 import { withSoftBreaks } from './softBreaks';
@@ -20,5 +21,5 @@ export function readTalk(lines: readonly TalkLine[], context: SpeechContext): Dr
     hear(talk, phrase);
   }
   endClause(talk, 'stop');
-  return talk.drafts;
+  return finish(talk);
 }

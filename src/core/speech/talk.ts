@@ -6,7 +6,10 @@ import { handAfter, type InHand } from './partsSaid';
 import type { Phrase } from './phrases';
 import type { TalkWord } from './words';
 
-type Sourced = 'words' | 'text' | 'at' | 'sure' | 'why';
+/** In every browser and in Node, but no part of the language. */
+declare function structuredClone<T>(value: T): T;
+
+type Sourced = 'words' | 'text' | 'said' | 'at' | 'sure' | 'why';
 type Unsourced = Draft extends infer D
   ? D extends Draft
     ? Omit<D, Sourced> & Partial<Pick<Draft, 'sure' | 'why'>>
@@ -15,6 +18,8 @@ type Unsourced = Draft extends infer D
 
 /** The same fault, or figure, said again so few words later is the same one. */
 export const AGAIN_WORDS = 14;
+/** A side that was said so many words ago is worth a look. */
+export const CARRIED_WORDS = 80;
 /** So few words behind a fault it may be taken back: "… no, that's dirt". */
 export const DISMISS_WORDS = 10;
 
@@ -30,6 +35,12 @@ export class Talk {
   readonly uncleared = new Map<string, Extract<Draft, { is: 'clear' }>>();
   /** What each finding could have been called: the part decides, and may be named later. */
   readonly kindsSaid = new Map<FindingDraft, readonly FindingKind[]>();
+  /** Word of the talk where a side was said last. */
+  handSaidAt = 0;
+  /** Findings whose side was said long before. */
+  readonly carried = new Set<FindingDraft>();
+  /** Words of the talk where each sentence begins. */
+  readonly sentences: number[] = [];
   phrase: Phrase | undefined;
   /** Of the phrase that is being heard. */
   index = 0;
@@ -47,6 +58,12 @@ export class Talk {
     if (!here) return;
     this.subject = { parts: [here], wanted: { kinds: [here.kind], isMany: false }, isSpoken: false };
     this.inHand = handAfter(here, {});
+  }
+
+  /** The same talk with what is known so far, to be heard on with other words. */
+  copy(words: readonly TalkWord[], phrases: readonly Phrase[]): Talk {
+    const { context: _, words: __, phrases: ___, ...known } = this;
+    return Object.assign(new Talk({ ...this.context }, words, phrases), structuredClone(known));
   }
 
   /** Where a draft comes from. */
@@ -67,6 +84,12 @@ export class Talk {
   }
 
   add(what: Unsourced): void {
-    this.drafts.push({ ...this.source(this.phrase as Phrase), sure: 'said', why: [], ...what } as Draft);
+    this.drafts.push({
+      ...this.source(this.phrase as Phrase),
+      said: '',
+      sure: 'said',
+      why: [],
+      ...what,
+    } as Draft);
   }
 }

@@ -2,7 +2,7 @@ import type { PartKind } from '../car';
 import type { FunctionId, WarningLampId } from '../functions';
 import type { Sense } from './lexicon/sense';
 import type { Phrase } from './phrases';
-import type { Talk } from './talk';
+import { AGAIN_WORDS, type Talk } from './talk';
 
 /** What a part is tried for when it is said to work. */
 const partDoes: Partial<Record<PartKind, FunctionId>> = {
@@ -32,7 +32,9 @@ export function hearResult(talk: Talk, works: boolean): void {
   }
   const named = works ? clause.functions : joinedOf(talk);
   const at = talk.drafts.length;
-  for (const id of named) talk.add({ is: 'function', function: id, works });
+  const said = talk.phrase?.text.toLowerCase() ?? '';
+  if (said === 'out' && !isLampOut(talk)) return;
+  for (const id of named) addFunction(talk, id, isRight(id, works, said));
   clause.saidOfAll = named.length > 1 && works ? talk.drafts.slice(at) : [];
   clause.failsNext = !works && clause.functions.length === 0;
   clause.functions = [];
@@ -56,10 +58,43 @@ function joinedOf(talk: Talk): readonly FunctionId[] {
   return functions.filter((id, at) => named.has(id) || (named.size === 0 && at === functions.length - 1));
 }
 
+/** "What doesn't work is the socket", "couldn't get the sat nav to load". */
+function followsFailing({ phrases, index }: Talk): boolean {
+  const before = phrases[index - 1];
+  return before?.sense.is === 'fails' || /^(is|are|the)$/i.test(before?.text ?? '');
+}
+
+/** "The light's out"; "goes in and out" is none. */
+function isLampOut({ words, phrase }: Talk): boolean {
+  return /('s|^is|^are|lights?|bulbs?|lamps?)$/.test(words[(phrase?.from ?? 0) - 1]?.word ?? '');
+}
+
+function addFunction(talk: Talk, id: FunctionId, works: boolean): void {
+  const last = talk.drafts.findLast((draft) => draft.is === 'function' && draft.function === id);
+  const isAgain = last?.is === 'function' && last.works === works;
+  if (isAgain && (talk.phrase?.from ?? 0) - last.words[1] <= AGAIN_WORDS) return;
+  talk.add({ is: 'function', function: id, works });
+}
+
+const warms: ReadonlySet<FunctionId> = new Set([
+  'heater-hot',
+  'front-seat-heat',
+  'rear-seat-heat',
+  'wheel-heat',
+]);
+
+/** Warm is right for a heater and wrong for what should be cold. */
+function isRight(id: FunctionId, works: boolean, said: string): boolean {
+  if (/\b(warm|hot)\b/.test(said) && !/not|n't/.test(said))
+    return id === 'aircon-cold' ? false : warms.has(id) || works;
+  if (/\bcold\b/.test(said) && !/not|n't/.test(said)) return !warms.has(id) && works;
+  return works;
+}
+
 /** Something one tries; `works` where the same words say that it does. */
 export function hearFunction(talk: Talk, { ids, works }: Extract<Sense, { is: 'function' }>): void {
-  if (works) for (const id of ids) talk.add({ is: 'function', function: id, works: true });
-  else if (talk.clause.failsNext && /^(is|are|the)$/i.test(talk.phrases[talk.index - 1]?.text ?? '')) {
+  if (works !== undefined) for (const id of ids) talk.add({ is: 'function', function: id, works });
+  else if (talk.clause.failsNext && followsFailing(talk)) {
     // "The only thing that doesn't work is the socket."
     for (const id of ids) talk.add({ is: 'function', function: id, works: false });
     talk.clause.failsNext = false;

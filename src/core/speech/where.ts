@@ -43,7 +43,10 @@ export function hearSide(talk: Talk, sense: Extract<Sense, { is: 'side' }>, { te
     if (hand || !side.hand) talk.clause.side = {};
     else delete talk.clause.side.end;
   }
-  if (hand) talk.clause.side.hand = hand;
+  if (hand) {
+    talk.clause.side.hand = hand;
+    talk.handSaidAt = talk.phrase?.to ?? 0;
+  }
   if (sense.end) talk.clause.side.end = sense.end;
   talk.clause.side.isSitters = sense.sideWord === 'driver' || sense.sideWord === 'passenger';
   talk.clause.isWalked = !inPassing.test(text);
@@ -135,6 +138,7 @@ export function hearMove(
   if (to === 'rear' || to === 'front') talk.inHand = { end: to };
   else if (to === 'other-side' && talk.inHand.hand)
     talk.inHand = { hand: talk.inHand.hand === 'l' ? 'r' : 'l' };
+  if (to === 'other-side') talk.handSaidAt = talk.phrase?.to ?? 0;
   else if (to === 'inside') talk.inHand = {};
   if (to !== 'on') talk.isInside = to === 'inside' || (talk.isInside && to === 'side');
   talk.subject = undefined;
@@ -177,6 +181,7 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     also: clause.sides,
   };
   clause.sides = [];
+  if (hand) talk.handSaidAt = talk.phrase?.to ?? 0;
   const { likewise, onto, number, attributes } = clause;
   clause.both = false;
   clause.isAll = false;
@@ -334,6 +339,7 @@ export function hearOne(talk: Talk, { hand, end }: Extract<Sense, { is: 'one' }>
   const subject = talk.clause.subject ?? talk.subject;
   if (!subject) return;
   endPart(talk);
+  if (end) talk.inHand = { ...talk.inHand, end };
   settle(talk, {
     ...subject.wanted,
     isMany: false,

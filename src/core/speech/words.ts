@@ -34,9 +34,9 @@ const ends: Record<string, Break> = {
 const rank: Record<Break, number> = { none: 0, comma: 1, pause: 2, stop: 3, question: 4 };
 
 /** Splits talk into words in lower case, with what was heard between them. A new line is a pause, unless it goes on. */
-export function talkWords(lines: readonly TalkLine[]): TalkWord[] {
+export function talkWords(lines: readonly TalkLine[], first: Break = 'stop'): TalkWord[] {
   const words: TalkWord[] = [];
-  let before: Break = 'stop';
+  let before: Break = first;
   const hear = (next: Break) => {
     if (rank[next] > rank[before]) before = next;
   };

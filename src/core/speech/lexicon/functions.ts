@@ -2,6 +2,8 @@ import { runs, type Table } from './sense';
 
 /** Things one switches on, tries and drives. Common practice. */
 export const functions: Table = [
+  ['no heat|no hot air|heater blows cold', { is: 'function', ids: ['heater-hot'], works: false }],
+  ['no cold air|blows no cold air', { is: 'function', ids: ['aircon-cold'], works: false }],
   [
     `air con|aircon|air conditioning|ac|a c|a/c|air|front air|air condition|climate control|climate|airco|a.c|ac system|air con system|
     climate air con|aircon system|the ac|rear ac|rear air|ac compressor|dual climate`,

@@ -80,6 +80,27 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
     '(?:sat|sits) in(?! (?:the|a|an|our|my|there|here|it|this|that|for|and)\\b)',
     { is: 'fault', kinds: ['gap'] },
   ],
+  // What does not do as it should: of something one tries.
+  [
+    "(?:won't|wont|doesn't|doesnt|does not|will not|don't|didn't|wouldn't)(?: even| really| always)? (?!(?:have|has|show|look|seem|appear|matter|see|know|think|want|need|worry|expect|catch|smoke|rust|go through|come out|polish|wipe|rub|say|mean|believe|like|get me|forget|check|try|test|tried|find|feel|smell|leak|sit|fit|line|match|be|do|tell|mind|take|make|let|give|buff|affect|notice|it|they|you|we|that)\\b)[a-z]+(?: (?:up|down|back|out|on|off|in|open|over|shut|closed|cold|hot|warm))*",
+    { is: 'fails' },
+  ],
+  [
+    'not (?:been )?(?:working|kicking in|coming on|blowing|heating|charging|responding|connecting|pairing|opening|closing|locking|engaging|lighting up)',
+    { is: 'fails' },
+  ],
+  [
+    "(?:can't|couldn't|could not|cannot|wouldn't|unable to|not able to) get(?: the| it| that| my| this)?",
+    { is: 'fails' },
+  ],
+  [
+    '(?:it )?(?:pulls|drifts|wanders)(?: a little| slightly| a bit)? to (?:the |one )?(?:left|right|side)',
+    { is: 'function', ids: ['pulls-straight'], works: false },
+  ],
+  [
+    '(?:shakes|shimmies|wobbles|vibrates)(?: a little| a bit)? (?:at|over|above|around) (?:speed|[a-z0-9]+)',
+    { is: 'function', ids: ['no-shake'], works: false },
+  ],
   // "I'll have that painted before delivery": what will be done, as a promise.
   ...(
     [

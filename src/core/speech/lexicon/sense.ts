@@ -71,7 +71,7 @@ export type Sense =
   /** All that was not named: the rest, everywhere. */
   | { is: 'rest' }
   /** `works` where the phrase says that too. */
-  | { is: 'function'; ids: readonly FunctionId[]; works?: true }
+  | { is: 'function'; ids: readonly FunctionId[]; works?: boolean }
   /** `isVerb` where it only does so at the end of a breath: "the heater does". */
   | { is: 'works'; isVerb?: true }
   | { is: 'fails' }

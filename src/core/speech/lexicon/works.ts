@@ -8,7 +8,7 @@ export const works: Table = [
     `works|work|working|does work|all work|ice cold|cold|blows cold|blow cold|hot|blows hot|go up and down|all go up and down|
     opens and shuts|opens and closes|engages fine|engages|all working|are working|is working|do work|working fine|works fine|
     works great|work great|works perfectly|works like it should|works as it should|works as they should|working as it should|
-    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|roll up and down|rolls up and down|go up and down fine|blowing cold|
+    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|plays|like butter|like a dream|like silk|nicely|beautifully|feel good|feels good|read fine|in and out|goes in and out|roll up and down|rolls up and down|go up and down fine|blowing cold|
     nice and cold|freezing cold|gets cold|freezing|icy cold|blows ice cold|blowing nice and cold|gets hot|gets nice and hot|
     nice and hot|blowing hot|nice and warm|up and down|goes up and down|go up and down fine|go down and up|opens and closes fine|
     open and close|open and shut|opens fine|opens up|holds|hold|retract|heats up|heat up|gets warm|loud and clear|pairs|connects|
@@ -21,7 +21,7 @@ export const works: Table = [
   [
     `doesn't work|does not work|not working|don't work|dead|inop|inoperative|out|is out|faulty|blows warm|not cold|that's not cold|
     doesn't blow cold|doesn't do anything|does nothing|doesn't come up|doesn't|don't remember|does not get warm|doesn't get warm|
-    is slow|slow|a little hard|a little rough|hard|isn't working|won't roll up|won't roll down|doesn't roll up|doesn't roll down|doesn't go back|won't go back|doesn't move|won't move|won't adjust|doesn't adjust|no power|no power to that|no power to it|has no power|aren't working|not work|never works|won't work|wont work|doesnt work|
+    is slow|slow|a little hard|a little rough|hard|isn't working|warm|lukewarm|luke warm|squeals|rattles|whines|clunks|clicks|shudders|vibrates|only works|only working|won't roll up|won't roll down|doesn't roll up|doesn't roll down|doesn't go back|won't go back|doesn't move|won't move|won't adjust|doesn't adjust|no power|no power to that|no power to it|has no power|aren't working|not work|never works|won't work|wont work|doesnt work|
     dont work|do not work|does not function|don't function|doesn't function|stopped working|has stopped|quit|quit working|has quit|
     blown|blows hot air|blows luke warm|blowing warm|blowing hot air|not blowing cold|isn't cold|isn't blowing cold|not getting cold|
     not very cold|isn't very cold|not cold at all|won't go cold|won't get cold|ain't cold|doesn't get cold|doesn't get hot|stuck|
