@@ -6,6 +6,7 @@ import { amounts, cures, findingKindIds, noticeDistances, severities, surenesses
 export const sureness = ['said', 'likely', 'ask'] as const;
 export const questionCodes = [
   'which-part',
+  'part-not-on-car',
   'which-side',
   'which-end',
   'which-kind',

@@ -9,12 +9,13 @@ import type { Phrase } from './phrases';
 import { placed } from './placed';
 import { hearSameTread, isOfTyres, readAllRound } from './readings';
 import { size } from './size';
+import { subjectNow } from './subject';
 import { AGAIN_WORDS, CARRIED_WORDS, type Talk } from './talk';
 
 /** A fault: of the parts in hand, unless it is denied, only looked for, or said of such cars. */
 export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phrase): void {
   const { clause } = talk;
-  const subject = clause.subject ?? (clause.isStranger ? undefined : talk.subject);
+  const subject = subjectNow(talk);
   // "The ball is missing": said of a thing that comes with it.
   if (clause.item !== undefined && !clause.subject) return;
   // "It's missing the spare."

@@ -3,14 +3,12 @@ import type { Subject } from './clause';
 import type { FindingDraft } from './drafts';
 import type { Sense } from './lexicon/sense';
 import { faultFollows, partOnto, restFollows, tyresFollow } from './lookAhead';
-import type { Said } from './numbers';
+import { digitsAt, type Said } from './numbers';
 import { handOfWord, partsMeant } from './partsSaid';
 import type { Phrase } from './phrases';
-import { paint, readAllRound, tread } from './readings';
+import { isAbout, paint, readAllRound, tread } from './readings';
 import { size } from './size';
 import type { Talk } from './talk';
-
-const approximate = /^(about|around|roughly|nearly|almost|approximately|under|over|circa|approx|near)$/;
 
 /** A number: an odometer, a reading of paint or tread, a size or a count, by what is in hand. */
 export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
@@ -24,11 +22,11 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
   const isTyre =
     subject?.parts.every(({ kind }) => kind === 'tyre' || kind === 'tyre-inner') && subject.parts.length > 0;
   if (said.unit === 'miles' || said.unit === 'km' || said.low >= 5000) {
-    const isAbout = said.high % 500 === 0 && approximate.test(talk.words[phrase.from - 1]?.word ?? '');
+    const isRound = said.high % 500 === 0 && isAbout(talk);
     talk.add({
       is: 'figure',
       of: 'odometer',
-      ...(isAbout && { sure: 'likely' as const, why: ['said as about so much'] }),
+      ...(isRound && { sure: 'likely' as const, why: ['said as about so much'] }),
       value: Math.round(said.high),
       unit: said.unit === 'km' || (said.unit === undefined && !isMiles(talk)) ? 'km' : 'mi',
     });
@@ -97,8 +95,11 @@ function cornerOf(talk: Talk): Subject | undefined {
 
 /** "Eight on the front and seven on the rear": of all four the two at that end. */
 function tyresAt(talk: Talk, subject: Subject): Subject {
-  const [link, place, behind] = talk.ahead(3);
-  const isPlace = link?.sense.is === 'on' && place?.sense.is === 'side' && behind?.sense.is !== 'part';
+  const ahead = talk.ahead(3);
+  // "Three and a half front, four rear."
+  const [link, place, behind] = ahead[0]?.sense.is === 'side' ? [undefined, ...ahead] : ahead;
+  const isPlace =
+    (!link || link.sense.is === 'on') && place?.sense.is === 'side' && behind?.sense.is !== 'part';
   const end = isPlace && place.sense.is === 'side' ? place.sense.end : undefined;
   if (!end || !subject.wanted.isMany) return subject;
   const meant = partsMeant(
@@ -129,9 +130,20 @@ export function hearServiced(talk: Talk): void {
   talk.clause.isServiced = true;
 }
 
+/** "Mileage one oh four three fifty." */
+function readRow(talk: Talk): void {
+  let { to = 0 } = talk.phrase ?? {};
+  while (/^(is|it's|at|of|on|now|says|reads)$/.test(talk.words[to]?.word ?? '')) to++;
+  const row = digitsAt(talk.words, to);
+  if (row) talk.add({ is: 'figure', of: 'odometer', value: row.value, unit: isMiles(talk) ? 'mi' : 'km' });
+}
+
 /** Keys, keepers, stamps: the number before them. */
 export function hearFigure(talk: Talk, of: Extract<Sense, { is: 'figure' }>['of']): void {
-  if (of === 'odometer') return;
+  if (of === 'odometer') {
+    readRow(talk);
+    return;
+  }
   const { number, both } = talk.clause;
   const before = talk.words[(talk.phrase?.from ?? 0) - 1]?.word ?? '';
   const ordinal: Record<string, number> = { second: 2, third: 3, first: 1, fourth: 4 };

@@ -18,7 +18,14 @@ export function hearFine(talk: Talk, isNone: boolean): void {
     clause.hasDenied = true;
     clause.isNone = true;
   }
-  if ((wasDenied && !isNone) || clause.isKnownStranger || clause.isOfSuch || clause.isLooking) return;
+  if (
+    (wasDenied && !isNone) ||
+    clause.isKnownStranger ||
+    clause.isOfSuch ||
+    clause.isLooking ||
+    clause.isRest
+  )
+    return;
   clause.isFine = true;
   const subject = clause.subject ?? talk.subject;
   if (!subject || clause.findings.length > 0) return;

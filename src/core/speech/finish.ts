@@ -26,8 +26,8 @@ export function finish(talk: Talk): Draft[] {
 const textOf = ({ words }: Talk, from: number, to: number): string =>
   words
     .slice(from, to)
-    .map(({ said }) => said)
-    .join(' ');
+    .map(({ said, before }, at) => (at > 0 && before === 'comma' ? `, ${said}` : at > 0 ? ` ${said}` : said))
+    .join('');
 
 const unknownIn = ({ phrases }: Talk, from: number, to: number): string[] =>
   phrases

@@ -3,10 +3,12 @@ import { hearAttribute, hearFault, hearSame } from './faults';
 import { hearFigure, hearGaugeBehind, hearNumber, hearRest, hearServiced } from './figures';
 import { hearDeny, hearDismiss, hearFine } from './fine';
 import { nextBefore } from './lookAhead';
+import { hearMove, hearOne, hearOther, hearStranger } from './moves';
 import type { Phrase } from './phrases';
+import { hearSide } from './sides';
 import type { Talk } from './talk';
 import { hearFunction, hearItem, hearLamp, hearLamps, hearResult, takeBackAll } from './things';
-import { hearMove, hearOne, hearOther, hearPart, hearSide, hearStranger } from './where';
+import { hearPart } from './where';
 
 /** "All work except …". */
 const exceptions = /^(except|apart from|other than|bar|aside from|save for|with the exception)/i;

@@ -231,6 +231,36 @@ function amountAt(
   return { value, used };
 }
 
+/** An odometer read out in groups: "one oh four three fifty", "six seven one nine oh". At least two groups; nothing where it is no such row. */
+export function digitsAt(
+  words: readonly TalkWord[],
+  from: number,
+): { value: number; used: number } | undefined {
+  let digits = '';
+  let groups = 0;
+  let at = from;
+  for (; at < words.length && (at === from || words[at]?.before === 'none'); at++) {
+    const word = words[at]?.word ?? '';
+    const next = words[at + 1]?.before === 'none' ? (words[at + 1]?.word ?? '') : '';
+    if (/^(oh|o|zero|nought)$/.test(word)) digits += '0';
+    else if (word in ones) digits += String(ones[word]);
+    else if (word in teens) digits += String(teens[word]);
+    else if (word in tens && next in ones) {
+      digits += String((tens[word] ?? 0) + (ones[next] ?? 0));
+      at++;
+    } else if (word in tens) digits += String(tens[word]);
+    else if (word === 'hundred') digits += '00';
+    else break;
+    groups++;
+  }
+  const isRow =
+    groups >= 3 &&
+    digits.length >= 4 &&
+    digits.length <= 6 &&
+    !/^(thousand|k|miles?|grand)$/.test(words[at]?.word ?? '');
+  return isRow ? { value: Number(digits), used: at - from } : undefined;
+}
+
 /** What is said of how many, how long or how deep at a place; nothing where no number stands. */
 export function numberAt(words: readonly TalkWord[], from: number): Said | undefined {
   const first = amountAt(words, from);

@@ -44,6 +44,9 @@ export function handOfWord(word: SideWord, speech: SideSpeech): Hand {
   return isLeft ? 'l' : 'r';
 }
 
+/** Met from the middle of the car: all of them are meant, whatever side one spoke of last. */
+const cabin: ReadonlySet<PartKind> = new Set(['seat', 'seatback', 'bolster', 'carpet', 'doorcard', 'belt']);
+
 const kindEnd = (kind: PartKind): End | undefined => {
   if (kind === 'bumper-front') return 'front';
   return kind === 'bumper-rear' ? 'rear' : undefined;
@@ -107,7 +110,7 @@ function partsAt(
   const ends = new Set(all.map(endOfPart));
   if (isMany) {
     // "The wheels on this side": both ends of it; "headlamps": both hands.
-    const isOfSide = ends.size > 1;
+    const isOfSide = ends.size > 1 && !all.some(({ kind }) => cabin.has(kind));
     return { parts: at(hand ?? (isOfSide && !end && !isAll ? inHand.hand : undefined), end) };
   }
   const said = at(hand, end);
@@ -120,7 +123,7 @@ function partsAt(
   const hands = new Set(near.map(({ position }) => position && handOf(position)));
   if (hands.size > 1) return open('which-side');
   // A seat and its bolster stand at one place: the first that was named.
-  const places = new Set(near.map((part) => `${part.position} ${endOfPart(part)}`));
+  const places = new Set(near.map((part) => `${part.position} ${endOfPart(part) ?? faceEnd[part.kind]}`));
   if (places.size === 1) return { parts: [near.find(({ kind }) => kind === first) ?? (near[0] as Part)] };
   return open('which-end');
 }

@@ -6,6 +6,7 @@ import type { Talk } from './talk';
 
 const reasons: Record<FindingDraft['questions'][number], string> = {
   'which-part': 'the part was not said',
+  'part-not-on-car': 'this car has no such part',
   'which-side': 'the side was not said',
   'which-end': 'front or rear was not said',
   'which-kind': 'what kind of fault it is was not said',

@@ -49,11 +49,21 @@ export function readWaiting(talk: Talk, subject: Subject, said: Said, isGauge: b
   delete talk.clause.number;
 }
 
+const approximate =
+  /^(about|around|roughly|nearly|almost|approximately|under|over|circa|approx|near|above|below)$/;
+
+/** "About a hundred": nobody read that figure. */
+export function isAbout({ words, phrase }: Talk): boolean {
+  return approximate.test(words[(phrase?.from ?? 0) - 1]?.word ?? '');
+}
+
 /** Drafts a depth of paint. */
 export function paint(talk: Talk, subject: Subject, { low, high, unit }: Said, isUs: boolean): void {
+  const about = isAbout(talk) && { sure: 'likely' as const, why: ['said as about so much'] };
   for (const { id } of subject.parts)
     talk.add({
       is: 'paint',
+      ...about,
       part: id,
       low,
       high,

@@ -34,7 +34,7 @@ export function hearResult(talk: Talk, works: boolean): void {
   const at = talk.drafts.length;
   const said = talk.phrase?.text.toLowerCase() ?? '';
   if (said === 'out' && !isLampOut(talk)) return;
-  for (const id of named) addFunction(talk, id, isRight(id, works, said));
+  for (const id of named) addFunction(talk, atEnd(talk, id), isRight(id, works, said));
   clause.saidOfAll = named.length > 1 && works ? talk.drafts.slice(at) : [];
   clause.failsNext = !works && clause.functions.length === 0;
   clause.functions = [];
@@ -72,8 +72,16 @@ function isLampOut({ words, phrase }: Talk): boolean {
 function addFunction(talk: Talk, id: FunctionId, works: boolean): void {
   const last = talk.drafts.findLast((draft) => draft.is === 'function' && draft.function === id);
   const isAgain = last?.is === 'function' && last.works === works;
-  if (isAgain && (talk.phrase?.from ?? 0) - last.words[1] <= AGAIN_WORDS) return;
+  const isClose = last && (talk.phrase?.from ?? 0) - last.words[1] <= AGAIN_WORDS;
+  if (isAgain && isClose) return;
+  // "Stereo works, one of the speakers crackles."
+  if (last && isClose) talk.drafts.splice(talk.drafts.indexOf(last), 1);
   talk.add({ is: 'function', function: id, works });
+}
+
+/** "Windows: rear right inop." */
+function atEnd({ clause }: Talk, id: FunctionId): FunctionId {
+  return id === 'front-windows' && clause.side.end === 'rear' ? 'rear-windows' : id;
 }
 
 const warms: ReadonlySet<FunctionId> = new Set([
@@ -109,6 +117,9 @@ export function hearFunction(talk: Talk, { ids, works }: Extract<Sense, { is: 'f
 export function takeBackAll(talk: Talk): void {
   for (const draft of talk.clause.saidOfAll) talk.drafts.splice(talk.drafts.indexOf(draft), 1);
   talk.clause.saidOfAll = [];
+  // "Everything works bar the rear wiper."
+  if (talk.clause.result) talk.clause.failsNext = true;
+  talk.clause.result = undefined;
 }
 
 /** No warning lamp is on. */
@@ -120,8 +131,10 @@ export function hearLamps(talk: Talk): void {
 export function hearItem(talk: Talk, item: string): void {
   const isDenied = talk.clause.denied;
   talk.clause.item = item;
-  const ahead = talk.words.slice(talk.phrase?.to ?? 0, (talk.phrase?.to ?? 0) + 3).map(({ word }) => word);
-  const isMissing = isDenied || ahead.includes('missing');
+  const ahead: string[] = [];
+  for (let at = talk.phrase?.to ?? 0; ahead.length < 3 && talk.words[at]?.before === 'none'; at++)
+    ahead.push(talk.words[at]?.word ?? '');
+  const isMissing = isDenied || ahead.some((word) => /^(missing|no|none|not|isn't|gone|absent)$/.test(word));
   talk.add({ is: 'item', item, there: !isMissing });
   talk.clause.denied = false;
 }

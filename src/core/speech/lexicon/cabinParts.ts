@@ -2,6 +2,7 @@ import { part, type Table } from './sense';
 
 /** Names of the parts in the cabin and the boot. Common practice. */
 export const cabinParts: Table = [
+  ['third row|third row seats|back row|back row seats|rearmost seats', part(['seat3'], { isMany: true })],
   [
     'boot floor|trunk floor|boot carpet|cargo floor|load floor|cargo area carpet|boot base|trunk carpet',
     part(['bootfloor', 'bedfloor']),
@@ -76,7 +77,7 @@ export const cabinParts: Table = [
   ],
   ['sun visor|sun visors|visor', part(['visors'])],
   [
-    'boot lining|trunk lining|boot side trim|boot trim|trunk trim|cargo side trim|cargo area trim',
+    'boot lining|trunk lining|boot side trim|side trims|boot side trims|load area trim|load area trims|boot trim|trunk trim|cargo side trim|cargo area trim',
     part(['bootlining']),
   ],
   [

@@ -3,7 +3,7 @@ import { fault, manyFaults, type Table } from './sense';
 /** Words for faults. Where one word may be several things, the part decides; a mark may be anything, and is asked about. Common practice. */
 export const faults: Table = [
   [
-    `shot|knackered|past it|past their best|past its best|goosed|toast|had it|seen better days|on their way out|on its way out|gone hard|
+    `shot|knackered|past it|past their best|past its best|goosed|toast|seen better days|on their way out|on its way out|gone hard|
     smearing|smear`,
     fault('worn', 'wear', 'tyre-wear', 'split'),
   ],
@@ -25,7 +25,7 @@ export const faults: Table = [
   ],
   [
     `dents|dings|dinks|door dings|little dents|dimples|parking dents|car park dents|parking dings|pin dents|hail dents|hail dings|
-    door dents|dints|dents and dings|indentations|car park dings|car park dinks`,
+    door dents|dints|dents and dings|indentations|car park dings|car park marks|car park mark|car park dinks`,
     manyFaults('dent'),
   ],
   ['crease|creased|creased in|crease dent|creases', fault('dent', 'crease')],
@@ -91,7 +91,7 @@ export const faults: Table = [
     clear coat failing|clearcoat failing|clear coat coming off|clear coat's coming off|clear coat is coming off|clear coat failure|
     clear coat's peeling|clear coat is peeling|peeled|flake|flakes|lacquer's lifting|lacquer is lifting|lacquer's peeling|
     lacquer's clear coat is gone|clear coat's gone|clear coat is going|lacquer has gone|lacquer going|paint's peeling|
-    paint is peeling|paint's flaking|flaky|clear coat's failing|lacquer has lifted|clear coat is failing|lacquer is peeling`,
+    paint is peeling|paint's flaking|flaky|clear coat's failing|clear coat is shot|clear coat's shot|lacquer is shot|lacquer's shot|lacquer's had it|lacquer has lifted|clear coat is failing|lacquer is peeling`,
     fault('peel', 'wheel-flaking', 'wear', 'cover-crack'),
   ],
   [
@@ -106,7 +106,7 @@ export const faults: Table = [
     fault('swirls'),
   ],
   [
-    `painted|been painted|been repainted|repainted|resprayed|respray|repaint|overspray|blown over|been blown over|blended|blended into|blended in|been painted before|
+    `painted|been painted|been repainted|repainted|resprayed|respray|repaint|overspray|blown over|been blown over|blended|blended into|blended in|been painted before|previous paint|prior paint|prior paintwork|previous paintwork|paint history|
     different shade|variation in colour|variation in color|variation in shade|difference in shade|difference in colour|difference in color|colour difference|color difference|mismatched color|mismatched colour|tape line|tape lines|over spray|respray sign|had paint|
     had some paint|has had paint|some paint|had a respray|had a repaint|paint work|been blown in|blown in|been sprayed|sprayed|
     has been painted|repainted before|colour match is off|color match is off|doesn't match|don't match|doesn't quite match|
@@ -151,7 +151,7 @@ export const faults: Table = [
     fault('burn'),
   ],
   [
-    'sagging|sags|sag|drooping|coming down|dropping|sagged|saggy|falling down|drooped|come down|sagging down|dropped down|has dropped',
+    'sagging|sags|sag|drooping|coming down|dropping|sagged|saggy|falling|falling down|drooped|come down|sagging down|dropped down|has dropped',
     fault('sag'),
   ],
   ['shiny|gone shiny|shine on it|smooth and shiny|polished up', fault('shiny')],

@@ -24,6 +24,11 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
     `${failedTo} ${looked}(?! (?:it|that|this|them|the|on|there|very|how|if|what|where|because|well|me)\\b)`,
     { is: 'deny' },
   ],
+  [
+    "(?:don't|do not|didn't) (?:think|believe)(?: that)? (?:there's|there is|there are|it's got|it has|they've got|i've seen|i saw)(?: any| a| an| been any| been a)?",
+    { is: 'deny' },
+  ],
+  ['(?:one|two|three) of the (?:four|five)|the other (?:two|three)', { is: 'rest' }],
   [`${looked} (?:no|none|nothing)(?: signs? of| evidence of)?`, { is: 'deny' }],
   [
     '(?:no|not any|not a|without any|without|zero|little or no|hardly any|barely any|free of any|never any)(?: (?:real|obvious|visible|major|other))? (?:signs?|evidence|traces?|hint) of(?: any| a| an)?',
@@ -96,6 +101,10 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
   [
     '(?:it )?(?:pulls|drifts|wanders)(?: a little| slightly| a bit)? to (?:the |one )?(?:left|right|side)',
     { is: 'function', ids: ['pulls-straight'], works: false },
+  ],
+  [
+    '(?:slight |bit of a |a bit of |a |some )vibrations?(?: at| over)?',
+    { is: 'function', ids: ['no-shake'], works: false },
   ],
   [
     '(?:shakes|shimmies|wobbles|vibrates)(?: a little| a bit)? (?:at|over|above|around) (?:speed|[a-z0-9]+)',

@@ -62,7 +62,7 @@ export type Sense =
   /** The same part on the other side. */
   | { is: 'other'; isSame?: true }
   /** One of those that are spoken of: "the front one". */
-  | { is: 'one'; hand?: Hand; end?: End }
+  | { is: 'one'; hand?: Hand; sideWord?: SideWord; end?: End }
   /** What follows is said of such cars, not of this one; and that it holds of this one too. */
   | { is: 'such' }
   | { is: 'indeed' }

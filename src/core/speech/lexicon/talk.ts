@@ -53,7 +53,7 @@ export const talk: Table = [
     wouldn't drive|doesn't matter|don't expect it to be new|haven't tried|didn't try|haven't tested|straight up|starts straight up|
     don't worry|don't worry about|not to worry|no worries|no problem|no doubt|no matter|no need|no need to|no idea|no longer|
     no question|not to mention|not only|not just|whether or not|if not|why not|not much to say|nothing but|not far off|can't remember|
-    can't complain|can't fault it|hard to see|hard to show|difficult to see|might not be able to see|may not be able to see|
+    can't complain|broke the paint|broken the paint|break the paint|can't fault it|hard to see|hard to show|difficult to see|might not be able to see|may not be able to see|
     don't know if you can see|don't know if you can see that|don't know if you can see it|i don't know if|if you can see|
     not sure if you can see|can you see that|can you see|you can't see it|you can't really see it|can't really see it|
     probably can't see it|can't see it on camera|doesn't show up|won't show up|doesn't show up on camera|not showing up|
@@ -83,7 +83,7 @@ export const talk: Table = [
     { is: 'spot' },
   ],
   [
-    `on the same side|same side|starting to|clear coat|clearcoat|this side|on this corner|this corner|this one|that one|here|the glass|
+    `on the same side|same side|starting to|clear coat|clearcoat|this side|on this corner|this corner|this one|that one|here|
     paint|the paint|the clear|paintwork|bodywork|panels|rearview mirror|rear view mirror|rear-view mirror|interior mirror|parked|outside|
     remote start`,
     { is: 'filler' },
@@ -161,7 +161,7 @@ export const talk: Table = [
     { is: 'indeed' },
   ],
   [
-    `same again|the same|same|same as|same as the other side|same as the front|same as the others|same thing|same story|same deal|
+    `same again|the same as the other side|the same as the front|the same as the back|the same as the others|the same as that side|same as that side|the same way|the same|same|same as|same as the other side|same as the front|same as the others|same thing|same story|same deal|
     same thing again|similar|the same thing|same again here|ditto|same there|same here|matching one|same sort of thing|similar story|
     again the same|much the same|just the same|the same again`,
     { is: 'same' },
@@ -172,6 +172,10 @@ export const talk: Table = [
   ],
   ['the front one|front one', { is: 'one', end: 'front' }],
   ['the rear one|rear one|the back one|back one', { is: 'one', end: 'rear' }],
+  ["driver's one|drivers one|driver's side one", { is: 'one', sideWord: 'driver' }],
+  ["passenger's one|passenger one|passenger side one", { is: 'one', sideWord: 'passenger' }],
+  ['the nearside one|nearside one', { is: 'one', sideWord: 'nearside' }],
+  ['the offside one|offside one', { is: 'one', sideWord: 'offside' }],
   ['the left one|left one|left hand one', { is: 'one', hand: 'l' }],
   ['the right one|right one|right hand one', { is: 'one', hand: 'r' }],
   [
@@ -180,7 +184,7 @@ export const talk: Table = [
   ],
   [
     `going down|moving down|looking along|looking back along|coming up|coming down the|moving up|on this side|moving along|
-    working our way down|working down|heading down|walking down|coming along|moving back along|going along|making our way down|
+    working our way down|moving back|moving on back|working back|heading back|working our way back|working my way back|moving on down|moving on|moving forward|coming forward|walking back|working down|heading down|walking down|coming along|moving back along|going along|making our way down|
     working my way down|heading back along`,
     { is: 'move', to: 'side' },
   ],
