@@ -20,7 +20,6 @@ import { benchReplay } from './replay';
 import type { Row } from './row';
 import { benchScale } from './scale';
 import { benchSchedule } from './schedule';
-import { benchShorthand } from './shorthand';
 import { benchSpeech } from './speech';
 import { benchWalk } from './walk';
 import { benchYard } from './yard';
@@ -30,7 +29,6 @@ const benches = {
   append: benchAppend,
   phones: benchPhones,
   replay: benchReplay,
-  shorthand: benchShorthand,
   speech: benchSpeech,
   walk: benchWalk,
   yard: benchYard,

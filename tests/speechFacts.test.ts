@@ -1,6 +1,6 @@
 import { readdirSync } from 'node:fs';
 import { expect, it } from 'vitest';
-import { factOf, readTalk } from '#core/speech';
+import { factsOf, readTalk } from '#core/speech';
 import { entrySchema, replay } from '#core/walk';
 import { begun, entriesOf, idOf, WALK } from './builders/entries';
 import { readTalkFile } from './speech/corpus';
@@ -13,7 +13,9 @@ it.each(readdirSync('tests/speech/build'))(
       talk.lines.map((text) => ({ text })),
       talk,
     );
-    const facts = drafts.flatMap((draft, i) => factOf(draft, talk.style, idOf(0xf000 + i)) ?? []);
+    let made = 0;
+    const newId = () => idOf(0xf000 + made++);
+    const facts = factsOf(drafts, { style: talk.style, newId });
     expect(facts.length).toBeGreaterThan(10);
     const entries = entriesOf([begun, ...facts]);
     for (const entry of entries) entrySchema.parse(entry);
@@ -24,6 +26,6 @@ it.each(readdirSync('tests/speech/build'))(
     );
     // Nothing that must be asked first is taken.
     for (const draft of drafts)
-      if (draft.sure === 'ask') expect(factOf(draft, talk.style, idOf(1))).toBeUndefined();
+      if (draft.sure === 'ask') expect(factsOf([draft], { style: talk.style, newId })).toEqual([]);
   },
 );

@@ -91,9 +91,7 @@ const peopleScreen = fetchedScreen(() =>
 const auditScreen = fetchedScreen(() =>
   import('./screens/people/AuditScreen').then((file) => file.AuditScreen),
 );
-const shorthandHelp = fetchedScreen(() =>
-  import('./screens/help/ShorthandHelp').then((file) => file.ShorthandHelp),
-);
+const whatToSay = fetchedScreen(() => import('./screens/help/WhatToSay').then((file) => file.WhatToSay));
 
 /** What one goes to from a walk: fetched once it is open, so that they open where there is no signal. */
 const ofAWalk = [
@@ -197,7 +195,7 @@ function YardRoutes() {
       <Route path="/walks/:id/preview" element={<Fetched screen={previewScreen} />} />
       <Route path="/reports/:id" element={<Fetched screen={reportScreen} />} />
       <Route path="/routes" element={<Fetched screen={routesScreen} />} />
-      <Route path="/help/shorthand" element={<Fetched screen={shorthandHelp} />} />
+      <Route path="/help/what-to-say" element={<Fetched screen={whatToSay} />} />
       <Route path="*" element={<NothingHere />} />
     </Routes>
   );

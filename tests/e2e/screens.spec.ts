@@ -58,7 +58,7 @@ test('routes and the grammar of a line are free of axe findings too', async ({ p
   await expect(page.getByRole('button', { name: 'Drag Cabin' })).toBeVisible();
   await noAxeFindings(page);
   await fitsSideways(page);
-  await page.goto(`${server.origin}/help/shorthand`);
+  await page.goto(`${server.origin}/help/what-to-say`);
   await expect(page.getByRole('heading', { name: 'Where: side and end' })).toBeVisible();
   await noAxeFindings(page);
   await fitsSideways(page);

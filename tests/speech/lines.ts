@@ -24,7 +24,7 @@ export function scoreLines(): LineScore[] {
       const style = bodyStyle(country === 'US' ? 'saloon' : 'hatch-5');
       const drafts = readTalk([{ text: line }], { style, speech: speechOf(country) });
       const wanted = meaning === 'none' || meaning === 'ask' ? [] : meaning.split('; ');
-      const asked = drafts.filter((draft) => draft.is === 'finding' && draft.questions.length > 0);
+      const asked = drafts.filter((draft) => 'questions' in draft && draft.questions.length > 0);
       const told = drafts.filter((draft) => !asked.includes(draft)).flatMap((draft) => toldOf(draft));
       const left = [...wanted];
       const extra = told.filter((each) => {

@@ -44,7 +44,7 @@ const draftSays = (draft: Draft): { is: string; says: string[] } | undefined => 
     case 'finding':
       return { is: 'finding', says: [draft.part ?? '?', draft.kind ?? '?'] };
     case 'clear':
-      return { is: 'clear', says: [draft.part] };
+      return { is: 'clear', says: [draft.part ?? '?'] };
     case 'tread':
       return {
         is: 'tread',
@@ -99,7 +99,7 @@ export function scoreTalk(talk: Talk): Scored {
   for (const draft of drafts) {
     const told = draftSays(draft);
     if (!told) continue;
-    if (draft.is === 'finding' && draft.questions.length > 0) {
+    if ('questions' in draft && draft.questions.length > 0) {
       scored.asked++;
       continue;
     }

@@ -37,9 +37,12 @@ export interface Clause {
   side: { hand?: Hand; end?: End; isSitters?: boolean };
   /** Sides said before it with "and": of the same parts. */
   sides: { hand?: Hand; end?: End }[];
+  /** Two sides in a row: one of them is meant. */
+  isTwo: boolean;
   /** The side was said in words that tell where one walks, not "back" or "driver" in passing. */
   isWalked: boolean;
-  number?: Said & { text: string };
+  /** A number that waits for what it counts or measures, and the word of the talk behind it. */
+  number?: Said & { text: string; at: number };
   attributes: Partial<FindingDraft>;
   findings: FindingDraft[];
   /** Findings whose part was not named with them. */
@@ -70,6 +73,8 @@ export interface Clause {
   onto: boolean;
   /** "That's just dirt": nothing that is denied here makes a part clear. */
   isDismissed: boolean;
+  /** What the car has is told. */
+  hasKit: boolean;
   /** A figure of services follows. */
   isServiced: boolean;
   /** "Nothing on …": what is named next is fine. */
@@ -96,6 +101,7 @@ export const fresh = (): Clause => ({
   onAt: 0,
   side: {},
   sides: [],
+  isTwo: false,
   isWalked: false,
   attributes: {},
   findings: [],
@@ -115,6 +121,7 @@ export const fresh = (): Clause => ({
   likewise: false,
   onto: false,
   isDismissed: false,
+  hasKit: false,
   isServiced: false,
   isNothing: false,
   isOfSuch: false,

@@ -1,9 +1,10 @@
 import type { Part } from '../car';
-import { fresh, type Subject } from './clause';
+import { fresh, type Open, type Subject } from './clause';
 import type { Draft } from './drafts';
 import { partsMeant } from './partsSaid';
 import type { Phrase } from './phrases';
 import { AGAIN_WORDS, type Talk } from './talk';
+import { whyAsked } from './whyAsked';
 
 /** Drafts that the parts in hand are fine, with the faults that were denied; not of a part with a finding. */
 export function clear(talk: Talk, subject: Subject): void {
@@ -11,7 +12,9 @@ export function clear(talk: Talk, subject: Subject): void {
   talk.wasFine = true;
   const { isFine: isCalledFine, isNothing, deniedKinds } = talk.clause;
   const isFine = isCalledFine || isNothing || deniedKinds.length === 0;
-  for (const { id } of allMeant(talk, subject)) {
+  const meant = allMeant(talk, subject);
+  if (meant.length === 0 && subject.open) askClear(talk, subject.open, isFine);
+  for (const { id } of meant) {
     const known = talk.cleared.get(id);
     if (known) {
       if (isFine) known.polarity = 'fine';
@@ -27,6 +30,7 @@ export function clear(talk: Talk, subject: Subject): void {
       sure: 'said',
       why: [],
       said: '',
+      questions: [],
       part: id,
       polarity: isFine ? 'fine' : 'there-is-not',
       absent: [...new Set(talk.clause.deniedKinds)],
@@ -34,6 +38,27 @@ export function clear(talk: Talk, subject: Subject): void {
     talk.cleared.set(id, draft);
     talk.drafts.push(draft);
   }
+}
+
+/** "The headlamp's fine": which one must be asked. */
+function askClear(talk: Talk, { question, choices }: Open, isFine: boolean): void {
+  const last = talk.drafts.at(-1);
+  const isAgain =
+    last?.is === 'clear' &&
+    last.choices?.join() === choices.join() &&
+    (talk.phrase?.from ?? 0) - last.words[1] <= AGAIN_WORDS;
+  if (question === 'part-not-on-car' || question === 'which-part' || isAgain) return;
+  talk.drafts.push({
+    is: 'clear',
+    ...talk.source(talk.phrase as Phrase),
+    said: '',
+    sure: 'ask',
+    why: [whyAsked[question]],
+    questions: [question],
+    choices: [...choices],
+    polarity: isFine ? 'fine' : 'there-is-not',
+    absent: [...new Set(talk.clause.deniedKinds)],
+  });
 }
 
 /** "It's straight, one scratch by the handle", "tyres are good, five mil": what was called fine a breath before is told better. */
@@ -66,8 +91,8 @@ export function breath(talk: Talk): void {
 /** Another part of the same sentence: what was said of the one before stands. */
 export function endPart(talk: Talk): void {
   settleDenials(talk);
-  const { functions, result, side, both } = talk.clause;
-  talk.clause = { ...fresh(), functions, side, both, ...(result && { result }) };
+  const { functions, result, side, both, hasKit } = talk.clause;
+  talk.clause = { ...fresh(), functions, hasKit, side, both, ...(result && { result }) };
 }
 
 /** What was denied of the part in hand says that it is fine. */
@@ -81,9 +106,11 @@ export function settleDenials(talk: Talk): void {
 /** The end of a sentence, or a pause of the captions. */
 export function endClause(talk: Talk, how: 'stop' | 'question' | 'pause'): void {
   settleDenials(talk);
-  const { functions, result } = talk.clause;
+  const { functions, result, hasKit, denied, isOfSuch, isLooking } = talk.clause;
   if (functions.length > 0 && result !== undefined)
     for (const id of functions) talk.add({ is: 'function', function: id, works: result });
+  else if (hasKit && !denied && !isOfSuch && !isLooking)
+    for (const item of new Set(functions)) talk.add({ is: 'equipment', item });
   talk.wasQuestion = how === 'question';
   // A side that no part followed is where one walks from here.
   const { hand, end } = talk.clause.side;

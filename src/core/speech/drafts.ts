@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { functionIds, warningLampIds } from '../functions';
-import { amounts, cures, findingKindIds, noticeDistances, severities, surenesses } from '../walk';
+import { amounts, cures, findingKindIds, noticeDistances, severities, storyAbout, surenesses } from '../walk';
 
 /** As it was said · likely, look at it · must be asked before it is taken. */
 export const sureness = ['said', 'likely', 'ask'] as const;
 export const questionCodes = [
   'which-part',
+  'said-two',
+  'impossible-number',
   'part-not-on-car',
   'which-side',
   'which-end',
@@ -52,14 +54,18 @@ export const draftSchema = z.discriminatedUnion('is', [
     nail: z.string().optional(),
     feel: z.string().optional(),
     wipe: z.string().optional(),
-    cure: z.strictObject({ cure: z.enum(cures), sure: z.enum(surenesses).optional() }).optional(),
+    /** What would mend it, in the order said. */
+    cures: z.array(z.strictObject({ cure: z.enum(cures), sure: z.enum(surenesses).optional() })).optional(),
     decision: z.enum(['promised', 'buyer-chooses', 'house-decides', 'left']).optional(),
   }),
   /** A part that is fine; with the faults that were looked for there and are not. */
   z.strictObject({
     is: z.literal('clear'),
     ...from,
-    part: z.string(),
+    part: z.string().optional(),
+    /** Parts it may be, where that is open. */
+    choices: z.array(z.string()).optional(),
+    questions: z.array(z.enum(questionCodes)),
     /** It was called fine; or only the faults of `absent` were said not to be there. */
     polarity: z.enum(['fine', 'there-is-not']),
     absent: z.array(z.enum(findingKindIds)),
@@ -83,6 +89,10 @@ export const draftSchema = z.discriminatedUnion('is', [
   z.strictObject({ is: z.literal('function'), ...from, function: z.enum(functionIds), works: z.boolean() }),
   z.strictObject({ is: z.literal('lamp'), ...from, lamp: z.enum(warningLampIds) }),
   z.strictObject({ is: z.literal('no-lamps'), ...from }),
+  /** Said to be on the car; whether it works was not said. */
+  z.strictObject({ is: z.literal('equipment'), ...from, item: z.enum(functionIds) }),
+  /** Of its story, in the words of the sentence (`said`). */
+  z.strictObject({ is: z.literal('story'), ...from, about: z.enum(storyAbout) }),
   z.strictObject({ is: z.literal('item'), ...from, item: z.string(), there: z.boolean() }),
   z.strictObject({
     is: z.literal('figure'),
@@ -94,6 +104,7 @@ export const draftSchema = z.discriminatedUnion('is', [
 ]);
 export type Draft = z.output<typeof draftSchema>;
 export type FindingDraft = Extract<Draft, { is: 'finding' }>;
+export type ClearDraft = Extract<Draft, { is: 'clear' }>;
 
 /** What a file of talk comes to: all of it together, or each of its lines by itself. */
 export const spokenFileSchema = z.strictObject({

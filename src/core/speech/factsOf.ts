@@ -1,16 +1,46 @@
 import type { BodyStyle, PartId } from '../car';
 import { middleOf } from '../car';
-import { mmFrom32nds } from '../measure';
+import type { WarningLampId } from '../functions';
+import { kitItemIds } from '../kit';
+import { mmFrom32nds, UM_PER_MIL } from '../measure';
 import { type Fact, type FindingDetails, type LookId, lookKinds, looksFor } from '../walk';
 import type { Draft, FindingDraft } from './drafts';
 
-/** What a draft puts into the record when a person takes it; nothing where it must be asked first, or is taken on a screen of its own. `id` names the finding. */
-export function factOf(draft: Draft, style: BodyStyle, id: string): Fact | undefined {
-  if (draft.sure === 'ask') return undefined;
+interface Taking {
+  style: BodyStyle;
+  /** A new name for each thing that is put into the record. */
+  newId: () => string;
+  /** Words nobody knew go along as a note: they are few in a line, and many in a film. */
+  keepsWords?: boolean;
+  /** Warning lamps that were told to be on before. */
+  lampsOn?: readonly WarningLampId[];
+}
+
+/** What drafts put into the record when a person takes them, in order; nothing of what must be asked first, and no figure that was only about so much. */
+export function factsOf(drafts: readonly Draft[], taking: Taking): Fact[] {
+  const lamps = new Set(taking.lampsOn);
+  for (const draft of drafts) if (draft.is === 'lamp') lamps.add(draft.lamp);
+  const [firstLamp] = drafts.filter(({ is }) => is === 'lamp');
+  return drafts.flatMap((draft) => {
+    // All lamps that are on are one answer.
+    if (draft.is === 'lamp')
+      return draft === firstLamp ? [{ kind: 'lamps-noted', body: { on: [...lamps] } }] : [];
+    const fact = draft.sure === 'ask' ? undefined : factOf(draft, taking);
+    return fact ? [fact] : [];
+  });
+}
+
+/** Whether a draft may be taken as it is. */
+export const isTakeable = (draft: Draft, style: BodyStyle): boolean =>
+  factsOf([draft], { style, newId: () => '' }).length > 0;
+
+function factOf(draft: Draft, taking: Taking): Fact | undefined {
+  const { style } = taking;
   switch (draft.is) {
     case 'finding':
-      return findingFact(draft, style, id);
+      return findingFact(draft, taking);
     case 'clear': {
+      if (draft.part === undefined) return undefined;
       const absent = looksOf(draft.part, draft.absent, style);
       return { kind: 'part-cleared', body: { part: draft.part, ...(absent.length > 0 && { absent }) } };
     }
@@ -22,19 +52,38 @@ export function factOf(draft: Draft, style: BodyStyle, id: string): Fact | undef
         body: { part: draft.part, depth: { lowMm: mm(draft.low), highMm: mm(draft.high) }, unit: draft.unit },
       };
     }
+    case 'paint': {
+      if (draft.sure !== 'said') return undefined;
+      const um = (value: number) => Math.round(draft.unit === 'um' ? value : value * UM_PER_MIL);
+      const read = [...new Set([um(draft.low), um(draft.high)])];
+      return { kind: 'paint-read', body: { part: draft.part, um: read, source: 'typed' } };
+    }
     case 'function':
       return {
         kind: 'functions-tried',
         body: { functions: [draft.function], state: draft.works ? 'works' : 'faulty' },
       };
+    case 'no-lamps':
+      return { kind: 'lamps-noted', body: { on: [] } };
+    case 'item': {
+      const item = kitItemIds.find((id) => id === draft.item);
+      return item && { kind: 'item-counted', body: { item, count: draft.there ? 1 : 0 } };
+    }
+    case 'equipment':
+      return { kind: 'equipment-noted', body: { item: draft.item, standing: 'said' } };
+    case 'story':
+      return {
+        kind: 'story-told',
+        body: { fact: taking.newId(), about: draft.about, says: draft.said.slice(0, 300), source: 'said' },
+      };
     case 'figure':
-      return figureFact(draft);
+      return draft.sure === 'said' ? figureFact(draft) : undefined;
     default:
       return undefined;
   }
 }
 
-function findingFact(draft: FindingDraft, style: BodyStyle, id: string): Fact | undefined {
+function findingFact(draft: FindingDraft, { style, newId, keepsWords }: Taking): Fact | undefined {
   const {
     part: partId,
     kind,
@@ -51,6 +100,7 @@ function findingFact(draft: FindingDraft, style: BodyStyle, id: string): Fact | 
   } = draft;
   const part = style.parts.get(partId ?? '');
   if (!part || !kind) return undefined;
+  const note = keepsWords ? draft.unheard.join(' ') : '';
   const details = {
     ...(count !== undefined && { count }),
     ...(lengthMm !== undefined && { lengthMm }),
@@ -61,12 +111,13 @@ function findingFact(draft: FindingDraft, style: BodyStyle, id: string): Fact | 
     ...(nail && { nail }),
     ...(feel && { feel }),
     ...(wipe && { wipe }),
-    ...(draft.cure && { cures: [draft.cure] }),
+    ...(draft.cures && { cures: draft.cures }),
     ...(draft.decision && { decision: { is: draft.decision } }),
+    ...(note && { note }),
   } as FindingDetails;
   return {
     kind: 'finding-noted',
-    body: { finding: id, part: part.id, spot: middleOf(part), kind, suspected, details },
+    body: { finding: newId(), part: part.id, spot: middleOf(part), kind, suspected, details },
   };
 }
 

@@ -1,5 +1,5 @@
 import type { Part } from '../car';
-import { type FindingKind, kindFits } from '../walk';
+import { type FindingKind, findingKindOf, kindFits } from '../walk';
 import type { Subject } from './clause';
 import { unclear } from './clauses';
 import type { FindingDraft } from './drafts';
@@ -8,7 +8,7 @@ import { faultFollows } from './lookAhead';
 import type { Phrase } from './phrases';
 import { placed } from './placed';
 import { hearSameTread, isOfTyres, readAllRound } from './readings';
-import { size } from './size';
+import { askNumber, size } from './size';
 import { subjectNow } from './subject';
 import { AGAIN_WORDS, CARRIED_WORDS, type Talk } from './talk';
 
@@ -28,6 +28,8 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
     clause.lookedFor.push(...kinds);
     return;
   }
+  // "0 chips."
+  if (clause.number?.high === 0) clause.denied = true;
   if (clause.denied) {
     clause.deniedKinds.push(...kinds);
     clause.hasDenied = true;
@@ -64,11 +66,47 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   if (subject) subject.isSpoken = true;
 }
 
+/** A number left over at the end of a sentence: "chips 12" counts, "two of them" too; typed behind a dent it measures. */
+export function settleNumber(talk: Talk): void {
+  const { number, findings } = talk.clause;
+  const finding = findings.at(-1);
+  if (!number || number.unit || number.second !== undefined || !finding?.kind) return;
+  if (finding.count !== undefined || finding.lengthMm !== undefined) return;
+  const isCounted = findingKindOf(finding.kind).measuredBy === 'count' || ofThem(talk, number);
+  if (!isCounted && talk.context.isTyped) size(talk, finding, number);
+  else if (isCounted) takeNumber(talk, finding);
+}
+
+const ofThem = ({ words }: Talk, { at }: { at: number }): boolean =>
+  /^(spots?|places|patches|areas|points|bits|ones)$/.test(words[at]?.word ?? '') ||
+  (words[at]?.word === 'of' && /^(em|them|'em|those)$/.test(words[at + 1]?.word ?? ''));
+
+/** More of one kind nobody counts. */
+const MOST_COUNTED = 999;
+
 /** The number that was said before a fault counts it, or is its size. */
 function takeNumber(talk: Talk, finding: FindingDraft): void {
   const { number } = talk.clause;
-  if (number && !number.unit && Number.isInteger(number.low)) finding.count = number.high;
-  else if (number) size(talk, finding, number);
+  if (number && !number.unit && Number.isInteger(number.low)) {
+    if (number.high > MOST_COUNTED) askNumber(finding);
+    else finding.count = number.high;
+  } else if (number) size(talk, finding, number);
+}
+
+const repairs: ReadonlySet<FindingKind> = new Set(['old-repair', 'respray-sign', 'old-filling']);
+const marks: ReadonlySet<FindingKind> = new Set(['scuff', 'scratch', 'edge-nick', 'stone-chip']);
+
+function isOneThing(a: readonly FindingKind[], b: readonly FindingKind[]): boolean {
+  const isOf = (kinds: ReadonlySet<FindingKind>, said: readonly FindingKind[]) =>
+    said.some((kind) => kinds.has(kind));
+  return (
+    a.length === 0 ||
+    b.length === 0 ||
+    a.some((kind) => b.includes(kind)) ||
+    isOf(repairs, a) ||
+    isOf(repairs, b) ||
+    (isOf(marks, a) && isOf(marks, b))
+  );
 }
 
 /** The same fault in other words, in the same breath or the next: "repainted, I can see overspray". */
@@ -80,8 +118,8 @@ function isSaidAgain(
 ): boolean {
   const last = talk.lastFinding;
   if (!last || (part && last.part !== part.id) || talk.words[from - 1]?.word === 'another') return false;
-  // "A touched in chip": one thing by two words.
-  if (last.words[1] === from && before === 'none') {
+  // "A touched in chip": one thing by two words. "Scratch dent" is two things.
+  if (last.words[1] === from && before === 'none' && isOneThing(talk.kindsSaid.get(last) ?? [], kinds)) {
     last.words = [last.words[0], to];
     return true;
   }
@@ -126,12 +164,15 @@ export function hearAttribute(
             ? sense.of
             : sense.is === 'cure'
               ? {
-                  cure: { cure: sense.cure, ...(sense.sure && { sure: sense.sure }) },
+                  cures: [{ cure: sense.cure, ...(sense.sure && { sure: sense.sure }) }],
                   ...(sense.decision && { decision: sense.decision }),
                 }
               : { decision: sense.decision };
+  // "Maybe polish", "do not paint": nothing is decided about the cure.
+  if (sense.is === 'cure' && !sense.decision && isOpenCure(talk)) return;
   if (sense.is === 'amount' && sense.amount === 'all-over') readAllRound(talk);
-  const isAhead = sense.is !== 'notice' && sense.is !== 'test' && faultFollows(talk);
+  const isAhead =
+    sense.is !== 'test' && (sense.is !== 'notice' || talk.clause.findings.length === 0) && faultFollows(talk);
   const isCureAhead =
     (sense.is === 'cure' || sense.is === 'decision') &&
     talk.clause.findings.length === 0 &&
@@ -142,7 +183,7 @@ export function hearAttribute(
     return;
   }
   if (isAhead || (!talk.lastFinding && talk.clause.findings.length === 0)) {
-    if (isAhead || sense.is === 'amount' || sense.is === 'severity')
+    if (isAhead || !talk.lastFinding || sense.is === 'amount' || sense.is === 'severity')
       Object.assign(talk.clause.attributes, what);
     return;
   }
@@ -152,7 +193,26 @@ export function hearAttribute(
       : talk.lastFinding
         ? [talk.lastFinding]
         : [];
-  for (const target of targets) Object.assign(target, what);
+  for (const target of targets)
+    Object.assign(target, what, what.cures && { cures: withCure(target.cures, what.cures) });
+}
+
+const isOpenCure = ({ phrases, index }: Talk): boolean => {
+  const before = phrases.slice(Math.max(0, index - 2), index).reverse();
+  const found = before.find(({ sense }) => sense.is !== 'filler');
+  return (
+    found?.sense.is === 'doubt' ||
+    (found?.sense.is === 'deny' && !/^no/i.test(found.text)) ||
+    /^not$/i.test(found?.text ?? '')
+  );
+};
+
+/** A second cure comes behind the first: "touch in, then polish"; the same one again is said better. */
+function withCure(
+  before: FindingDraft['cures'] = [],
+  now: NonNullable<FindingDraft['cures']>,
+): FindingDraft['cures'] {
+  return [...before.filter(({ cure }) => !now.some((each) => each.cure === cure)), ...now].slice(0, 4);
 }
 
 /** The same again: the last fault, or the last reading of a tyre, on the part in hand. */

@@ -21,7 +21,11 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
   }
   const isTyre =
     subject?.parts.every(({ kind }) => kind === 'tyre' || kind === 'tyre-inner') && subject.parts.length > 0;
-  if (said.unit === 'miles' || said.unit === 'km' || said.low >= 5000) {
+  if (
+    said.unit === 'miles' ||
+    said.unit === 'km' ||
+    (said.low >= 5000 && !said.unit && !faultFollows(talk))
+  ) {
     const isRound = said.high % 500 === 0 && isAbout(talk);
     talk.add({
       is: 'figure',
@@ -44,7 +48,7 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
   const isTread = isTyre && said.low < 40 && said.unit !== 'um' && (!isUs || said.unit !== 'mil');
   if (!isTread && (clause.gauge || said.unit === 'um' || (isUs && said.unit === 'mil'))) {
     if (partOnto(talk)) {
-      clause.number = { ...said, text: phrase.text };
+      clause.number = { ...said, text: phrase.text, at: phrase.to };
       return;
     }
     if (clause.isRest || restFollows(talk) || !subject || subject.parts.length !== 1) return;
@@ -52,7 +56,7 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
     return;
   }
   if (tyresFollow(talk)) {
-    clause.number = { ...said, text: phrase.text };
+    clause.number = { ...said, text: phrase.text, at: phrase.to };
     return;
   }
   if (isTyre && said.low < 40 && clause.findings.length === 0) {
@@ -75,7 +79,7 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
     clause.findings.at(-1) ??
     (clause.subject === undefined || clause.subject === talk.subject ? talk.lastFinding : undefined);
   if (isMeasure && target && !faultFollows(talk) && belongs(talk, target)) size(talk, target, said);
-  else clause.number = { ...said, text: phrase.text };
+  else clause.number = { ...said, text: phrase.text, at: phrase.to };
 }
 
 /** "The right rear is at four thirty-seconds", "7/32 on the front left": the tyre at that corner. */

@@ -29,9 +29,11 @@ const textOf = ({ words }: Talk, from: number, to: number): string =>
     .map(({ said, before }, at) => (at > 0 && before === 'comma' ? `, ${said}` : at > 0 ? ` ${said}` : said))
     .join('');
 
+/** Words nobody knows, and things the record has no part for. */
 const unknownIn = ({ phrases }: Talk, from: number, to: number): string[] =>
   phrases
-    .filter((phrase) => phrase.sense.is === 'unknown' && phrase.from >= from && phrase.to <= to)
+    .filter((phrase) => phrase.from >= from && phrase.to <= to)
+    .filter(({ sense }) => sense.is === 'unknown' || sense.is === 'stranger')
     .map(({ text }) => text);
 
 /** Why a draft is worth a look before it is taken. */

@@ -1,5 +1,5 @@
 import { breath, endClause } from './clauses';
-import { hearAttribute, hearFault, hearSame } from './faults';
+import { hearAttribute, hearFault, hearSame, settleNumber } from './faults';
 import { hearFigure, hearGaugeBehind, hearNumber, hearRest, hearServiced } from './figures';
 import { hearDeny, hearDismiss, hearFine } from './fine';
 import { nextBefore } from './lookAhead';
@@ -10,6 +10,8 @@ import type { Talk } from './talk';
 import { hearFunction, hearItem, hearLamp, hearLamps, hearResult, takeBackAll } from './things';
 import { hearPart } from './where';
 
+/** "It's got sat nav". */
+const having = /^(it's got|has got|we've got|you've got|it has|got|has)$/i;
 /** "All work except …". */
 const exceptions = /^(except|apart from|other than|bar|aside from|save for|with the exception)/i;
 
@@ -45,8 +47,8 @@ const hearing: Hearing = {
     if (talk.clause.hasDenied) talk.clause.denied = false;
     hearNumber(talk, said, phrase);
   }),
-  count: does(({ clause }, { count }, { text }) => {
-    clause.number = { low: count, high: count, used: 1, text };
+  count: does(({ clause }, { count }, { text, to }) => {
+    clause.number = { low: count, high: count, used: 1, text, at: to };
   }),
   fine: does((talk, { isNone }) => hearFine(talk, isNone === true)),
   deny: does((talk, { isNothing }, phrase) => hearDeny(talk, phrase, isNothing === true)),
@@ -54,6 +56,7 @@ const hearing: Hearing = {
     const { clause } = talk;
     if (before === 'none' && exceptions.test(text)) takeBackAll(talk);
     if (!isWeak || clause.hasDenied) clause.denied = false;
+    if (having.test(text)) clause.hasKit = true;
     if (!isWeak) clause.isLooking = false;
   }),
   dismiss: does((talk) => hearDismiss(talk)),
@@ -71,8 +74,9 @@ const hearing: Hearing = {
     clause.isOfSuch = false;
     clause.denied = false;
   }),
-  doubt: marks((clause) => {
-    clause.doubted = true;
+  doubt: does((talk) => {
+    // "Maybe polish" doubts the cure, not the fault.
+    if (talk.ahead(1)[0]?.sense.is !== 'cure') talk.clause.doubted = true;
   }),
   correct: marks((clause) => {
     clause.corrected = true;
@@ -128,6 +132,13 @@ const hearing: Hearing = {
   }),
   figure: does((talk, { of }) => hearFigure(talk, of)),
   serviced: does((talk) => hearServiced(talk)),
+  has: does(({ clause }) => {
+    clause.hasKit = true;
+    clause.denied = false;
+  }),
+  story: does((talk, { about }) => {
+    if (!talk.clause.denied && !talk.clause.isLooking) talk.add({ is: 'story', about });
+  }),
   amount: does(hearAttribute),
   severity: does(hearAttribute),
   notice: does(hearAttribute),
@@ -142,8 +153,17 @@ const hearing: Hearing = {
   },
 };
 
+/** Nothing more is said. */
+export function endTalk(talk: Talk): void {
+  settleNumber(talk);
+  endClause(talk, 'stop');
+}
+
 function startSentence(talk: Talk, { before, from }: Phrase): void {
-  if (before === 'stop' || before === 'question' || before === 'pause') endClause(talk, before);
+  if (before === 'stop' || before === 'question' || before === 'pause') {
+    settleNumber(talk);
+    endClause(talk, before);
+  }
   talk.sentences.push(from);
 }
 

@@ -1,6 +1,11 @@
-export { type Draft, type SpokenFile, spokenFileSchema } from './drafts';
-export { factOf } from './factsOf';
+export { type Answer, answered, kindChoices } from './answered';
+export { askMessage } from './askMessage';
+export { type Draft, type FindingDraft, type SpokenFile, spokenFileSchema } from './drafts';
+export { factsOf, isTakeable } from './factsOf';
+export { phrasesIn, type TaughtWord, tables } from './lexicon/lexicon';
+export type { Sense } from './lexicon/sense';
 export { LiveTalk } from './liveTalk';
 export { readCaptions } from './readCaptions';
 export { readTalk } from './readTalk';
+export { isTeachable, MOST_TAUGHT, taughtWordSchema, taughtWordsSchema } from './taughtWords';
 export type { TalkLine } from './words';

@@ -1,8 +1,8 @@
-import { endClause } from './clauses';
 import type { SpeechContext } from './context';
 import type { Draft } from './drafts';
 import { finish } from './finish';
-import { hear } from './hear';
+import { endTalk, hear } from './hear';
+import { type Lexicon, lexiconOf } from './lexicon/lexicon';
 import { type Phrase, phrasesOf } from './phrases';
 import { withSoftBreaks } from './softBreaks';
 import { Talk } from './talk';
@@ -16,12 +16,14 @@ export class LiveTalk {
   private words: TalkWord[] = [];
   /** All that is settled: phrases, and what they came to. */
   private phrases: Phrase[] = [];
+  private readonly lexicon: Lexicon;
   private settled: Talk;
   /** What was heard before the first phrase that is not settled. */
   private next: Break = 'stop';
 
   constructor(private readonly context: SpeechContext) {
     this.settled = new Talk(context, [], []);
+    this.lexicon = lexiconOf(context);
   }
 
   /** What was said next, for good; a line that goes on has `isOn`. */
@@ -35,7 +37,7 @@ export class LiveTalk {
     const words = [...this.words, ...this.wordsOf({ text: perhaps, isOn: true })];
     const tail = this.tail(words);
     const talk = this.readOn(words, tail, tail.length);
-    endClause(talk, 'stop');
+    endTalk(talk);
     return finish(talk);
   }
 
@@ -48,7 +50,7 @@ export class LiveTalk {
 
   private tail(words: readonly TalkWord[]): Phrase[] {
     const [first, ...rest] = withSoftBreaks(
-      phrasesOf(words, this.phrases.at(-1)?.to ?? 0),
+      phrasesOf(words, this.lexicon, this.phrases.at(-1)?.to ?? 0),
       this.context.style,
     );
     // What is settled ends where a sentence does.

@@ -207,6 +207,12 @@ function amountAt(
   const whole = wholeAt(words, from);
   if (!whole) return undefined;
   let { value, used } = whole;
+  // "1 1/2 in".
+  const part = /^(\d)\/(\d+)$/.exec(word(from + used) ?? '');
+  if (part && part[2] !== '32') {
+    value += Number(part[1]) / (Number(part[2]) || 1);
+    used++;
+  }
   if (word(from + used) === 'point') {
     const digits: number[] = [];
     while (
@@ -282,7 +288,7 @@ export function numberAt(words: readonly TalkWord[], from: number): Said | undef
       used++;
     } else if (
       units[next] &&
-      !(next === 'in' && /^(the|a|it|here|there|this|that|front)$/.test(word(from + used + 1) ?? 'the'))
+      !(next === 'in' && /^(the|a|it|here|there|this|that|front)$/.test(word(from + used + 1) ?? ''))
     ) {
       unit = units[next];
       used++;

@@ -115,6 +115,11 @@ function partsAt(
   }
   const said = at(hand, end);
   if (said.length === 1) return { parts: said };
+  // "Rear window" is the rear glass; with a side it is a door's.
+  const [one, ...more] = said.filter(({ position }) => !position);
+  if (!hand && one && more.length === 0 && one.kind === first) return { parts: [one] };
+  const sided = said.filter(({ position }) => position);
+  if (hand && sided.length === 1) return { parts: sided };
   const fits = at(hand ?? inHand.hand, end);
   if (fits.length === 1) return { parts: fits };
   const near = at(hand ?? inHand.hand, end ?? inHand.end);

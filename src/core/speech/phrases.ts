@@ -1,4 +1,4 @@
-import { LONGEST, senseOf } from './lexicon/lexicon';
+import { type Lexicon, lexiconOf } from './lexicon/lexicon';
 import { LONGEST_PATTERN, patternAt } from './lexicon/patterns';
 import type { Sense } from './lexicon/sense';
 import { numberAt, type Said } from './numbers';
@@ -16,18 +16,23 @@ export interface Phrase {
 }
 
 /** Cuts talk into phrases from a word on: the longest that is known at each place. Nothing is swallowed: unknown words stand as such. */
-export function phrasesOf(words: readonly TalkWord[], from = 0): Phrase[] {
+export function phrasesOf(words: readonly TalkWord[], lexicon: Lexicon = lexiconOf({}), from = 0): Phrase[] {
   const phrases: Phrase[] = [];
   for (let at = from; at < words.length; ) {
-    const phrase = phraseAt(words, at);
+    const phrase = phraseAt(words, at, lexicon, phrases.at(-1));
     phrases.push(phrase);
     at = phrase.to;
   }
   return phrases;
 }
 
-function phraseAt(words: readonly TalkWord[], from: number): Phrase {
-  const known = shorterSide(words, from, longestAt(words, from));
+function phraseAt(
+  words: readonly TalkWord[],
+  from: number,
+  lexicon: Lexicon,
+  last: Phrase | undefined,
+): Phrase {
+  const known = doorAt(words, from, lexicon, last) ?? shorterSide(words, from, lexicon);
   const said = numberAt(words, from);
   const before = words[from]?.before ?? 'none';
   const textTo = (to: number) =>
@@ -53,16 +58,21 @@ function phraseAt(words: readonly TalkWord[], from: number): Phrase {
 }
 
 /** The longest phrase known at a place; a word that owns or has something ("bonnet's") is looked up without its ending. */
-function longestAt(words: readonly TalkWord[], from: number): { sense: Sense; used: number } | undefined {
+function longestAt(
+  words: readonly TalkWord[],
+  from: number,
+  { senseOf, goesOn }: Lexicon,
+): { sense: Sense; used: number } | undefined {
   let best: { sense: Sense; used: number } | undefined;
   let phrase = '';
-  for (let used = 1; used <= LONGEST && from + used <= words.length; used++) {
+  for (let used = 1; from + used <= words.length; used++) {
     const word = words[from + used - 1];
     // A phrase is said in one breath.
     if (!word || (used > 1 && word.before !== 'none')) break;
     phrase = used === 1 ? word.word : `${phrase} ${word.word}`;
-    const sense = senseOf(phrase) ?? senseOf(withoutEnding(phrase)) ?? partOf(phrase);
+    const sense = senseOf(phrase) ?? senseOf(withoutEnding(phrase)) ?? partOf(phrase, senseOf);
     if (sense) best = { sense, used };
+    if (!goesOn(phrase)) break;
   }
   const pattern = patternAt(breathAt(words, from));
   return pattern && pattern.used > (best?.used ?? 0) ? pattern : best;
@@ -82,28 +92,42 @@ function breathAt(words: readonly TalkWord[], from: number): string {
 /** Names with a number in them: "four by four". */
 const wholeNames: ReadonlySet<Sense['is']> = new Set(['function', 'item', 'filler', 'lamp']);
 
+/** "Nearside rear door ding" is a ding on that door; without a side a door ding is a kind of dent. */
+function doorAt(
+  words: readonly TalkWord[],
+  from: number,
+  { senseOf }: Lexicon,
+  last: Phrase | undefined,
+): ReturnType<typeof longestAt> {
+  const sense = words[from]?.word === 'door' && last?.sense.is === 'side' ? senseOf('door') : undefined;
+  return sense && words[from]?.before === 'none' && /^(dents?|dings?)$/.test(words[from + 1]?.word ?? '')
+    ? { sense, used: 1 }
+    : undefined;
+}
+
 /** "Nearside rear door" is the nearside and a rear door, not the nearside rear and a door. */
 function shorterSide(
   words: readonly TalkWord[],
   from: number,
-  known: ReturnType<typeof longestAt>,
+  lexicon: Lexicon,
 ): ReturnType<typeof longestAt> {
+  const known = longestAt(words, from, lexicon);
   if (known?.sense.is !== 'side' || known.used < 2) return known;
   const at = from + known.used - 1;
-  const next = longestAt(words, at);
+  const next = longestAt(words, at, lexicon);
   if (next?.sense.is !== 'part' || next.used < 2) return known;
   const text = words
     .slice(from, at)
     .map(({ word }) => word)
     .join(' ');
-  const sense = senseOf(text);
+  const sense = lexicon.senseOf(text);
   return sense ? { sense, used: known.used - 1 } : known;
 }
 
 const withoutEnding = (phrase: string): string => phrase.replace(/'s$|(?<=lights|lamps)s$/, '');
 
 /** Captions leave out the sign before an s: "grilles good" is the grille. */
-function partOf(phrase: string): Sense | undefined {
+function partOf(phrase: string, senseOf: Lexicon['senseOf']): Sense | undefined {
   const sense = phrase.endsWith('s') ? senseOf(phrase.slice(0, -1)) : undefined;
   return sense?.is === 'part' ? sense : undefined;
 }

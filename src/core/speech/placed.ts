@@ -2,16 +2,9 @@ import type { Part } from '../car';
 import { type FindingKind, isOdd, kindFits } from '../walk';
 import type { Subject } from './clause';
 import type { FindingDraft } from './drafts';
+import { askNumber } from './size';
 import type { Talk } from './talk';
-
-const reasons: Record<FindingDraft['questions'][number], string> = {
-  'which-part': 'the part was not said',
-  'part-not-on-car': 'this car has no such part',
-  'which-side': 'the side was not said',
-  'which-end': 'front or rear was not said',
-  'which-kind': 'what kind of fault it is was not said',
-  'kind-does-not-fit': 'such a fault is not usual there',
-};
+import { whyAsked } from './whyAsked';
 
 /** The part with the kind that suits it, and what is still open. */
 export function placed(kinds: readonly FindingKind[], part: Part | undefined, open: Subject['open']) {
@@ -29,7 +22,7 @@ export function placed(kinds: readonly FindingKind[], part: Part | undefined, op
     ...(!part && open && { choices: [...open.choices] }),
     questions,
     sure: questions.length > 0 ? ('ask' as const) : ('said' as const),
-    why: questions.length > 0 ? [reasons[questions[0] ?? 'which-part']] : [],
+    why: questions.length > 0 ? [whyAsked[questions[0] ?? 'which-part']] : [],
   };
 }
 
@@ -40,7 +33,9 @@ export function retarget(talk: Talk, findings: readonly FindingDraft[], subject:
   for (const finding of findings) {
     const from = finding.part;
     const kinds = talk.kindsSaid.get(finding) ?? [];
+    const isBad = finding.questions.includes('impossible-number');
     Object.assign(finding, placed(kinds, part, subject.open));
+    if (isBad) askNumber(finding);
     if (!part) delete finding.part;
     else delete finding.choices;
     if (!finding.kind) delete finding.kind;

@@ -87,7 +87,7 @@ describe('what is said of a car', () => {
 
   it('tells who decides and what would mend it, and a wish is no promise', () => {
     const [scuff] = read('Front bumper has a scuff, wants paint, up to you.');
-    expect(scuff).toMatchObject({ cure: { cure: 'local-paint' }, decision: 'buyer-chooses' });
+    expect(scuff).toMatchObject({ cures: [{ cure: 'local-paint' }], decision: 'buyer-chooses' });
     const [chip] = read('Bonnet has chips, should polish out.');
     expect(chip).not.toHaveProperty('decision');
   });

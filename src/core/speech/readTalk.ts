@@ -1,8 +1,8 @@
-import { endClause } from './clauses';
 import type { SpeechContext } from './context';
 import type { Draft } from './drafts';
 import { finish } from './finish';
-import { hear } from './hear';
+import { endTalk, hear } from './hear';
+import { lexiconOf } from './lexicon/lexicon';
 import { phrasesOf } from './phrases';
 import { withSoftBreaks } from './softBreaks';
 import { Talk } from './talk';
@@ -14,12 +14,12 @@ import { type TalkLine, talkWords } from './words';
  */
 export function readTalk(lines: readonly TalkLine[], context: SpeechContext): Draft[] {
   const words = talkWords(lines);
-  const phrases = withSoftBreaks(phrasesOf(words), context.style);
+  const phrases = withSoftBreaks(phrasesOf(words, lexiconOf(context)), context.style);
   const talk = new Talk(context, words, phrases);
   for (const [index, phrase] of phrases.entries()) {
     talk.index = index;
     hear(talk, phrase);
   }
-  endClause(talk, 'stop');
+  endTalk(talk);
   return finish(talk);
 }

@@ -42,6 +42,12 @@ export function hearSide(talk: Talk, sense: Extract<Sense, { is: 'side' }>, { te
     if (hand || !side.hand) talk.clause.side = {};
     else delete talk.clause.side.end;
   }
+  const last = talk.phrases[talk.index - 1];
+  const isTwo =
+    last?.sense.is === 'side' &&
+    talk.phrase?.before === 'none' &&
+    ((hand && side.hand && hand !== side.hand) || (sense.end && side.end && sense.end !== side.end));
+  if (isTwo) talk.clause.isTwo = true;
   if (hand) {
     talk.clause.side.hand = hand;
     talk.handSaidAt = talk.phrase?.to ?? 0;

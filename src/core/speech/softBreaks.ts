@@ -22,6 +22,8 @@ const tells = set(
 );
 /** What stands before a thing and belongs to it. */
 const modifiers = set('side', 'both', 'severity', 'amount', 'count');
+/** Said of a fault that was named: "touch up left fender chips" has not told anything yet. */
+const sayings = set('cure', 'decision', 'test', 'notice');
 /** What the thing behind it belongs to. */
 const links = set(
   'on',
@@ -83,7 +85,12 @@ export function withSoftBreaks(phrases: readonly Phrase[], style: BodyStyle): Ph
       }
     }
     if (things.has(is)) hasThing = true;
-    if (tells.has(is) || (is === 'number' && hasThing) || (is === 'deny' && isWhole(phrase))) hasTold = true;
+    if (
+      (tells.has(is) && (hasThing || !sayings.has(is))) ||
+      (is === 'number' && hasThing) ||
+      (is === 'deny' && isWhole(phrase))
+    )
+      hasTold = true;
   }
   return cut;
 }
@@ -114,6 +121,7 @@ function isNew(phrases: readonly Phrase[], start: number, at: number, hasThing: 
   const before = phrases[start - 1];
   if (before && isWhole(before)) return isTold;
   if (isLinked(phrases, start)) return false;
+  if (phrases[at]?.sense.is === 'stranger') return isTold;
   const isListed = /^and$/i.test(phrases[start]?.text ?? '') || /^and$/i.test(before?.text ?? '');
   return isTold || (hasThing && !isListed);
 }
@@ -127,11 +135,16 @@ function isLinked(phrases: readonly Phrase[], at: number): boolean {
 /** Whether something is said of a thing behind its name: "the wing has a dent", "wing's fine", "wing no dents". */
 function isToldOf(phrases: readonly Phrase[], at: number): boolean {
   if (/'s$/.test(phrases[at]?.text ?? '')) return true;
+  const { sense } = phrases[at] as Phrase;
+  const isTyre = sense.is !== 'part' || sense.kinds[0] === 'tyre';
   for (let next = at + 1; next < at + 6; next++) {
     const phrase = phrases[next];
     if (phrase?.before !== 'none') return false;
     const { is } = phrase.sense;
-    if (verb.test(phrase.text) || verbs.has(is)) return true;
+    if (verb.test(phrase.text)) return true;
+    // "Scratch, left wing 140": a size is said of the scratch.
+    if (is === 'number') return isTyre;
+    if (verbs.has(is)) return true;
     if (is !== 'filler' && !modifiers.has(is)) return false;
   }
   return false;

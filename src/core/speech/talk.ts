@@ -1,13 +1,11 @@
+import { type Hand, handOf } from '../car';
 import type { FindingKind } from '../walk';
 import { type Clause, fresh, type Subject } from './clause';
 import type { SpeechContext } from './context';
 import type { Draft, FindingDraft } from './drafts';
-import { handAfter, type InHand } from './partsSaid';
+import type { InHand } from './partsSaid';
 import type { Phrase } from './phrases';
 import type { TalkWord } from './words';
-
-/** In every browser and in Node, but no part of the language. */
-declare function structuredClone<T>(value: T): T;
 
 type Sourced = 'words' | 'text' | 'said' | 'at' | 'sure' | 'why';
 type Unsourced = Draft extends infer D
@@ -27,6 +25,8 @@ export const DISMISS_WORDS = 10;
 export class Talk {
   readonly drafts: Draft[] = [];
   inHand: InHand = {};
+  /** The side one stands at. */
+  readonly standsAt: Hand | undefined;
   subject: Subject | undefined;
   lastFinding: FindingDraft | undefined;
   clause: Clause = fresh();
@@ -57,13 +57,55 @@ export class Talk {
     const here = context.here === undefined ? undefined : context.style.parts.get(context.here);
     if (!here) return;
     this.subject = { parts: [here], wanted: { kinds: [here.kind], isMany: false }, isSpoken: false };
-    this.inHand = handAfter(here, {});
+    // Where one stands is not said: a side is asked all the same, that one offered first.
+    this.standsAt = here.position && handOf(here.position);
   }
 
-  /** The same talk with what is known so far, to be heard on with other words. */
+  /** The same talk with what is known so far, to be heard on with other words. Nothing that is heard there changes this one. */
   copy(words: readonly TalkWord[], phrases: readonly Phrase[]): Talk {
-    const { context: _, words: __, phrases: ___, ...known } = this;
-    return Object.assign(new Talk({ ...this.context }, words, phrases), structuredClone(known));
+    const twins = new Map<object, object>();
+    // A draft and a subject are known in several places, and stay the same one in all of them.
+    const twin = <T extends object>(known: T): T => {
+      const found = twins.get(known) as T | undefined;
+      if (found) return found;
+      const made = { ...known };
+      if ('absent' in made && Array.isArray(made.absent)) made.absent = [...made.absent];
+      twins.set(known, made);
+      return made;
+    };
+    const maybe = <T extends object>(known: T | undefined): T | undefined => known && twin(known);
+    const talk = new Talk(this.context, words, phrases);
+    talk.drafts.push(...this.drafts.map(twin));
+    for (const [part, draft] of this.cleared) talk.cleared.set(part, twin(draft));
+    for (const [part, draft] of this.uncleared) talk.uncleared.set(part, twin(draft));
+    for (const [finding, kinds] of this.kindsSaid) talk.kindsSaid.set(twin(finding), kinds);
+    for (const finding of this.carried) talk.carried.add(twin(finding));
+    talk.sentences.push(...this.sentences);
+    const { clause } = this;
+    const { subject } = clause;
+    talk.clause = {
+      ...clause,
+      side: { ...clause.side },
+      sides: [...clause.sides],
+      attributes: { ...clause.attributes },
+      findings: clause.findings.map(twin),
+      floating: clause.floating.map(twin),
+      saidOfAll: clause.saidOfAll.map(twin),
+      functions: [...clause.functions],
+      deniedKinds: [...clause.deniedKinds],
+      lookedFor: [...clause.lookedFor],
+      ...(subject && { subject: twin(subject) }),
+    };
+    const { inHand, handSaidAt, wasFine, wasQuestion, isInside } = this;
+    return Object.assign(talk, {
+      inHand,
+      handSaidAt,
+      wasFine,
+      wasQuestion,
+      isInside,
+      subject: maybe(this.subject),
+      lastFinding: maybe(this.lastFinding),
+    });
   }
 
   /** Where a draft comes from. */

@@ -1,4 +1,5 @@
 import { endOf, type Hand, handOf, type PartKind } from '../car';
+import type { Subject } from './clause';
 import { clear, endPart } from './clauses';
 import type { FindingDraft } from './drafts';
 import { hearSame } from './faults';
@@ -56,7 +57,9 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   };
   clause.sides = [];
   if (hand) talk.handSaidAt = talk.phrase?.to ?? 0;
-  const { likewise, onto, number, attributes } = clause;
+  const { likewise, onto, number, attributes, isTwo } = clause;
+  const isTwoEnds = sense.end && clause.side.end && sense.end !== clause.side.end && !clause.corrected;
+  clause.isTwo = false;
   clause.both = false;
   clause.isAll = false;
   clause.side = {};
@@ -92,6 +95,7 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   const isWaiting = isBehindOn && number !== undefined;
   if ((before || clause.findings.length > 0) && !isListed && !isOn && !clause.corrected) endPart(talk);
   settle(talk, wanted);
+  if (isTwo || isTwoEnds || isTwoParts(talk, before)) askWhich(talk, isTwo || isTwoEnds ? undefined : before);
   const now = talk.clause.subject;
   if (isListed && before && now && !now.open)
     talk.clause.subject = { ...now, parts: [...before.parts, ...now.parts] };
@@ -147,6 +151,29 @@ function mistaken(talk: Talk): FindingDraft[] {
   if (findings.length > 0) return findings;
   const isRecent = last && (talk.phrase?.from ?? 0) - last.words[1] <= MORE_WORDS;
   return isRecent && nothingFollows(talk) ? [last] : [];
+}
+
+/** "Bonnet roof scratch": two parts in a row, and nothing between them that makes a list. */
+function isTwoParts(talk: Talk, before: Subject | undefined): boolean {
+  const last = talk.phrases[talk.index - 1];
+  return (
+    last?.sense.is === 'part' &&
+    !/'s$/.test(last.text) &&
+    talk.phrase?.before === 'none' &&
+    before !== undefined &&
+    !before.isSpoken
+  );
+}
+
+function askWhich(talk: Talk, before: Subject | undefined): void {
+  const { subject } = talk.clause;
+  if (!subject) return;
+  const all = [...talk.context.style.parts.values()].filter(({ kind }) =>
+    subject.wanted.kinds.includes(kind),
+  );
+  const may = before ? [...before.parts, ...subject.parts] : all;
+  subject.open = { question: 'said-two', choices: may.map(({ id }) => id) };
+  subject.parts = [];
 }
 
 /** Words between two parts that one fault is on: "and both". */

@@ -94,11 +94,13 @@ describe('every route', () => {
       'put /api/accounts/:id',
     ]);
     expect(list('work')).toEqual([
+      'delete /api/words/:word',
       'get /api/board/:crew/sheet',
       'get /api/board/:crew/sheet.pdf',
       'post /api/walks/:id/entries',
       'put /api/board/work',
       'put /api/photos/:sha256',
+      'put /api/words',
     ]);
     // Nothing is changed by asking.
     expect(

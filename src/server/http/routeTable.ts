@@ -34,6 +34,7 @@ import { signInRoutes } from './routes/signIn';
 import { tradeRoutes } from './routes/trade';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
+import { wordRoutes } from './routes/words';
 import { yardRoutes } from './routes/yard';
 
 /** Everything the server answers, as a table; its description is made from the table itself. */
@@ -66,6 +67,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...arrivalRoutes(context),
     ...liveRoutes(context),
     ...messageRoutes(context),
+    ...wordRoutes(context),
     ...yardRoutes(context),
     ...fileRoutes(context),
     ...leavingRoutes(context),

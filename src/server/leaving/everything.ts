@@ -65,8 +65,10 @@ export function everything(context: Context): ArchiveContents {
 
 /** What the house has set for planning, to be read elsewhere; nothing that it left as Zelk begins with. */
 function houseFiles({ stores }: Context): [string, string][] {
+  const words = stores.words.all();
   const [prices, crew, rules] = [stores.plans.prices(), stores.plans.crew(), stores.plans.rules()];
   return [
+    ...(words.length > 0 ? [['words.json', JSON.stringify(words)] as [string, string]] : []),
     ...(prices ? [['prices.json', JSON.stringify(prices)] as [string, string]] : []),
     ...(crew ? [['crew.json', JSON.stringify(crew)] as [string, string]] : []),
     ...(rules.off.length + rules.added.length > 0

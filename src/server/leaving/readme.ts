@@ -14,6 +14,7 @@ walks/STOCK-ID/questions.json, checks.json   what buyers asked, and what was sig
 reports/                      every frozen report as PDF
 photos/, recordings/          as they were taken, named by the SHA-256 of their bytes; walks name them by it
 copies/                       photos of which only a copy ever came
+words.json                    the yard’s own words for what is said of a car, and what each stands for, where it has
 prices.json, crew.json, cure-rules.json   what the yard has set for putting cars right, where it has
 
 Another Zelk takes all of it in under “Import”, but for questions and checks, which belong to links given out here, and for prices, crew and rules, which are there to be read. Passwords and links are not in it.

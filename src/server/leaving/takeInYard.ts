@@ -3,13 +3,16 @@ import { mkdir, readFile, rm, stat } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Readable } from 'node:stream';
 import { type Entry, openPromise, type ZipFile } from 'yauzl';
+import { z } from 'zod';
 import type { YardTakenIn } from '#core/api';
 import { readYardFile, type YardFile } from '#core/exchange';
+import { MOST_TAUGHT, taughtWordSchema } from '#core/speech';
 import { isZip } from '../archive/importArchive';
 import { isUnsafeName, MOST_WALK_BYTES, unpack } from '../archive/readArchive';
 import { receiveFile } from '../aside/receiveFile';
 import type { Context } from '../context';
 import { asNoRoom } from '../noRoom';
+import { parseJson } from '../parseJson';
 import { badRequest, Problem, unprocessable } from '../problems';
 import { importWalk } from '../reports/exchange';
 import { detailsOf } from '../store/carStore';
@@ -93,6 +96,7 @@ async function takeIn(
   }
   // The logo is a file of this server's own; it is chosen anew.
   if (isNew) stores.people.setYard({ ...yard.yard, logo: undefined });
+  await takeInWords(context, zip, entries, within('words.json'));
   for (const entry of entries.filter(({ fileName }) => walkName.test(fileName))) {
     const file = within('walk.json');
     try {
@@ -109,6 +113,25 @@ async function takeIn(
   }
   for (const entry of entries) await takeInFile(context, zip, entry, within('copy'), taken);
   return taken;
+}
+
+/** The house's own words, but for those that stand for something else here. */
+async function takeInWords(
+  { stores, now }: Context,
+  zip: ZipFile,
+  entries: readonly Entry[],
+  to: string,
+): Promise<void> {
+  const found = entries.find(({ fileName }) => fileName === 'words.json');
+  if (!found) return;
+  await unpack(zip, found, to, MOST_YARD_BYTES);
+  const read = z
+    .array(taughtWordSchema)
+    .max(MOST_TAUGHT)
+    .safeParse(parseJson(await readFile(to)));
+  const here = new Set(stores.words.all().map(({ word }) => word));
+  for (const taught of read.data ?? [])
+    if (!here.has(taught.word)) stores.words.put(taught, 'import', now().toISOString());
 }
 
 /** A photo or a recording, proven by the name it has by its content. */

@@ -476,4 +476,16 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ALTER TABLE yard ADD COLUMN on_arrival TEXT;
     `,
   },
+  {
+    number: 20,
+    sql: `
+      -- Words of the house for what is said of a car, each taught by a word that is understood.
+      CREATE TABLE taught_words (
+        word TEXT PRIMARY KEY,
+        means TEXT NOT NULL,
+        by TEXT NOT NULL,
+        at TEXT NOT NULL
+      ) STRICT;
+    `,
+  },
 ];

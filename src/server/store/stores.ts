@@ -20,6 +20,7 @@ import { makeSessionStore } from './sessionStore';
 import { makeShareStore } from './shareStore';
 import { makeTradeLinkStore } from './tradeLinkStore';
 import { makeWalkStore } from './walkStore';
+import { makeWordStore } from './wordStore';
 import { makeWorkStore } from './workStore';
 
 /** Every table's face, over one open database. */
@@ -65,6 +66,7 @@ export function makeStores(db: Db) {
     sessions: makeSessionStore(db),
     shares: makeShareStore(db),
     tradeLinks: makeTradeLinkStore(db),
+    words: makeWordStore(db),
     work: makeWorkStore(db),
   };
 }

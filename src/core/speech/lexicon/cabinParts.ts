@@ -2,6 +2,8 @@ import { part, type Table } from './sense';
 
 /** Names of the parts in the cabin and the boot. Common practice. */
 export const cabinParts: Table = [
+  ['front seat belt|front seatbelt|front belt', part(['belt'], { end: 'front' })],
+  ['rear seat belt|rear seatbelt|rear belt|back seat belt', part(['belt'], { end: 'rear' })],
   ['third row|third row seats|back row|back row seats|rearmost seats', part(['seat3'], { isMany: true })],
   [
     'boot floor|trunk floor|boot carpet|cargo floor|load floor|cargo area carpet|boot base|trunk carpet',

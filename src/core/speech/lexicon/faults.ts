@@ -20,12 +20,12 @@ export const faults: Table = [
   [
     `dent|ding|dink|dint|door ding|car park ding|dented|dinged|dinged up|hail|hail damage|parking dent|parking ding|car park dent|dimple|
     dimpled|pushed in|caved in|crumpled|indentation|indent|trolley dent|shopping cart ding|shopping trolley dent|pin dent|hail dent|
-    door dent|bashed|bash|pushed in a bit|little dint|dinked`,
+    bashed|bash|pushed in a bit|little dint|dinked`,
     fault('dent'),
   ],
   [
     `dents|dings|dinks|door dings|little dents|dimples|parking dents|car park dents|parking dings|pin dents|hail dents|hail dings|
-    door dents|dints|dents and dings|indentations|car park dings|car park marks|car park mark|car park dinks`,
+    dints|dents and dings|indentations|car park dings|car park marks|car park mark|car park dinks`,
     manyFaults('dent'),
   ],
   ['crease|creased|creased in|crease dent|creases', fault('dent', 'crease')],

@@ -142,11 +142,15 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
 
 const patterns = rows.map(([pattern, sense]) => ({ pattern: new RegExp(`^(?:${pattern})(?= |$)`), sense }));
 
+/** Whether any of them stands there: most words begin none. */
+const anyOfThem = new RegExp(`^(?:${rows.map(([pattern]) => pattern).join('|')})(?= |$)`);
+
 /** Words a pattern may take. */
 export const LONGEST_PATTERN = 9;
 
 /** A phrase that is put together of many small words rather than listed; the longest that stands at the beginning of what is said. */
 export function patternAt(said: string): { sense: Sense; used: number } | undefined {
+  if (!anyOfThem.test(said)) return undefined;
   let best: { sense: Sense; used: number } | undefined;
   for (const { pattern, sense } of patterns) {
     const found = pattern.exec(said)?.[0].trim();

@@ -8,6 +8,7 @@ import type {
   Severity,
   StoredDecision,
   StoredDetails,
+  StoryAbout,
   Sureness,
 } from '../../walk';
 
@@ -83,6 +84,10 @@ export type Sense =
   | { is: 'serviced' }
   /** A gauge is being read. */
   | { is: 'gauge' }
+  /** What the car has: "comes with", "specced with". */
+  | { is: 'has' }
+  /** Something of the car's story, told in the sentence it stands in. */
+  | { is: 'story'; about: StoryAbout }
   | { is: 'filler' };
 
 /** Phrases, parted by a bar, and what each of them does. */

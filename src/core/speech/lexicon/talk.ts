@@ -92,7 +92,7 @@ export const talk: Table = [
     `good morning|good afternoon|good evening|good day|good luck|good to go|good idea|good value|good runner|good spec|good specification|
     good example|good service|good history|good price|good look|good view|good angle|good old|good few months|good number|
     nice car|nice example|nice colour|nice color|nice spec|nice day|nice touch|nice feature|nice features|nice thing|nice little car|
-    nice truck|clean car|clean title|clean history|clear title|clean bill|lovely car|lovely example|lovely colour|lovely day|great car|
+    nice truck|clean car|clean history|clean bill|lovely car|lovely example|lovely colour|lovely day|great car|
     great colour|great color|great truck|great value|great history|perfect car|beautiful car|good car|good truck|good miles|good mileage|
     good amount|good bit|good tread|great tread|plenty of tread|plenty of meat|lots of tread|good life|good meat|nice size|nice big|
     great features|great spec|good features|great deal|good deal|good condition for|very clean car|really clean car|good fit|good grip|
@@ -100,6 +100,11 @@ export const talk: Table = [
     nice runner|nice and tight|nice and straight away|nice set|good set|great set|clear picture|clear view|good photo|nice to drive|
     good clean|quick clean|clear up|clean up|clean out|clear out|fine by|if is that okay|that's okay|hope that's okay`,
     { is: 'filler' },
+  ],
+  [
+    `comes with|it's got all the|fitted with|specced with|spec includes|it's fitted with|kit includes|equipped with|options include|
+    has the benefit of|benefits from|features include|it also has|you also get|you get|loaded with|full spec|top spec`,
+    { is: 'has' },
   ],
   ['on|in|to|onto the', { is: 'on' }],
   [

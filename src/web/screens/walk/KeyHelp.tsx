@@ -20,8 +20,8 @@ export function KeyHelp({ onClose }: { onClose: () => void }) {
               </div>
             ))}
           </dl>
-          <Link to="/help/shorthand" className={`${buttonLook()} mt-3 w-full`}>
-            How to say a finding in one line
+          <Link to="/help/what-to-say" className={`${buttonLook()} mt-3 w-full`}>
+            What you can say
           </Link>
           <Button className="mt-2 w-full" onClick={onClose}>
             Close

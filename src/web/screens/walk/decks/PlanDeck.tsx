@@ -88,8 +88,8 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
         <Link to={`/walks/${page.walk}/cues`} className={`${buttonLook()} w-full`}>
           <ScrollText aria-hidden size={20} /> Cue sheet
         </Link>
-        <Link to="/help/shorthand" className={`${buttonLook()} w-full`}>
-          <MessageSquareText aria-hidden size={20} /> How to say a finding in one line
+        <Link to="/help/what-to-say" className={`${buttonLook()} w-full`}>
+          <MessageSquareText aria-hidden size={20} /> What you can say
         </Link>
         <ThisDevice />
       </div>

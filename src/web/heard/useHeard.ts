@@ -1,0 +1,40 @@
+import { useState } from 'react';
+import { v4 as newId } from 'uuid';
+import type { BodyStyle } from '#core/car';
+import { type Answer, answered, type Draft, factsOf, isTakeable } from '#core/speech';
+import type { Fact } from '#core/walk';
+
+/** A statement is known by where in the talk it was said, and of what. */
+export const keyOf = (draft: Draft): string =>
+  `${draft.is} ${draft.words[0]} ${'part' in draft ? (draft.part ?? '') : ''} ${'function' in draft ? draft.function : ''}`;
+
+export interface Heard {
+  key: string;
+  draft: Draft;
+}
+
+/** What was heard, with what a person answered and left out; and what of it may go into the record. */
+export function useHeard(drafts: readonly Draft[], style: BodyStyle) {
+  const [answers, setAnswers] = useState<ReadonlyMap<string, Answer>>(new Map());
+  const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  const heard: Heard[] = drafts.flatMap((draft) => {
+    const key = keyOf(draft);
+    if (leftOut.has(key)) return [];
+    const answer = answers.get(key);
+    return [{ key, draft: answer ? answered(draft, answer, style) : draft }];
+  });
+  return {
+    heard,
+    ready: heard.map(({ draft }) => draft).filter((draft) => isTakeable(draft, style)),
+    open: heard.find(({ draft }) => draft.sure === 'ask')?.draft,
+    answer: (key: string, answer: Answer) =>
+      setAnswers((before) => new Map(before).set(key, { ...before.get(key), ...answer })),
+    leaveOut: (key: string) => setLeftOut((before) => new Set(before).add(key)),
+    clear: () => {
+      setAnswers(new Map());
+      setLeftOut(new Set());
+    },
+    factsOf: (chosen: readonly Draft[], keepsWords: boolean): Fact[] =>
+      factsOf(chosen, { style, newId, keepsWords }),
+  };
+}
