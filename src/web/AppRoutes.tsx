@@ -91,10 +91,12 @@ const peopleScreen = fetchedScreen(() =>
 const auditScreen = fetchedScreen(() =>
   import('./screens/people/AuditScreen').then((file) => file.AuditScreen),
 );
+const talkScreen = fetchedScreen(() => import('./screens/talk/TalkScreen').then((file) => file.TalkScreen));
 const whatToSay = fetchedScreen(() => import('./screens/help/WhatToSay').then((file) => file.WhatToSay));
 
 /** What one goes to from a walk: fetched once it is open, so that they open where there is no signal. */
 const ofAWalk = [
+  talkScreen,
   freezeScreen,
   picturesScreen,
   pictureScreen,
@@ -177,6 +179,7 @@ function YardRoutes() {
           </RouteBoundary>
         }
       />
+      <Route path="/walks/:id/talk" element={<Fetched screen={talkScreen} />} />
       <Route path="/walks/:id/pictures" element={<Fetched screen={picturesScreen} />} />
       <Route path="/walks/:id/pictures/:photo" element={<Fetched screen={pictureScreen} />} />
       <Route path="/walks/:id/tyres" element={<Fetched screen={readingsScreen} key="tyres" what="tyres" />} />

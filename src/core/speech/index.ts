@@ -2,6 +2,7 @@ export { type Answer, answered, kindChoices } from './answered';
 export { askMessage } from './askMessage';
 export { type Draft, type FindingDraft, type SpokenFile, spokenFileSchema } from './drafts';
 export { factsOf, isTakeable } from './factsOf';
+export { followTalk, placeOf, type Taken } from './followTalk';
 export { phrasesIn, type TaughtWord, tables } from './lexicon/lexicon';
 export type { Sense } from './lexicon/sense';
 export { LiveTalk } from './liveTalk';

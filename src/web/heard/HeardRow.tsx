@@ -59,7 +59,8 @@ function Why({ draft, style }: { draft: Draft; style: BodyStyle }) {
   );
 }
 
-function Choices({ draft, style, car, onAnswer }: Omit<HeardRowProps, 'onLeaveOut'>) {
+/** What is open of a statement, to be answered by a tap. */
+export function Choices({ draft, style, car, onAnswer }: Omit<HeardRowProps, 'onLeaveOut'>) {
   if (draft.is !== 'finding' && draft.is !== 'clear') return null;
   const { choices = [] } = draft;
   const parts = draft.part || choices.length > MOST_CHOICES ? [] : choices;

@@ -43,7 +43,9 @@ const arrows: Record<string, Way> = {
   ArrowDown: [0, 1],
 };
 
-export type MapFinding = Pick<Finding, 'id' | 'number' | 'part' | 'spot'> & {
+export type MapFinding = Pick<Finding, 'id' | 'part' | 'spot'> & {
+  /** Without one while it is only heard. */
+  number: number | '';
   notice?: Finding['details']['notice'];
   standing: StripStanding;
   isGuess?: boolean;
@@ -187,7 +189,7 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
   const numbersOn = useMemo(() => {
     const numbers = new Map<PartId, number[]>();
     for (const { part, number, standing } of findings)
-      if (standing === 'confirmed' || standing === 'suspected')
+      if (number !== '' && (standing === 'confirmed' || standing === 'suspected'))
         numbers.set(part, [...(numbers.get(part) ?? []), number]);
     return numbers;
   }, [findings]);

@@ -1,6 +1,6 @@
 import type { NoticeDistance } from '#core/walk';
 
-export type StripStanding = 'confirmed' | 'suspected' | 'dismissed' | 'put-right';
+export type StripStanding = 'confirmed' | 'suspected' | 'dismissed' | 'put-right' | 'heard';
 
 /** Strip lengths: longer the farther off the finding is noticed. In strip heights. */
 const lengths: Record<NoticeDistance, number> = {
@@ -37,6 +37,8 @@ export function TapeStrip({ number, notice, standing, isGuess, warns, x, y, heig
     suspected: 'fill-sheet stroke-ink',
     dismissed: 'fill-transparent stroke-soft opacity-50',
     'put-right': 'fill-sheet stroke-soft',
+    // Said, and not yet in the record: a strip that is only drawn.
+    heard: 'fill-sheet/70 stroke-ink',
   }[standing];
   return (
     <g pointerEvents="none" transform={`rotate(-4 ${x} ${y})`}>

@@ -11,7 +11,8 @@ export interface OpenWalk {
   entries: readonly Entry[];
   state: WalkState;
   style: BodyStyle;
-  record: (...facts: Fact[]) => void;
+  /** Puts facts into the log, and tells the entries they became. */
+  record: (...facts: Fact[]) => readonly Entry[];
 }
 
 export type WalkLoad =
@@ -26,9 +27,7 @@ export function useWalk(id: string, who: string | undefined): WalkLoad {
   const made = useSyncExternalStore(sessions.subscribe, () => sessions.made(id));
   const refusedEntries = useRefusedEntries();
   const record = useCallback(
-    (...facts: Fact[]) => {
-      if (who) sessions.record(id, who, facts);
-    },
+    (...facts: Fact[]): readonly Entry[] => (who ? sessions.record(id, who, facts) : []),
     [sessions, id, who],
   );
 

@@ -15,7 +15,7 @@ const walkOf = (...facts: Fact[]): OpenWalk => {
     entries,
     state: replay(WALK, entries),
     style: bodyStyle('hatch-5'),
-    record: () => undefined,
+    record: () => [],
   };
 };
 const brought = (sign: string, takenAt?: string): Fact => ({

@@ -1,6 +1,7 @@
-import { useCallback, useDeferredValue, useEffect, useMemo } from 'react';
+import { useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { partNameForAnyone } from '#core/car';
 import { leftElsewhere } from '#core/readings';
+import type { Draft } from '#core/speech';
 import { coverage } from '#core/walk';
 import { sentence } from '#core/wording';
 import { PlaceRow } from '../../map/PlaceRow';
@@ -41,7 +42,8 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   // A tap does not wait for it.
   const settled = useDeferredValue(state);
   const elsewhere = useMemo(() => leftElsewhere(settled, page.car), [settled, page.car]);
-  const drawn = useDrawnMap({ walk, round, standing, act });
+  const [heard, showHeard] = useState<readonly Draft[]>([]);
+  const drawn = useDrawnMap({ walk, round, standing, act, heard });
   // Once the walk stands: until then they would only take its time.
   useEffect(() => {
     const timer = setTimeout(fetchDecks, AFTER_OPENING_MS);
@@ -59,7 +61,7 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   useWalkKeys({ ...actions, here, middle, face, undo, toggleClose: zoom, help, paused: isHelping });
   const isDesk = useIsDesk();
   const label = partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop';
-  const hand = <DeckView {...actions} {...{ walk, deck, here, face, cover, route }} />;
+  const hand = <DeckView {...actions} {...{ walk, deck, here, face, cover, route, showHeard }} />;
   return (
     <div className="flex h-dvh flex-col overflow-x-hidden overflow-y-auto">
       {isHelping && <FetchedPiece screen={keyHelp} onClose={() => act({ does: 'help', isOn: false })} />}

@@ -1,6 +1,8 @@
 import { useCallback, useDeferredValue, useMemo } from 'react';
 import type { FaceId, PartId } from '#core/car';
+import type { Draft } from '#core/speech';
 import { partStatus } from '#core/walk';
+import { ghostsOf } from '../../heard/ghosts';
 import type { Drawing } from '../../map/FaceMap';
 import type { OpenWalk } from '../../sync/useWalk';
 import { concernsOf } from './concernsOf';
@@ -12,16 +14,21 @@ interface DrawnMapInputs {
   round: Round;
   standing: Standing;
   act: (action: RoundAction) => void;
+  /** Said in a line, and not logged yet. */
+  heard: readonly Draft[];
 }
 
 /** What the map shows, a frame behind the words: they change with the tap, and no tap waits for the drawing. */
-export function useDrawnMap({ walk, round, standing, act }: DrawnMapInputs) {
+export function useDrawnMap({ walk, round, standing, act, heard }: DrawnMapInputs) {
   const { state, style, page } = walk;
   const { deck, isClose } = round;
   const { face, here, partHere, route, drawn } = standing;
   const findings = useMemo(
-    () => state.findings.map((finding) => toMapFinding(finding, style.parts.get(finding.part))),
-    [state, style],
+    () => [
+      ...state.findings.map((finding) => toMapFinding(finding, style.parts.get(finding.part))),
+      ...ghostsOf(heard, style),
+    ],
+    [state, style, heard],
   );
   const progress = useMemo(() => progressOf(state, style), [state, style]);
   const concerns = concernsOf(walk);

@@ -18,7 +18,7 @@ function walkOf(...facts: Fact[]): OpenWalk {
     entries,
     state: replay(WALK, entries),
     style,
-    record: () => {},
+    record: () => [],
   };
 }
 const clear = (part: string): Fact => ({ kind: 'part-cleared', body: { part } });

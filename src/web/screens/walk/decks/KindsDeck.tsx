@@ -34,6 +34,7 @@ export function KindsDeck({
   walk,
   setDeck,
   say,
+  showHeard,
   part: partId,
   spot,
 }: DeckProps & { part: PartId; spot: Spot }) {
@@ -144,7 +145,7 @@ export function KindsDeck({
             </div>
           </Fold>
         </div>
-        <SayLine {...{ walk, say, setDeck, spot }} part={partId} />
+        <SayLine {...{ walk, say, setDeck, showHeard, spot }} part={partId} />
       </div>
       <label className="flex min-h-12 items-center gap-3 border-t border-line px-3">
         <input

@@ -4,6 +4,7 @@ import {
   ListOrdered,
   MessageCircleQuestion,
   MessageSquareText,
+  Mic,
   ScrollText,
   Wrench,
 } from 'lucide-react';
@@ -87,6 +88,9 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
         </Link>
         <Link to={`/walks/${page.walk}/cues`} className={`${buttonLook()} w-full`}>
           <ScrollText aria-hidden size={20} /> Cue sheet
+        </Link>
+        <Link to={`/walks/${page.walk}/talk`} className={`${buttonLook()} w-full`}>
+          <Mic aria-hidden size={20} /> Talk it through
         </Link>
         <Link to="/help/what-to-say" className={`${buttonLook()} w-full`}>
           <MessageSquareText aria-hidden size={20} /> What you can say

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useEffect, useId, useState } from 'react';
 import { Link } from 'react-router';
 import { type PartId, vocabularyOf } from '#core/car';
 import { askMessage, type Draft, readTalk } from '#core/speech';
@@ -19,9 +19,10 @@ export function SayLine({
   walk,
   say,
   setDeck,
+  showHeard,
   part: partHere,
   spot,
-}: Pick<DeckProps, 'walk' | 'say' | 'setDeck'> & { part: PartId; spot: Spot }) {
+}: Pick<DeckProps, 'walk' | 'say' | 'setDeck' | 'showHeard'> & { part: PartId; spot: Spot }) {
   const { style, page } = walk;
   const id = useId();
   const [line, setLine] = useState('');
@@ -32,6 +33,12 @@ export function SayLine({
     ? []
     : readTalk([{ text: line }], { style, speech: page.car, here: partHere, isTyped: true, taught });
   const { heard, ready, open, answer, leaveOut, clear, factsOf } = useHeard(drafts, style);
+  // What is understood stands on the car while it is said.
+  const drawn = JSON.stringify(heard.map(({ draft }) => draft));
+  useEffect(() => {
+    showHeard(JSON.parse(drawn));
+    return () => showHeard([]);
+  }, [drawn, showHeard]);
   const change = (text: string) => {
     setLine(text);
     setHasAsked(false);

@@ -1,5 +1,6 @@
 import type { FaceId, PartId } from '#core/car';
 import type { Stop } from '#core/route';
+import type { Draft } from '#core/speech';
 import type { Coverage, Fact } from '#core/walk';
 import type { OpenWalk } from '../../../sync/useWalk';
 import type { Deck } from '../walkModel';
@@ -21,4 +22,6 @@ export interface DeckProps {
   say: (...facts: Fact[]) => void;
   sayAndWalkOn: (fact: Fact) => void;
   step: (by: number) => void;
+  /** Draws what was heard and is not logged yet on the map. */
+  showHeard: (drafts: readonly Draft[]) => void;
 }
