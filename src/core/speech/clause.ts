@@ -32,8 +32,10 @@ export interface Clause {
   corrected: boolean;
   near: boolean;
   on: boolean;
-  /** Words of the talk up to the last "on". */
+  /** Words of the talk up to the last "on"; where it and the last "by" begin. */
   onAt: number;
+  onFrom: number;
+  nearAt: number;
   side: { hand?: Hand; end?: End; isSitters?: boolean };
   /** Sides said before it with "and": of the same parts. */
   sides: { hand?: Hand; end?: End }[];
@@ -44,6 +46,8 @@ export interface Clause {
   /** A number that waits for what it counts or measures, and the word of the talk behind it. */
   number?: Said & { text: string; at: number };
   attributes: Partial<FindingDraft>;
+  /** How bad it is was said by a word of size. */
+  isOfSize: boolean;
   findings: FindingDraft[];
   /** Findings whose part was not named with them. */
   floating: FindingDraft[];
@@ -99,11 +103,14 @@ export const fresh = (): Clause => ({
   near: false,
   on: false,
   onAt: 0,
+  onFrom: 0,
+  nearAt: 0,
   side: {},
   sides: [],
   isTwo: false,
   isWalked: false,
   attributes: {},
+  isOfSize: false,
   findings: [],
   floating: [],
   functions: [],

@@ -1,6 +1,7 @@
 import type { Part } from '../car';
 import { fresh, type Open, type Subject } from './clause';
 import type { Draft } from './drafts';
+import { addFunction } from './functionsSaid';
 import { partsMeant } from './partsSaid';
 import type { Phrase } from './phrases';
 import { AGAIN_WORDS, type Talk } from './talk';
@@ -107,8 +108,7 @@ export function settleDenials(talk: Talk): void {
 export function endClause(talk: Talk, how: 'stop' | 'question' | 'pause'): void {
   settleDenials(talk);
   const { functions, result, hasKit, denied, isOfSuch, isLooking } = talk.clause;
-  if (functions.length > 0 && result !== undefined)
-    for (const id of functions) talk.add({ is: 'function', function: id, works: result });
+  if (functions.length > 0 && result !== undefined) for (const id of functions) addFunction(talk, id, result);
   else if (hasKit && !denied && !isOfSuch && !isLooking)
     for (const item of new Set(functions)) talk.add({ is: 'equipment', item });
   talk.wasQuestion = how === 'question';

@@ -45,6 +45,8 @@ export const draftSchema = z.discriminatedUnion('is', [
     /** What must be answered before it may be taken. */
     questions: z.array(z.enum(questionCodes)),
     suspected: z.boolean(),
+    /** Where on the part, in the speaker's words: "just below the handle". */
+    where: z.string().optional(),
     count: z.int().optional(),
     lengthMm: z.number().optional(),
     widthMm: z.number().optional(),

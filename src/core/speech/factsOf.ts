@@ -100,7 +100,8 @@ function findingFact(draft: FindingDraft, { style, newId, keepsWords }: Taking):
   } = draft;
   const part = style.parts.get(partId ?? '');
   if (!part || !kind) return undefined;
-  const note = keepsWords ? draft.unheard.join(' ') : '';
+  // Where on the part it is stands in the speaker's words: the strip on the map is only somewhere on it.
+  const note = [draft.where, ...(keepsWords ? draft.unheard : [])].filter(Boolean).join(' ');
   const details = {
     ...(count !== undefined && { count }),
     ...(lengthMm !== undefined && { lengthMm }),

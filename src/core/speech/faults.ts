@@ -49,7 +49,7 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
       unheard: [],
       ...placed(kinds, part, subject?.open),
       suspected: clause.doubted,
-      ...clause.attributes,
+      ...(clause.isOfSize && isDeep(kinds) ? withoutSeverity(clause.attributes) : clause.attributes),
     };
     takeNumber(talk, finding);
     talk.kindsSaid.set(finding, kinds);
@@ -63,8 +63,14 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   }
   delete clause.number;
   clause.attributes = {};
+  clause.isOfSize = false;
   if (subject) subject.isSpoken = true;
 }
+
+/** A dent is shallow or deep, whatever its size. */
+const isDeep = ([kind]: readonly FindingKind[]): boolean => kind === 'dent';
+
+const withoutSeverity = ({ severity: _, ...rest }: Partial<FindingDraft>): Partial<FindingDraft> => rest;
 
 /** A number left over at the end of a sentence: "chips 12" counts, "two of them" too; typed behind a dent it measures. */
 export function settleNumber(talk: Talk): void {
@@ -136,7 +142,12 @@ function isSaidAgain(
   const { kind } = placed(kinds, part, undefined);
   const isSame = kind !== undefined && kind === last.kind && from - last.words[1] <= AGAIN_WORDS;
   if (isSame) {
-    Object.assign(last, talk.clause.attributes);
+    Object.assign(
+      last,
+      talk.clause.isOfSize && isDeep(kinds)
+        ? withoutSeverity(talk.clause.attributes)
+        : talk.clause.attributes,
+    );
     takeNumber(talk, last);
   }
   return isSame;
@@ -185,6 +196,7 @@ export function hearAttribute(
   if (isAhead || (!talk.lastFinding && talk.clause.findings.length === 0)) {
     if (isAhead || !talk.lastFinding || sense.is === 'amount' || sense.is === 'severity')
       Object.assign(talk.clause.attributes, what);
+    talk.clause.isOfSize = sense.is === 'severity' && sense.isSize === true;
     return;
   }
   const targets =
@@ -193,6 +205,8 @@ export function hearAttribute(
       : talk.lastFinding
         ? [talk.lastFinding]
         : [];
+  const isOfSize = sense.is === 'severity' && sense.isSize === true;
+  if (isOfSize && targets.some((target) => isDeep(talk.kindsSaid.get(target) ?? []))) return;
   for (const target of targets)
     Object.assign(target, what, what.cures && { cures: withCure(target.cures, what.cures) });
 }

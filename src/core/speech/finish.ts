@@ -18,7 +18,9 @@ export function finish(talk: Talk): Draft[] {
       ...draft,
       said,
       ...look,
-      ...(draft.is === 'finding' && { unheard: isLast ? unknownIn(talk, start, end) : [] }),
+      ...(draft.is === 'finding' && {
+        unheard: isLast ? unknownIn(talk, start, end).filter((text) => !draft.where?.includes(text)) : [],
+      }),
     };
   });
 }

@@ -2,6 +2,7 @@ import { breath, endClause } from './clauses';
 import { hearAttribute, hearFault, hearSame, settleNumber } from './faults';
 import { hearFigure, hearGaugeBehind, hearNumber, hearRest, hearServiced } from './figures';
 import { hearDeny, hearDismiss, hearFine } from './fine';
+import { hearLandmark } from './landmarks';
 import { nextBefore } from './lookAhead';
 import { hearMove, hearOne, hearOther, hearStranger } from './moves';
 import type { Phrase } from './phrases';
@@ -81,16 +82,19 @@ const hearing: Hearing = {
   correct: marks((clause) => {
     clause.corrected = true;
   }),
-  near: ({ clause }) => {
+  near: ({ clause }, _, { from }) => {
     clause.near = true;
+    clause.nearAt = from;
     return 'holds';
   },
-  on: ({ clause }, { isLoose }, { to }) => {
+  on: ({ clause }, { isLoose }, { from, to }) => {
     // "Below the handle on the door", "along the edge of the bonnet": the part is meant after all.
+    if (isLoose) clause.nearAt = from;
     clause.near = isLoose === true && clause.floating.length === 0 && clause.findings.length > 0;
     if (clause.near) return 'holds';
     clause.on = true;
     clause.onAt = to;
+    clause.onFrom = from;
     return 'holds';
   },
   onto: ({ clause }) => {
@@ -145,7 +149,7 @@ const hearing: Hearing = {
   test: does(hearAttribute),
   cure: does(hearAttribute),
   decision: does(hearAttribute),
-  spot: does(() => undefined),
+  spot: does((talk) => hearLandmark(talk)),
   filler: () => 'holds',
   unknown: ({ clause }, _, { text }) => {
     if (ofStranger.test(text) && !clause.subject) clause.isStranger = true;
@@ -180,6 +184,8 @@ export function hear(talk: Talk, phrase: Phrase): void {
   const { clause } = talk;
   clause.isAfterNumber = sense.is === 'number';
   if (heard === 'holds') return;
-  clause.near = sense.is === 'side' && clause.near;
+  // "By the nearside door", but not "from the rear, the quarter".
+  const next = talk.phrases[talk.index + 1]?.sense.is;
+  clause.near = sense.is === 'side' && clause.near && (next === 'part' || next === 'side');
   clause.on = sense.is === 'side' ? clause.on : false;
 }

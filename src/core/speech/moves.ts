@@ -1,5 +1,6 @@
 import { partIdOf, twinPosition } from '../car';
 import { clear, endPart } from './clauses';
+import { hearLandmark } from './landmarks';
 import type { Sense } from './lexicon/sense';
 import { handOfWord } from './partsSaid';
 import type { Phrase } from './phrases';
@@ -73,7 +74,10 @@ export function hearOne(talk: Talk, { hand: named, sideWord, end }: Extract<Sens
 /** A badge, a gear knob: what is said of it is of no part. A fault that was named before "on the badge" goes with it. */
 export function hearStranger(talk: Talk): void {
   const { clause } = talk;
-  if (clause.near) return;
+  if (clause.near) {
+    hearLandmark(talk);
+    return;
+  }
   const close = clause.findings.at(-1);
   const isBehindOn = clause.on && (talk.phrase?.from ?? 0) - clause.onAt <= ON_GAP;
   if (isBehindOn && close && (talk.phrase?.from ?? 0) - close.words[1] <= ON_WORDS) drop(talk, close);

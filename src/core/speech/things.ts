@@ -1,8 +1,9 @@
 import type { PartKind } from '../car';
 import type { FunctionId, WarningLampId } from '../functions';
+import { addFunction } from './functionsSaid';
 import type { Sense } from './lexicon/sense';
 import type { Phrase } from './phrases';
-import { AGAIN_WORDS, type Talk } from './talk';
+import type { Talk } from './talk';
 
 /** What a part is tried for when it is said to work. */
 const partDoes: Partial<Record<PartKind, FunctionId>> = {
@@ -69,16 +70,6 @@ function isLampOut({ words, phrase }: Talk): boolean {
   return /('s|^is|^are|lights?|bulbs?|lamps?)$/.test(words[(phrase?.from ?? 0) - 1]?.word ?? '');
 }
 
-function addFunction(talk: Talk, id: FunctionId, works: boolean): void {
-  const last = talk.drafts.findLast((draft) => draft.is === 'function' && draft.function === id);
-  const isAgain = last?.is === 'function' && last.works === works;
-  const isClose = last && (talk.phrase?.from ?? 0) - last.words[1] <= AGAIN_WORDS;
-  if (isAgain && isClose) return;
-  // "Stereo works, one of the speakers crackles."
-  if (last && isClose) talk.drafts.splice(talk.drafts.indexOf(last), 1);
-  talk.add({ is: 'function', function: id, works });
-}
-
 /** "Windows: rear right inop." */
 function atEnd({ clause }: Talk, id: FunctionId): FunctionId {
   return id === 'front-windows' && clause.side.end === 'rear' ? 'rear-windows' : id;
@@ -124,7 +115,10 @@ export function takeBackAll(talk: Talk): void {
 
 /** No warning lamp is on. */
 export function hearLamps(talk: Talk): void {
-  if (!talk.drafts.some(({ is }) => is === 'no-lamps' || is === 'lamp')) talk.add({ is: 'no-lamps' });
+  if (talk.drafts.some(({ is }) => is === 'no-lamps' || is === 'lamp')) return;
+  talk.add({ is: 'no-lamps' });
+  // "… except the tyre pressure" takes it back.
+  talk.clause.saidOfAll = talk.drafts.slice(-1);
 }
 
 /** A thing that comes with the car, or does not. */

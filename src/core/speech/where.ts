@@ -3,6 +3,7 @@ import type { Subject } from './clause';
 import { clear, endPart } from './clauses';
 import type { FindingDraft } from './drafts';
 import { hearSame } from './faults';
+import { hearLandmark } from './landmarks';
 import type { End, Sense } from './lexicon/sense';
 import { nothingFollows } from './lookAhead';
 import { handOfWord, type WantedPart } from './partsSaid';
@@ -33,6 +34,7 @@ function kindsHere(talk: Talk, kinds: readonly PartKind[]): readonly PartKind[] 
 export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): void {
   const { clause } = talk;
   if (clause.near) {
+    hearLandmark(talk);
     // The landmark is no part in hand, but its side is where one stands.
     const { hand } = clause.side;
     if (hand) talk.inHand = { ...talk.inHand, hand };
@@ -76,8 +78,10 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     isBehindOn &&
     clause.floating.length === 0 &&
     !isClose &&
+    wanted.kinds[0] !== 'tyre' &&
     isRepeated(talk, number, attributes.amount !== undefined);
-  const isOn = isHomeless || (isBehindOn && (clause.floating.length > 0 || isClose));
+  const isReading = isBehindOn && number !== undefined && wanted.kinds[0] === 'tyre';
+  const isOn = !isReading && (isHomeless || (isBehindOn && (clause.floating.length > 0 || isClose)));
   const before = clause.subject;
   const isListed =
     before !== undefined &&

@@ -33,6 +33,7 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
         kind && findingLine({ kind, details }, vocabulary),
         cures && adviceLine(details, vocabulary),
         decision && decisionLine(details, vocabulary).toLowerCase(),
+        draft.where,
         suspected && 'not sure yet',
       ];
       return `${part ? nameOf(part) : 'Somewhere'}: ${pieces.filter(Boolean).join(', ') || 'something'}`;

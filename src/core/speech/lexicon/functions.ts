@@ -2,6 +2,10 @@ import { runs, type Table } from './sense';
 
 /** Things one switches on, tries and drives. Common practice. */
 export const functions: Table = [
+  [
+    'third row seats fold flat|third row folds flat|third row seats fold down|third row folds down',
+    { is: 'function', ids: ['third-row-fold'], works: true },
+  ],
   ['no heat|no hot air|heater blows cold', { is: 'function', ids: ['heater-hot'], works: false }],
   ['no cold air|blows no cold air', { is: 'function', ids: ['aircon-cold'], works: false }],
   [
@@ -84,7 +88,10 @@ export const functions: Table = [
     runs('front-sensors', 'rear-sensors'),
   ],
   ['heated seats|seat heaters|seat heater|heated seat', runs('front-seat-heat')],
-  ['memory seats|seat memory', runs('seat-memory')],
+  [
+    "memory seats|seat memory|memory seat|driver's seat memory|drivers seat memory|driver's memory seat|driver's memory",
+    runs('seat-memory'),
+  ],
   ['heated screen|heated windscreen', runs('heated-screen')],
   [
     `central locking|locks|power locks|all locks|door locks|door lock|locking|all the locks|all the door locks|all the doors lock|

@@ -2,11 +2,21 @@ import type { Table } from './sense';
 
 /** How bad, how many, from how far, and what nail, finger and cloth say. Common practice. */
 export const howBad: Table = [
+  // Of a dent they tell how large it is, not how deep.
   [
-    `rough|bad|badly|pretty bad|deep|heavy|severe|nasty|big|big old|large|larger|huge|massive|major|really bad|quite bad|pretty deep|
+    `tiny|little|small|smaller|tiniest|very small|very little|really small|super small|teeny|teeny tiny|wee|only small|not a big one|not big|ever so small|micro`,
+    { is: 'severity', severity: 'slight', isSize: true },
+  ],
+  [
+    `big|big old|large|larger|huge|massive|pretty big|quite a big|quite big|pretty large|quite large|good size`,
+    { is: 'severity', severity: 'heavy', isSize: true },
+  ],
+
+  [
+    `rough|bad|badly|pretty bad|deep|heavy|severe|nasty|major|really bad|quite bad|pretty deep|
     quite deep|very deep|really deep|fairly deep|pretty heavy|very heavy|quite heavy|serious|seriously|horrible|terrible|ugly|
     down to metal|down to the metal|to bare metal|to metal|down to the bare metal|severely|very bad|rough looking|
-    pretty rough|significant|substantial|pretty big|quite a big|quite big|pretty large|quite large|good size|through to metal|
+    pretty rough|significant|substantial|through to metal|
     through the paint|gone through the paint|proper|horrendous|shocking|beat up|beaten up|hammered`,
     { is: 'severity', severity: 'heavy' },
   ],
@@ -18,8 +28,7 @@ export const howBad: Table = [
     { is: 'amount', amount: 'all-over' },
   ],
   [
-    `a few|a handful|a handful of|few|handful of|some|a small number of|three or four|two or three|a couple few|a few little|
-    the usual few|a scattering|a scattering of`,
+    `a few|a handful|a handful of|few|handful of|some|a small number of|three or four|two or three|a couple few|a few little|the usual few|a scattering|a scattering of`,
     { is: 'amount', amount: 'a-few' },
   ],
   [
@@ -41,10 +50,10 @@ export const howBad: Table = [
     { is: 'amount', amount: 'most-of-it' },
   ],
   [
-    `faint|slight|slightly|tiny|hairline|a little|a bit|light|minor|very faint|going a bit|starting|very slight|only slight|little|small|
-    smaller|tiniest|very small|very light|very minor|very little|really small|super small|teeny|teeny tiny|wee|barely there|
-    barely noticeable|hardly noticeable|barely visible|only small|only light|superficial|hint of|a hint of|a touch of|a touch|
-    ever so slight|ever so slightly|ever so small|micro|mild|not a big one|not big|just a little|just a bit|a little bit|
+    `faint|slight|slightly|hairline|a little|a bit|light|minor|very faint|going a bit|starting|very slight|only slight|
+    very light|very minor|barely there|
+    barely noticeable|hardly noticeable|barely visible|only light|superficial|hint of|a hint of|a touch of|a touch|
+    ever so slight|ever so slightly|mild|just a little|just a bit|a little bit|
     a little bit of|a bit of|bit of|little bit of|a wee bit|cosmetic|minimal|slight bit of|lightly|not too bad|not bad|fairly minor|
     pretty minor`,
     { is: 'severity', severity: 'slight' },

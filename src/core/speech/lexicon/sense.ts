@@ -36,7 +36,8 @@ export type Sense =
   | { is: 'turn'; isWeak?: true }
   | { is: 'count'; count: number }
   | { is: 'amount'; amount: Amount }
-  | { is: 'severity'; severity: Severity }
+  /** `isSize` where the word is one of size: of a dent it does not say how deep it is. */
+  | { is: 'severity'; severity: Severity; isSize?: true }
   | { is: 'test'; of: Pick<StoredDetails, 'nail' | 'feel' | 'wipe'> }
   | { is: 'notice'; notice: NoticeDistance }
   /** `decision` where the same words promise it. */

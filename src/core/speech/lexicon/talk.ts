@@ -8,7 +8,7 @@ export const talk: Table = [
     looks like new|as new|looks new|brand new|looks brand new|absolutely fine|hardly been sat in|spot on|mint|immaculate|excellent|
     very good|nice|dry|dry as a bone|true|it's true|great|superb|beautiful|gorgeous|flawless|faultless|unblemished|pristine|undamaged|
     unscathed|damage free|dent free|chip free|scratch free|mark free|rust free|rot free|as it should be|as they should be|solid|fantastic|
-    brilliant|top notch|first class|as good as new|good as new|up together|bang on|looks great|look great|looking good|looks fine|
+    brilliant|top notch|first class|a1|a one condition|as good as new|good as new|up together|bang on|looks great|look great|looking good|looks fine|
     look fine|looks lovely|look lovely|looks clean|look clean|hardly worn|barely worn|crystal clear|crisp and clear|nice and clear|
     in one piece|all there|not bad at all|all present|all intact|perfectly straight|dead straight|wear free|unworn|
     unmolested|respectable|presentable|honest|lines up|line up|lines up nicely|line up nicely|all line up|super clean|squeaky clean|
@@ -225,7 +225,7 @@ export const talk: Table = [
   ],
   [
     `no hang on|sorry|i mean|hang on|no wait|correction|make that|no sorry|sorry no|no i mean|wait no|actually|excuse me|i beg your pardon|
-    beg your pardon|my mistake|i tell a lie|tell a lie|scratch that|i meant|should say|i should say|or rather|wait|sorry that's|
+    beg your pardon|my mistake|i tell a lie|tell a lie|i meant|should say|i should say|or rather|wait|sorry that's|
     sorry that is|apologies that's|let me correct that|no actually`,
     { is: 'correct' },
   ],

@@ -8,9 +8,9 @@ export const works: Table = [
     `works|work|working|does work|all work|ice cold|cold|blows cold|blow cold|hot|blows hot|go up and down|all go up and down|
     opens and shuts|opens and closes|engages fine|engages|all working|are working|is working|do work|working fine|works fine|
     works great|work great|works perfectly|works like it should|works as it should|works as they should|working as it should|
-    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|plays|like butter|like a dream|like silk|nicely|beautifully|feel good|feels good|read fine|in and out|goes in and out|roll up and down|rolls up and down|go up and down fine|blowing cold|
+    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|squirting|squirt|held its speed|holds its speed|came straight up|comes straight up|came up fine|plays|like butter|like a dream|like silk|nicely|beautifully|feel good|feels good|read fine|in and out|goes in and out|roll up and down|rolls up and down|go up and down fine|blowing cold|
     nice and cold|freezing cold|gets cold|freezing|icy cold|blows ice cold|blowing nice and cold|gets hot|gets nice and hot|
-    nice and hot|blowing hot|nice and warm|up and down|goes up and down|go up and down fine|go down and up|opens and closes fine|
+    nice and hot|blowing hot|nice and warm|up and down|goes up and down|go down and up|opens and closes fine|
     open and close|open and shut|opens fine|opens up|holds|hold|retract|heats up|heat up|gets warm|loud and clear|pairs|connects|
     pairs up|connects fine|lights up|light up|come on|comes on|smooth|bites nicely|bites where it should|nice and light|
     does what it should|do what they should|respond|responds|tested and working|tested|checked and working|still works|still working|
