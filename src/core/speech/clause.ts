@@ -53,6 +53,8 @@ export interface Clause {
   floating: FindingDraft[];
   functions: FunctionId[];
   result?: true | undefined;
+  /** A thing one tries was named. */
+  hasFunction: boolean;
   /** "What doesn't work is …": the function comes behind. */
   failsNext: boolean;
   /** What was said of several functions in one go. */
@@ -114,6 +116,7 @@ export const fresh = (): Clause => ({
   findings: [],
   floating: [],
   functions: [],
+  hasFunction: false,
   failsNext: false,
   saidOfAll: [],
   clearedAsOne: [],

@@ -101,6 +101,8 @@ export function settleDenials(talk: Talk): void {
   const subject = talk.clause.subject ?? talk.subject;
   const { hasDenied, isNothing, isOfSuch, isDismissed, isKnownStranger, findings } = talk.clause;
   if (isOfSuch || isDismissed || isKnownStranger || findings.length > 0 || !subject) return;
+  // "Sunroof opens, no leaks" says nothing of the roof spoken of before.
+  if (!talk.clause.subject && talk.clause.hasFunction) return;
   if (hasDenied || (isNothing && talk.clause.subject)) clear(talk, subject);
 }
 

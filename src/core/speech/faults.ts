@@ -28,6 +28,9 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
     clause.lookedFor.push(...kinds);
     return;
   }
+  // "Rash free."
+  const isFree = talk.words[phrase.to]?.word === 'free' && talk.words[phrase.to]?.before === 'none';
+  if (isFree) clause.denied = true;
   // "0 chips."
   if (clause.number?.high === 0) clause.denied = true;
   if (clause.denied) {

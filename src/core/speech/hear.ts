@@ -7,6 +7,7 @@ import { nextBefore } from './lookAhead';
 import { hearMove, hearOne, hearOther, hearStranger } from './moves';
 import type { Phrase } from './phrases';
 import { hearSide } from './sides';
+import { takeAll } from './subject';
 import type { Talk } from './talk';
 import { hearFunction, hearItem, hearLamp, hearLamps, hearResult, takeBackAll } from './things';
 import { hearPart } from './where';
@@ -82,9 +83,10 @@ const hearing: Hearing = {
   correct: marks((clause) => {
     clause.corrected = true;
   }),
-  near: ({ clause }, _, { from }) => {
+  near: ({ clause }, _, { from, text }) => {
     clause.near = true;
-    clause.nearAt = from;
+    // "From a trolley" tells how, not where.
+    clause.nearAt = /^from$/i.test(text) ? -1 : from;
     return 'holds';
   },
   on: ({ clause }, { isLoose }, { from, to }) => {
@@ -106,7 +108,10 @@ const hearing: Hearing = {
     return 'holds';
   },
   stranger: does((talk) => hearStranger(talk)),
-  both: does(({ clause }, { isAll }) => {
+  both: does((talk, { isAll, isNone }) => {
+    const { clause } = talk;
+    if (isNone) clause.denied = true;
+    if (isAll && clause.subject?.wanted.isMany) takeAll(talk, clause.subject);
     clause.both = true;
     clause.isAll = isAll === true;
   }),
@@ -136,6 +141,12 @@ const hearing: Hearing = {
   }),
   figure: does((talk, { of }) => hearFigure(talk, of)),
   serviced: does((talk) => hearServiced(talk)),
+  anything: does((talk, _, phrase) => {
+    if (talk.clause.denied) hearFault(talk, [], phrase);
+  }),
+  untried: marks((clause) => {
+    clause.functions = [];
+  }),
   has: does(({ clause }) => {
     clause.hasKit = true;
     clause.denied = false;

@@ -11,7 +11,7 @@ export function hearLandmark(talk: Talk): void {
     .join(' ');
   const last = clause.findings.at(-1);
   // Without "on" or "by" a word like "side" tells no place by itself.
-  if (from === undefined) return;
+  if (from === undefined || from < 0) return;
   if (last) last.where ??= where;
   else clause.attributes.where ??= where;
 }

@@ -29,6 +29,12 @@ export function settle(talk: Talk, wanted: WantedPart): void {
   else if (wanted.hand) talk.inHand = { ...talk.inHand, hand: wanted.hand };
 }
 
+/** "Alloys … on any of them": all of the car, not those of one side. */
+export function takeAll(talk: Talk, { wanted, isSpoken }: Subject): void {
+  settle(talk, { ...wanted, isAll: true });
+  if (talk.clause.subject) talk.clause.subject.isSpoken = isSpoken;
+}
+
 /** "The door", standing at one: that one, as long as nothing else was spoken of. */
 function hereMeant(talk: Talk, meant: PartSaid | undefined): PartSaid | undefined {
   const { here, style } = talk.context;

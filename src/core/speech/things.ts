@@ -16,6 +16,13 @@ const partDoes: Partial<Record<PartKind, FunctionId>> = {
   belt: 'belts-retract',
 };
 
+/** The name the part was called by. */
+const wipersSaid = ({ phrases, index }: Talk): string =>
+  phrases
+    .slice(0, index)
+    .findLast(({ sense }) => sense.is === 'part')
+    ?.text.toLowerCase() ?? '';
+
 /** Whether the functions in hand work. */
 export function hearResult(talk: Talk, works: boolean): void {
   const { clause } = talk;
@@ -24,11 +31,9 @@ export function hearResult(talk: Talk, works: boolean): void {
   const [part] = clause.subject?.parts ?? [];
   if (clause.functions.length === 0 && part) {
     const isOne = clause.subject?.wanted.kinds.length === 1;
-    const does = !isOne
-      ? undefined
-      : part.kind === 'wipers' && talk.inHand.end === 'rear'
-        ? 'rear-wiper'
-        : partDoes[part.kind];
+    // "Wipers" are those in front, wherever one stands.
+    const isRear = talk.inHand.end === 'rear' && wipersSaid(talk) !== 'wipers';
+    const does = part.kind === 'wipers' && isRear ? 'rear-wiper' : isOne ? partDoes[part.kind] : undefined;
     if (does) clause.functions.push(does);
   }
   const named = works ? clause.functions : joinedOf(talk);
@@ -36,7 +41,7 @@ export function hearResult(talk: Talk, works: boolean): void {
   const said = talk.phrase?.text.toLowerCase() ?? '';
   if (said === 'out' && !isLampOut(talk)) return;
   for (const id of named) addFunction(talk, atEnd(talk, id), isRight(id, works, said));
-  clause.saidOfAll = named.length > 1 && works ? talk.drafts.slice(at) : [];
+  clause.saidOfAll = works ? talk.drafts.slice(at) : [];
   clause.failsNext = !works && clause.functions.length === 0;
   clause.functions = [];
   // "Everything works: windows, mirrors …"; that one fails says nothing of the next.
@@ -92,6 +97,7 @@ function isRight(id: FunctionId, works: boolean, said: string): boolean {
 
 /** Something one tries; `works` where the same words say that it does. */
 export function hearFunction(talk: Talk, { ids, works }: Extract<Sense, { is: 'function' }>): void {
+  talk.clause.hasFunction = true;
   if (works !== undefined) for (const id of ids) talk.add({ is: 'function', function: id, works });
   else if (talk.clause.failsNext && followsFailing(talk)) {
     // "The only thing that doesn't work is the socket."
@@ -106,7 +112,10 @@ export function hearFunction(talk: Talk, { ids, works }: Extract<Sense, { is: 'f
 
 /** "The windows all work except this one": which of them do was not said. */
 export function takeBackAll(talk: Talk): void {
-  for (const draft of talk.clause.saidOfAll) talk.drafts.splice(talk.drafts.indexOf(draft), 1);
+  const [only, ...more] = talk.clause.saidOfAll;
+  // "The locks work except the right rear": then they do not all work.
+  if (only?.is === 'function' && more.length === 0 && only.function !== 'front-windows') only.works = false;
+  else for (const draft of talk.clause.saidOfAll) talk.drafts.splice(talk.drafts.indexOf(draft), 1);
   talk.clause.saidOfAll = [];
   // "Everything works bar the rear wiper."
   if (talk.clause.result) talk.clause.failsNext = true;
@@ -128,10 +137,18 @@ export function hearItem(talk: Talk, item: string): void {
   const ahead: string[] = [];
   for (let at = talk.phrase?.to ?? 0; ahead.length < 3 && talk.words[at]?.before === 'none'; at++)
     ahead.push(talk.words[at]?.word ?? '');
+  // "Spare: missing".
+  const next = talk.words[talk.phrase?.to ?? 0];
+  if (next?.before === 'comma' && /^(missing|none|absent)$/.test(next.word)) ahead.push(next.word);
   const isMissing = isDenied || ahead.some((word) => /^(missing|no|none|not|isn't|gone|absent)$/.test(word));
   talk.add({ is: 'item', item, there: !isMissing });
   talk.clause.denied = false;
 }
+
+const isLit = ({ words, phrase }: Talk): boolean =>
+  words
+    .slice(phrase?.to ?? 0, (phrase?.to ?? 0) + 3)
+    .some(({ word }) => /^(on|lit|stays|showing|up|flashing)$/.test(word));
 
 const notLit = /^(not|isn't|aren't|off|out|goes|go|went|never|no|gone|cleared)$/;
 
@@ -144,5 +161,7 @@ export function hearLamp(talk: Talk, lamp: WarningLampId): void {
     if (notLit.test(word.word)) return;
   }
   if (talk.clause.denied || talk.clause.isLooking || talk.clause.isOfSuch) return;
+  // "The only warning light is …": it has a name.
+  if (lamp === 'another-lamp' && !isLit(talk)) return;
   talk.add({ is: 'lamp', lamp });
 }

@@ -38,6 +38,8 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     // The landmark is no part in hand, but its side is where one stands.
     const { hand } = clause.side;
     if (hand) talk.inHand = { ...talk.inHand, hand };
+    // "… where the door reads five": the figure that follows is not of the part in hand.
+    if (clause.gauge) clause.isRest = true;
     clause.side = {};
     return;
   }

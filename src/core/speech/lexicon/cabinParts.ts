@@ -73,8 +73,8 @@ export const cabinParts: Table = [
   ['seat belt|belt|seatbelt', part(['belt'])],
   ['centre screen|center screen', part(['screen'])],
   [
-    `sill plate|sill plates|door sill plate|tread plate|tread plates|door sill|door sills|scuff plate|scuff plates|sill trim|sill trims|
-    step plate`,
+    `sill plate|sill plates|door sill plate|tread plate|tread plates|door sill|door sills|scuff plate|scuff plates|sill trim|
+    sill trims|step plate`,
     part(['sillplate']),
   ],
   ['sun visor|sun visors|visor', part(['visors'])],

@@ -2,6 +2,7 @@ import { fault, manyFaults, type Table } from './sense';
 
 /** Words for faults. Where one word may be several things, the part decides; a mark may be anything, and is asked about. Common practice. */
 export const faults: Table = [
+  ['dull|a bit dull', fault('haze', 'bloom', 'peel')],
   [
     `shot|knackered|past it|past their best|past its best|goosed|toast|seen better days|on their way out|on its way out|gone hard|
     smearing|smear`,
@@ -18,9 +19,9 @@ export const faults: Table = [
     manyFaults('stone-chip', 'glass-chip'),
   ],
   [
-    `dent|ding|dink|dint|door ding|car park ding|dented|dinged|dinged up|hail|hail damage|parking dent|parking ding|car park dent|dimple|
-    dimpled|pushed in|caved in|crumpled|indentation|indent|trolley dent|shopping cart ding|shopping trolley dent|pin dent|hail dent|
-    bashed|bash|pushed in a bit|little dint|dinked`,
+    `dent|ding|dink|dint|door ding|car park ding|dented|dinged|dinged up|hail|hail damage|parking dent|parking ding|car park dent|
+    dimple|dimpled|pushed in|caved in|crumpled|indentation|indent|trolley dent|shopping cart ding|shopping trolley dent|pin dent|
+    hail dent|bashed|bash|pushed in a bit|little dint|dinked`,
     fault('dent'),
   ],
   [
@@ -53,17 +54,19 @@ export const faults: Table = [
   ['nicks|edge nicks', manyFaults('edge-nick', 'stone-chip')],
   [
     `kerbed|kerbing|kerb mark|kerb damage|kerb rash|curb rash|curbed|curved|rash|rashed|touched by a kerb|caught on a kerb|
-    kissed the kerb|kissed a kerb|kissed the curb|kissed a curb|on the kerb|
-    curb mark|kerb damaged|kerb marked|kerb scuff|kerb scuffs|kerb scrape|kerb strike|curb damage|curb scuff|curb scuffs|curb scrape|
-    kerbings|curbing|curb rashed|curve rash|curved rash|curb brash|kirbed|kirbing|curving|kerb marking|kerb scuffed|caught the kerb|kiss with a kerb|seen a kerb|seen a kerb or two|met the kerb|met a curb|seen a curb|seen a curb or two|been up the kerb|been up a kerb|kiss with the kerb|kiss of the kerb|kissed a bit|had a kiss|caught a kerb|caught a curb|
-    caught the curb|hit a curb|hit the curb|hit a kerb|hit the kerb|met a kerb|bit of kerb|some curb|kerb bite|
-    curb bite|curb damaged|touched the kerb|touched a kerb|been kerbed|been curbed|diamond cut damage|kerbed a bit|curbed up`,
+    kissed the kerb|kissed a kerb|kissed the curb|kissed a curb|on the kerb|curb mark|kerb damaged|kerb marked|kerb scuff|
+    kerb scuffs|kerb scrape|kerb strike|curb damage|curb scuff|curb scuffs|curb scrape|kerbings|curbing|curb rashed|curve rash|
+    curved rash|curb brash|kirbed|kirbing|curving|kerb marking|kerb scuffed|caught the kerb|kiss with a kerb|seen a kerb|
+    seen a kerb or two|met the kerb|met a curb|seen a curb|seen a curb or two|been up the kerb|been up a kerb|kiss with the kerb|
+    kiss of the kerb|kissed a bit|had a kiss|caught a kerb|caught a curb|caught the curb|hit a curb|hit the curb|hit a kerb|
+    hit the kerb|met a kerb|bit of kerb|some curb|kerb bite|curb bite|curb damaged|touched the kerb|touched a kerb|been kerbed|
+    been curbed|diamond cut damage|kerbed a bit|curbed up`,
     fault('kerbing', 'scuff'),
   ],
   ['kerb marks|curb marks', manyFaults('kerbing', 'scuff')],
   [
-    `wavy|ripple|rippled|hollow|low spot|depression|waviness|unevenness|not quite straight|isn't quite straight|a wave in it|wave in it|
-    wobble in the panel|bowed|hollows|low spots`,
+    `wavy|ripple|rippled|hollow|low spot|depression|waviness|unevenness|not quite straight|isn't quite straight|a wave in it|
+    wave in it|wobble in the panel|bowed|hollows|low spots`,
     fault('ripple'),
   ],
   ['ripples', manyFaults('ripple')],
@@ -74,8 +77,8 @@ export const faults: Table = [
   ],
   ['wear|bit of wear|wear mark|wear marks|wear and tear', fault('wear', 'tyre-wear', 'shiny')],
   [
-    `worn on the inner edge|worn on the outer edge|worn on the inside|worn on the outside|bald|uneven wear|edge wear|worn edge|feathered|
-    worn on one edge|wearing on the edge|wearing on the inside|wearing on the outside|balding|nearly bald|worn to the bars|
+    `worn on the inner edge|worn on the outer edge|worn on the inside|worn on the outside|bald|uneven wear|edge wear|worn edge|
+    feathered|worn on one edge|wearing on the edge|wearing on the inside|wearing on the outside|balding|nearly bald|worn to the bars|
     down to the wear bars|down to the bars|cords showing|cord showing|feathering|wearing unevenly|worn unevenly|worn on the shoulder|
     wearing on the inner edge|wearing on the outer edge|at the limit|on the limit|on the wear bars|at the wear bars|scalloped|cupped|
     cupping|inner edge is worn|outer edge is worn|inside edge is worn|outside edge is worn|illegal`,
@@ -91,7 +94,10 @@ export const faults: Table = [
     clear coat failing|clearcoat failing|clear coat coming off|clear coat's coming off|clear coat is coming off|clear coat failure|
     clear coat's peeling|clear coat is peeling|peeled|flake|flakes|lacquer's lifting|lacquer is lifting|lacquer's peeling|
     lacquer's clear coat is gone|clear coat's gone|clear coat is going|lacquer has gone|lacquer going|paint's peeling|
-    paint is peeling|paint's flaking|flaky|clear coat's failing|clear coat is shot|clear coat's shot|lacquer is shot|lacquer's shot|lacquer's had it|lacquer has lifted|clear coat is failing|lacquer is peeling`,
+    paint is peeling|paint's flaking|flaky|clear coat's failing|clear coat's starting to go|clear coat is starting to go|
+    clear coat's going|clear's going|clear coat starting to go|lacquer's starting to go|lacquer starting to go|lacquer's going|
+    clear coat is shot|clear coat's shot|lacquer is shot|lacquer's shot|lacquer's had it|lacquer has lifted|clear coat is failing|
+    lacquer is peeling`,
     fault('peel', 'wheel-flaking', 'wear', 'cover-crack'),
   ],
   [
@@ -106,15 +112,17 @@ export const faults: Table = [
     fault('swirls'),
   ],
   [
-    `painted|been painted|been repainted|repainted|resprayed|respray|repaint|overspray|blown over|been blown over|blended|blended into|blended in|been painted before|previous paint|prior paint|prior paintwork|previous paintwork|paint history|
-    different shade|variation in colour|variation in color|variation in shade|difference in shade|difference in colour|difference in color|colour difference|color difference|mismatched color|mismatched colour|tape line|tape lines|over spray|respray sign|had paint|
-    had some paint|has had paint|some paint|had a respray|had a repaint|paint work|been blown in|blown in|been sprayed|sprayed|
-    has been painted|repainted before|colour match is off|color match is off|doesn't match|don't match|doesn't quite match|
-    does not match|off colour|off color|different colour|different color|slightly different shade|orange peel|masking line|
-    masking lines|masking tape line|dry spray|not original paint|paint run|paint runs|runs in the paint|run in the paint|sanding marks|
-    shade off|shade different|a shade different|a different shade|lacquer edge|been resprayed|re-sprayed|re sprayed|
-    repaired and painted|been refinished|refinished|overspraying|had some paintwork|had some paint work|had paintwork|paint's different|
-    had a blow over|blow over|been over`,
+    `painted|been painted|been repainted|repainted|resprayed|respray|repaint|overspray|blown over|been blown over|blended|
+    blended into|blended in|been painted before|previous paint|prior paint|prior paintwork|previous paintwork|paint history|
+    different shade|variation in colour|variation in color|variation in shade|difference in shade|difference in colour|
+    difference in color|colour difference|color difference|mismatched color|mismatched colour|tape line|tape lines|over spray|
+    respray sign|had paint|had some paint|has had paint|some paint|had a respray|had a repaint|paint work|been blown in|blown in|
+    been sprayed|sprayed|has been painted|repainted before|colour match is off|color match is off|doesn't match|don't match|
+    doesn't quite match|does not match|off colour|off color|different colour|different color|slightly different shade|orange peel|
+    masking line|masking lines|masking tape line|dry spray|not original paint|paint run|paint runs|runs in the paint|
+    run in the paint|sanding marks|shade off|shade different|a shade different|a different shade|lacquer edge|been resprayed|
+    re-sprayed|re sprayed|repaired and painted|been refinished|refinished|overspraying|had some paintwork|had some paint work|
+    had paintwork|paint's different|had a blow over|blow over`,
     fault('respray-sign'),
   ],
   ['touched in|been touched in|touched up|earlier repair|brush touch in', fault('old-repair')],
@@ -127,7 +135,7 @@ export const faults: Table = [
   ['star|star chip|bullseye|bulls eye', fault('glass-chip')],
   [
     `haze|hazy|cloudy|milky|yellow|yellowed|yellowing|foggy|hazed|clouding|clouded|clouded over|cloudiness|hazing|yellowing a bit|
-    discoloured|discolored|fogging|gone cloudy|gone milky|gone yellow|dull`,
+    discoloured|discolored|fogging|gone cloudy|gone milky|gone yellow`,
     fault('haze'),
   ],
   ['moisture|misting|misted|condensation|water in it|water in them|water inside', fault('moisture')],
@@ -140,14 +148,14 @@ export const faults: Table = [
   ],
   ['split', fault('worn', 'tear', 'split')],
   [
-    `stain|stained|coffee stain|staining|discolouration|watermark|water stain|spill|soiled|soiling|dirty mark|grubby|ink mark|ink stain|
-    grease mark`,
+    `stain|stained|coffee stain|staining|discolouration|watermark|water stain|spill|soiled|soiling|dirty mark|grubby|ink mark|
+    ink stain|grease mark`,
     fault('stain'),
   ],
   ['stains|water stains|coffee stains|stains all over|spills', manyFaults('stain')],
   [
-    `burn|cigarette burn|burnt|burns|burn hole|burn holes|burn mark|burn marks|cigarette burns|cigarette hole|singed|cigar burn|burned|
-    fag burn|melted`,
+    `burn|cigarette burn|burnt|burns|burn hole|burn holes|burn mark|burn marks|cigarette burns|cigarette hole|singed|cigar burn|
+    burned|fag burn|melted`,
     fault('burn'),
   ],
   [
@@ -160,9 +168,10 @@ export const faults: Table = [
     fault('flat-bolster'),
   ],
   [
-    `loose|missing|hanging off|is gone|are gone|lost its clip|misfit|lost|detached|has come off|come off its clips|come off|falling off|come adrift|adrift|not there|
-    unclipped|popped out|clips broken|broken clip|broken clips|flapping|hanging down|clips gone|clip's gone|hanging by a thread|
-    come unclipped|not attached|dangling|are missing|is missing|has gone missing|loose fitting|hanging loose`,
+    `loose|missing|hanging off|is gone|are gone|lost its clip|misfit|lost|detached|has come off|come off its clips|falling off|
+    come adrift|adrift|not there|unclipped|popped out|clips broken|broken clip|broken clips|flapping|hanging down|clips gone|
+    clip's gone|hanging by a thread|come unclipped|not attached|dangling|are missing|is missing|has gone missing|loose fitting|
+    hanging loose`,
     fault('loose'),
   ],
   [
@@ -184,8 +193,8 @@ export const faults: Table = [
   ],
   ['perished', fault('tyre-cracks', 'split')],
   [
-    `leak|leaking|weeping|seeping|leaks|oil leak|fluid mark|oil leaks|leaky|drips|dripping|oily|seepage|wet with oil|leaked|fluid leak|
-    coolant leak`,
+    `leak|leaking|weeping|seeping|leaks|oil leak|fluid mark|oil leaks|leaky|drips|dripping|oily|seepage|wet with oil|leaked|
+    fluid leak|coolant leak`,
     fault('leak'),
   ],
   [
@@ -216,9 +225,9 @@ export const faults: Table = [
   ['road rash', fault('stone-chip', 'kerbing')],
   ['scuffed about|bit scuffed', fault('kerbing', 'scuff', 'wear')],
   [
-    `rusting|rusted out|rust hole|rust coming through|bubbled|bubbled up|bubbling up|blistered|blister|blisters|corroding|scabs|scabby|
-    rot|rotted|rotting|rust spots|rust staining|surface corrosion|crusty|oxidised|oxidized|oxidation|rusted up|rusting out|bubble|
-    gone rusty|scabbing`,
+    `rusting|rusted out|rust hole|rust coming through|bubbled|bubbled up|bubbling up|blistered|blister|blisters|corroding|scabs|
+    scabby|rot|rotted|rotting|rust spots|rust staining|surface corrosion|crusty|oxidised|oxidized|oxidation|rusted up|rusting out|
+    bubble|gone rusty|scabbing`,
     fault('rust', 'corrosion', 'wheel-corrosion'),
   ],
   [
@@ -232,21 +241,21 @@ export const faults: Table = [
     fault('old-repair', 'old-filling'),
   ],
   [
-    `crack|cracked|cracks|fracture|fractured|crack line|hairline crack|cracked through|crack running|spidered|spider crack|spider cracks|
-    split in the plastic`,
+    `crack|cracked|cracks|fracture|fractured|crack line|hairline crack|cracked through|crack running|spidered|spider crack|
+    spider cracks|split in the plastic`,
     fault('glass-crack', 'lamp-crack', 'tyre-cracks', 'wheel-bent', 'cover-crack', 'broken'),
   ],
   ['cracking|cracking up', fault('cover-crack', 'tyre-cracks', 'broken', 'glass-crack')],
   ['star break|bullseye chip|bulls eye chip|star shaped chip|pit', fault('glass-chip', 'stone-chip')],
   [
-    `misty|fogged up|steamed up|misting up|misted up|water in|water getting in|damp inside|wet inside|condensation inside|water ingress|
-    moist inside`,
+    `misty|fogged up|steamed up|misting up|misted up|water in|water getting in|damp inside|wet inside|condensation inside|
+    water ingress|moist inside`,
     fault('moisture', 'haze'),
   ],
   ['leather cracking|cracked leather', fault('cover-crack', 'wear')],
   [
-    `dry rot|dry rotted|dry rotting|weather checking|weather cracked|weather cracking|weather checked|sidewall cracks|sidewall cracking|
-    dry cracks|crazing`,
+    `dry rot|dry rotted|dry rotting|weather checking|weather cracked|weather cracking|weather checked|sidewall cracks|
+    sidewall cracking|dry cracks|crazing`,
     fault('tyre-cracks'),
   ],
   ['hanging|come away|coming away|come loose|coming loose', fault('loose', 'sag')],

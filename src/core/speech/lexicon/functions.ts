@@ -2,6 +2,9 @@ import { runs, type Table } from './sense';
 
 /** Things one switches on, tries and drives. Common practice. */
 export const functions: Table = [
+  ['folds in and out|fold in and out|folds in|fold in', runs('mirror-fold')],
+  ['rear screen heater|screen heater|rear window heater|rear screen demister', runs('rear-demist')],
+  ['electric blind|rear blind|blinds|electric sun blind', runs('rear-blinds')],
   [
     'third row seats fold flat|third row folds flat|third row seats fold down|third row folds down',
     { is: 'function', ids: ['third-row-fold'], works: true },
@@ -9,8 +12,8 @@ export const functions: Table = [
   ['no heat|no hot air|heater blows cold', { is: 'function', ids: ['heater-hot'], works: false }],
   ['no cold air|blows no cold air', { is: 'function', ids: ['aircon-cold'], works: false }],
   [
-    `air con|aircon|air conditioning|ac|a c|a/c|air|front air|air condition|climate control|climate|airco|a.c|ac system|air con system|
-    climate air con|aircon system|the ac|rear ac|rear air|ac compressor|dual climate`,
+    `air con|aircon|air conditioning|ac|a c|a/c|air|front air|air condition|climate control|climate|airco|a.c|ac system|
+    air con system|climate air con|aircon system|the ac|rear ac|rear air|ac compressor|dual climate`,
     runs('aircon-cold'),
   ],
   ['heater|heat|rear heat|heating|heaters|blower heat', runs('heater-hot')],
@@ -46,8 +49,7 @@ export const functions: Table = [
   ],
   ['hazards|hazard lights|hazard|hazard flashers|four ways|emergency flashers', runs('hazards')],
   [
-    `touch screen|touchscreen|infotainment screen|display|main screen display|touch display|
-    multimedia screen`,
+    `touch screen|touchscreen|infotainment screen|display|main screen display|touch display|multimedia screen`,
     runs('screen-touch'),
   ],
   [
@@ -118,7 +120,10 @@ export const functions: Table = [
     low range|diff lock|diff locks`,
     runs('all-wheel-drive'),
   ],
-  ['opens with the button', { is: 'function', ids: ['power-tailgate'], works: true }],
+  [
+    'opens with the button|opens on the button|opens off the button|shuts on the button|closes on the button',
+    { is: 'function', ids: ['power-tailgate'], works: true },
+  ],
   [
     `shifts|gearbox|transmission|transmission shifts|gears|gear box|gear change|gear changes|gearchange|trans|shifting|all the gears|
     goes through the gears|changes gear|the auto box|automatic gearbox|auto gearbox|goes through all its gears|goes into every gear|
@@ -127,7 +132,8 @@ export const functions: Table = [
   ],
   [
     `runs smooth|idles smooth|idles nicely|idles fine|idles great|ticks over nicely|ticks over lovely|ticking over nicely|
-    ticks over smoothly|ticks over fine|idles nice|idles perfect|runs nice and smooth|idles lovely|idling smoothly|ticks over sweetly`,
+    ticks over smoothly|ticks over fine|idles nice|idles perfect|runs nice and smooth|idles lovely|idling smoothly|
+    ticks over sweetly`,
     { is: 'function', ids: ['idle-smooth'], works: true },
   ],
   ['idle|at idle', runs('idle-smooth')],
@@ -141,8 +147,8 @@ export const functions: Table = [
     { is: 'function', ids: ['pulls-straight'], works: true },
   ],
   [
-    `no knocks|no rattles|no knocks or bangs|no clunks|no squeaks or rattles|no rattles or knocks|no knocks from the suspension|no bangs|
-    suspension's quiet|no knocking|no knocks or rattles|no squeaks`,
+    `no knocks|no rattles|no knocks or bangs|no clunks|no squeaks or rattles|no rattles or knocks|no knocks from the suspension|
+    no bangs|suspension's quiet|no knocking|no knocks or rattles|no squeaks`,
     { is: 'function', ids: ['suspension-quiet'], works: true },
   ],
   ['blower|fan|blower motor|heater fan|blower fan|fan speeds', runs('blower-speeds')],

@@ -4,7 +4,8 @@ import type { Table } from './sense';
 export const howBad: Table = [
   // Of a dent they tell how large it is, not how deep.
   [
-    `tiny|little|small|smaller|tiniest|very small|very little|really small|super small|teeny|teeny tiny|wee|only small|not a big one|not big|ever so small|micro`,
+    `tiny|little|small|smaller|tiniest|very small|very little|really small|super small|teeny|teeny tiny|wee|only small|not a big one|
+    not big|ever so small|micro`,
     { is: 'severity', severity: 'slight', isSize: true },
   ],
   [
@@ -13,22 +14,22 @@ export const howBad: Table = [
   ],
 
   [
-    `rough|bad|badly|pretty bad|deep|heavy|severe|nasty|major|really bad|quite bad|pretty deep|
-    quite deep|very deep|really deep|fairly deep|pretty heavy|very heavy|quite heavy|serious|seriously|horrible|terrible|ugly|
-    down to metal|down to the metal|to bare metal|to metal|down to the bare metal|severely|very bad|rough looking|
-    pretty rough|significant|substantial|through to metal|
-    through the paint|gone through the paint|proper|horrendous|shocking|beat up|beaten up|hammered`,
+    `rough|bad|badly|pretty bad|deep|heavy|severe|nasty|major|really bad|quite bad|pretty deep|quite deep|very deep|really deep|
+    fairly deep|pretty heavy|very heavy|quite heavy|serious|seriously|horrible|terrible|ugly|down to metal|down to the metal|
+    to bare metal|to metal|down to the bare metal|severely|very bad|rough looking|pretty rough|significant|substantial|
+    through to metal|through the paint|gone through the paint|proper|horrendous|shocking|beat up|beaten up|hammered`,
     { is: 'severity', severity: 'heavy' },
   ],
   [
-    `all round|all around|all the way around|all over|all along it|all of it|right the way round|all the way round|
-    all the way along|all the way down|all over it|all over the place|the whole way round|full length|whole length|full way round|
-    right round|whole way around|entire length|the whole length|all the way across|everywhere on it|right along it|right round it|
-    top to bottom|end to end`,
+    `all round|all around|all the way around|all over|all along it|all of it|right the way round|all the way round|all the way along|
+    all the way down|all over it|all over the place|the whole way round|full length|whole length|full way round|right round|
+    whole way around|entire length|the whole length|all the way across|everywhere on it|right along it|right round it|top to bottom|
+    end to end`,
     { is: 'amount', amount: 'all-over' },
   ],
   [
-    `a few|a handful|a handful of|few|handful of|some|a small number of|three or four|two or three|a couple few|a few little|the usual few|a scattering|a scattering of`,
+    `a few|a handful|a handful of|few|handful of|some|a small number of|three or four|two or three|a couple few|a few little|
+    the usual few|a scattering|a scattering of`,
     { is: 'amount', amount: 'a-few' },
   ],
   [
@@ -37,25 +38,23 @@ export const howBad: Table = [
     { is: 'amount', amount: 'several' },
   ],
   [
-    `loads|loads of|loads of them|lots of|peppered with|a bunch of|bunch of|plenty|lots|many|plenty of|tons of|ton of|a ton of|a load of|
-    load of|a lot of|lot of|a whole bunch of|whole bunch of|riddled with|riddled|covered in|covered with|full of|plastered|
+    `loads|loads of|loads of them|lots of|peppered with|a bunch of|bunch of|plenty|lots|many|plenty of|tons of|ton of|a ton of|
+    a load of|load of|a lot of|lot of|a whole bunch of|whole bunch of|riddled with|riddled|covered in|covered with|full of|plastered|
     littered with|littered|all sorts of|heaps of|masses of|a whole lot of|whole lot of|countless|so many|too many|too many to count|
     loads and loads of|heavily|a smattering`,
     { is: 'amount', amount: 'many' },
   ],
   [
     `most of the way round|most of it|pretty much most of it|most of the rim|most of the edge|most of the panel|most of the wheel|
-    half the wheel|most of the way|most of the way around|much of it|the majority|the majority of it|three quarters of it|halfway round|
-    half way round|a good part of it`,
+    half the wheel|most of the way|most of the way around|much of it|the majority|the majority of it|three quarters of it|
+    halfway round|half way round|a good part of it`,
     { is: 'amount', amount: 'most-of-it' },
   ],
   [
-    `faint|slight|slightly|hairline|a little|a bit|light|minor|very faint|going a bit|starting|very slight|only slight|
-    very light|very minor|barely there|
-    barely noticeable|hardly noticeable|barely visible|only light|superficial|hint of|a hint of|a touch of|a touch|
-    ever so slight|ever so slightly|mild|just a little|just a bit|a little bit|
-    a little bit of|a bit of|bit of|little bit of|a wee bit|cosmetic|minimal|slight bit of|lightly|not too bad|not bad|fairly minor|
-    pretty minor`,
+    `faint|slight|slightly|hairline|a little|a bit|light|minor|very faint|going a bit|starting|very slight|only slight|very light|
+    very minor|barely there|barely noticeable|hardly noticeable|barely visible|only light|superficial|hint of|a hint of|a touch of|
+    a touch|ever so slight|ever so slightly|mild|just a little|just a bit|a little bit|a little bit of|a bit of|bit of|little bit of|
+    a wee bit|cosmetic|minimal|slight bit of|lightly|not too bad|not bad|fairly minor|pretty minor`,
     { is: 'severity', severity: 'slight' },
   ],
   [
@@ -65,13 +64,13 @@ export const howBad: Table = [
     { is: 'notice', notice: 'across-the-bay' },
   ],
   [
-    `one step back|a step back|step back|from a step|from one step back|from a stride|one step|standing back|stood back|from a few feet|
-    from a few feet away|stepping back|from a pace back|a pace back|at arm's length`,
+    `one step back|a step back|step back|from a step|from one step back|from a stride|one step|standing back|stood back|
+    from a few feet|from a few feet away|stepping back|from a pace back|a pace back|at arm's length`,
     { is: 'notice', notice: 'one-step-back' },
   ],
   [
-    `nail glides|glides|nail glides over|doesn't catch|doesnt catch|does not catch|nail does not catch|not catching|nail doesn't catch|
-    doesn't catch my nail|doesn't catch a nail|doesn't catch the nail|doesn't catch your nail|nail goes over it|
+    `nail glides|glides|nail glides over|doesn't catch|doesnt catch|does not catch|nail does not catch|not catching|
+    nail doesn't catch|doesn't catch my nail|doesn't catch a nail|doesn't catch the nail|doesn't catch your nail|nail goes over it|
     can't feel it with my nail|can't feel it with your nail|can't feel it with a nail|can't catch it with a nail|nail slides over|
     doesn't catch your fingernail|doesn't catch my fingernail|doesn't catch a fingernail|can't catch a nail|fingernail doesn't catch|
     not through the paint|doesn't go through the paint|isn't through the paint|hasn't gone through the paint|not through the clear|
@@ -114,9 +113,9 @@ export const howBad: Table = [
   ],
   [
     `up close|close up|only up close|close to|look for it|you must look for it|close in|if you look close|if you look closely|
-    when you look closely|you have to look for it|you've got to look for it|have to get close|you have to get close|only when you look|
-    you'd have to look for it|got to look hard|you really have to look|have to look hard|really got to look|only visible up close|
-    right up close|you have to really look`,
+    when you look closely|you have to look for it|you've got to look for it|have to get close|you have to get close|
+    only when you look|you'd have to look for it|got to look hard|you really have to look|have to look hard|really got to look|
+    only visible up close|right up close|you have to really look`,
     { is: 'notice', notice: 'up-close' },
   ],
   ['one or two|1 or 2|one two|the odd|an odd|a couple or so', { is: 'amount', amount: 'one-or-two' }],

@@ -12,18 +12,19 @@ export const mending: Table = [
     { is: 'cure', cure: 'polish', sure: 'should' },
   ],
   [
-    `they'll polish|it'll machine out|will polish out|it'll polish|polished out|be polished out|polish those|machine polish|polishes out|
-    will buff out|it'll buff out|that'll buff out|buffs out|buff right out|will buff right out|polishes right out|that'll polish out|
-    they'll polish out|will machine out|that'll machine out|that will polish out|those will polish out|will mop out|that'll mop out|
-    will come out with a polish|it'll come out with a polish|comes out with a polish|that'll come out with a polish|will polish off|
-    it'll rub out|will rub out`,
+    `they'll polish|it'll machine out|will polish out|it'll polish|polished out|be polished out|polish those|machine polish|
+    polishes out|will buff out|it'll buff out|that'll buff out|buffs out|buff right out|will buff right out|polishes right out|
+    that'll polish out|they'll polish out|will machine out|that'll machine out|that will polish out|those will polish out|
+    will mop out|that'll mop out|will come out with a polish|it'll come out with a polish|comes out with a polish|
+    that'll come out with a polish|will polish off|it'll rub out|will rub out`,
     { is: 'cure', cure: 'polish', sure: 'will' },
   ],
   [
     `might buff out|may polish out|might polish out|might polish|may polish|may buff out|could buff out|could polish out|
-    may well polish out|may machine out|might machine out|probably polish out|probably buff out|probably buff|will probably polish out|
-    would probably polish out|would probably buff out|will probably buff out|probably buffs out|could be polished out|
-    could be buffed out|may come out with a polish|might come out with a polish|could probably be buffed out|could probably buff out`,
+    may well polish out|may machine out|might machine out|probably polish out|probably buff out|probably buff|
+    will probably polish out|would probably polish out|would probably buff out|will probably buff out|probably buffs out|
+    could be polished out|could be buffed out|may come out with a polish|might come out with a polish|could probably be buffed out|
+    could probably buff out`,
     { is: 'cure', cure: 'polish', sure: 'may' },
   ],
   [
@@ -36,35 +37,35 @@ export const mending: Table = [
     { is: 'cure', cure: 'dent-removal', sure: 'should' },
   ],
   [
-    `it'll push out|that'll push out|paintless guy will get that|will push out|it'll pop out|that'll pop out|will pop out|will pull out|
-    pdr will get that|pops out|will come out with pdr|pdr will get it|that'll come out|it'll come out|dent man will have that|
-    dent guy will get that|those will push out|they'll push out|dent man will get those`,
+    `it'll push out|that'll push out|paintless guy will get that|will push out|it'll pop out|that'll pop out|will pop out|
+    will pull out|pdr will get that|pops out|will come out with pdr|pdr will get it|that'll come out|it'll come out|
+    dent man will have that|dent guy will get that|those will push out|they'll push out|dent man will get those`,
     { is: 'cure', cure: 'dent-removal', sure: 'will' },
   ],
   [
     `may not come out|could be popped out|might come out|may come out|may push out|might push out|could be pushed out|could be pulled|
     might be pulled|could pop out|might pop out|may pull out|probably pop out|probably push out|could probably be pushed out|
-    could come out|might not come out|could probably be pulled out|could be massaged out|probably pull out|probably come out with pdr|
-    could be pulled out|probably be pushed out`,
+    could come out|might not come out|could probably be pulled out|could be massaged out|probably pull out|
+    probably come out with pdr|could be pulled out|probably be pushed out`,
     { is: 'cure', cure: 'dent-removal', sure: 'may' },
   ],
   [
     `wants a local paint repair|local paint repair|wants paint|needs paint|gonna need paint|would need paint|paint job|a paint job|
-    body shop|body work|paint on that one|be painted|will be painted|local paint|local repair|spot paint|spot repair|blow in|need paint|
-    smart repair needed|needs a smart repair|wants a smart repair|could do with a smart repair|could do with paint|wants spraying|
-    needs spraying|wants blowing in|needs blowing in|could do with some paint|could use some paint|needs some paint|need a little paint|
-    needs a bit of paint|needs to be painted|need to be painted|needs repainting|needs respraying|wants repainting|wants painting|
-    would want paint|will want paint|will need paint|will need painting|going to need paint|want paint|could do with painting|
-    get that painted|get that sprayed|get that smart repaired|needs body work|needs bodywork|needs body shop|
-    needs to go to the body shop|needs bodyshop`,
+    body shop|body work|paint on that one|be painted|will be painted|local paint|local repair|spot paint|spot repair|blow in|
+    need paint|smart repair needed|needs a smart repair|wants a smart repair|could do with a smart repair|could do with paint|
+    wants spraying|needs spraying|wants blowing in|needs blowing in|could do with some paint|could use some paint|needs some paint|
+    need a little paint|needs a bit of paint|needs to be painted|need to be painted|needs repainting|needs respraying|
+    wants repainting|wants painting|would want paint|will want paint|will need paint|will need painting|going to need paint|
+    want paint|could do with painting|get that painted|get that sprayed|get that smart repaired|needs body work|needs bodywork|
+    needs body shop|needs to go to the body shop|needs bodyshop`,
     { is: 'cure', cure: 'local-paint' },
   ],
   [
-    `needs a refurb|wants refurbing|refurb|refurb that|refinishing|refinishing that one|refinish|refurbish|wheel refurb|wheel refurbish|
-    needs refurb|wants a refurb|want a refurb|needs refurbing|could do with a refurb|could do with refurbing|needs refurbishing|
-    wants refurbishing|be refurbed|be refurbished|refurbished|refurbed|refurbishment|needs refinishing|need refurbing|diamond cut|
-    re-cut|re cut|could use a refinish|needs to be refinished|could be refinished|get that refurbed|get it refurbed|get them refurbed|
-    get that refurbished|want refurbing`,
+    `needs a refurb|wants refurbing|refurb|refurb that|refinishing|refinishing that one|refinish|refurbish|wheel refurb|
+    wheel refurbish|needs refurb|wants a refurb|want a refurb|needs refurbing|could do with a refurb|could do with refurbing|
+    needs refurbishing|wants refurbishing|be refurbed|be refurbished|refurbished|refurbed|refurbishment|needs refinishing|
+    need refurbing|diamond cut|re-cut|re cut|could use a refinish|needs to be refinished|could be refinished|get that refurbed|
+    get it refurbed|get them refurbed|get that refurbished|want refurbing`,
     { is: 'cure', cure: 'wheel-refurbish' },
   ],
   [
@@ -75,8 +76,9 @@ export const mending: Table = [
   ],
   [
     `new windshield|new windscreen|needs a new windshield|needs a new screen|new glass|replace glass|new screen|glass replace|
-    needs a new windscreen|wants a new windscreen|wants a new screen|new screens|needs a windscreen|needs a screen|needs a windshield|
-    replacement screen|windscreen replaced|windshield replaced|needs new glass|needs a new glass|windshield replacement`,
+    needs a new windscreen|wants a new windscreen|wants a new screen|new screens|needs a windscreen|needs a screen|
+    needs a windshield|replacement screen|windscreen replaced|windshield replaced|needs new glass|needs a new glass|
+    windshield replacement`,
     { is: 'cure', cure: 'glass-replace' },
   ],
   [
@@ -105,25 +107,26 @@ export const mending: Table = [
   ],
   [
     `we'll have that done before it goes|we'll do that|we will do that|so we will|we're replacing it|so we're|will be painted for you|
-    that will be painted for you|polished out for you|that'll be polished out for you|for you|promised|we promise|we'll have that done|
-    will be done before it goes|done before it goes|we will have that done|before you collect|done before collection|
-    we'll get that done|we'll get that sorted|we'll sort that|we'll sort that out|we'll have that sorted|we'll get that sorted out|
-    we will get that done|we will sort that|will be done before collection|will be done before you collect|will be done before delivery|
-    will be done for you|we'll get it done|we'll be doing that|we're having that done|we're getting that done|
-    being done before collection|we're going to get that done|we're going to have that done|we'll take care of that|
-    we'll get that taken care of|we are going to fix that|we're going to fix that|we're gonna fix that|we'll fix that|we will fix that|
-    we're going to get that fixed|we're gonna get that fixed|we're gonna get that done|we'll have it done|we'll have those done|
-    we'll get those done|before it leaves|before it leaves us|before it goes|before collection|before delivery|before you collect it|
-    before you pick it up|will be sorted before|will be sorted before it goes|that's being done|that'll be done|that will be done|
-    it'll be done|we'll do those|we'll do it|it's booked in|booked in for|that's booked in|they're booked in`,
+    that will be painted for you|polished out for you|that'll be polished out for you|for you|promised|we promise|
+    we'll have that done|will be done before it goes|done before it goes|we will have that done|before you collect|
+    done before collection|we'll get that done|we'll get that sorted|we'll sort that|we'll sort that out|we'll have that sorted|
+    we'll get that sorted out|we will get that done|we will sort that|will be done before collection|will be done before you collect|
+    will be done before delivery|will be done for you|we'll get it done|we'll be doing that|we're having that done|
+    we're getting that done|being done before collection|we're going to get that done|we're going to have that done|
+    we'll take care of that|we'll get that taken care of|we are going to fix that|we're going to fix that|we're gonna fix that|
+    we'll fix that|we will fix that|we're going to get that fixed|we're gonna get that fixed|we're gonna get that done|
+    we'll have it done|we'll have those done|we'll get those done|before it leaves|before it leaves us|before it goes|
+    before collection|before delivery|before you collect it|before you pick it up|will be sorted before|
+    will be sorted before it goes|that's being done|that'll be done|that will be done|it'll be done|we'll do those|we'll do it|
+    it's booked in|booked in for|that's booked in|they're booked in`,
     { is: 'decision', decision: 'promised' },
   ],
   [
     `up to you|up to you if you want it fixed|that's up to you|your choice|if you like|buyer to choose|you may choose|it's up to you|
     that's your call|your call|if you want it done|if you want that done|if you want us to|we can do that if you want|
     we can get that done if you like|can be done at extra cost|at extra cost|let us know if you want it done|
-    let me know if you want it done|leave that up to you|leave it up to you|we'll leave that up to you|leave that with you|you decide|
-    whatever you prefer|if you'd like it done`,
+    let me know if you want it done|leave that up to you|leave it up to you|we'll leave that up to you|leave that with you|
+    you decide|whatever you prefer|if you'd like it done`,
     { is: 'decision', decision: 'buyer-chooses' },
   ],
   [
@@ -169,8 +172,9 @@ export const mending: Table = [
   ],
   [
     `pdr|dent removal|paintless dent removal|push out|needs pdr|wants a dent man|needs a dent man|needs pulling|needs pushing out|
-    wants pushing out|pushing out|dent man|dent guy|paintless|paintless dent repair|paintless dent|paintless repair|pdr job|
-    one for the dent man|get the dent man on it|get the dent man to it|could do with the dent man`,
+    wants pushing out|pushing out|dent man|dent guy|dent chap|dent fella|dent lad|dent company|dent specialist|dent bloke|paintless|
+    paintless dent repair|paintless dent|paintless repair|pdr job|one for the dent man|get the dent man on it|get the dent man to it|
+    could do with the dent man`,
     { is: 'cure', cure: 'dent-removal' },
   ],
   ['full panel|paint the panel|paint panel|panel paint|needs painting', { is: 'cure', cure: 'full-panel' }],
@@ -180,8 +184,8 @@ export const mending: Table = [
     { is: 'cure', cure: 'treat-rust' },
   ],
   [
-    `repair the panel|panel repair|needs a repair|panel beating|needs beating out|repairing|needs repairing|wants repairing|be repaired|
-    get that repaired|needs fixing|wants fixing|be fixed|needs to be fixed|get that fixed`,
+    `repair the panel|panel repair|needs a repair|panel beating|needs beating out|repairing|needs repairing|wants repairing|
+    be repaired|get that repaired|needs fixing|wants fixing|be fixed|needs to be fixed|get that fixed`,
     { is: 'cure', cure: 'repair-panel' },
   ],
   [
@@ -197,8 +201,9 @@ export const mending: Table = [
   ['one for the workshop|workshop job|for the workshop', { is: 'cure', cure: 'mechanical' }],
   ['find out|needs looking into|have it looked at|needs diagnosing', { is: 'cure', cure: 'find-out' }],
   [
-    `we'll see|we will see|see about it|we'll see about that|we might get that done|may get that done|might get that done|we may do that|
-    we might do that|haven't decided|not decided yet|see what the boss says|see what the workshop says|we're still deciding`,
+    `we'll see|we will see|see about it|we'll see about that|we might get that done|may get that done|might get that done|
+    we may do that|we might do that|haven't decided|not decided yet|see what the boss says|see what the workshop says|
+    we're still deciding`,
     { is: 'decision', decision: 'house-decides' },
   ],
 ];

@@ -3,6 +3,12 @@ import { part, type Table } from './sense';
 /** Names of the parts outside and below, and their plurals: both of a pair. Common practice. */
 export const outsideParts: Table = [
   [
+    "rear passenger door|rear passenger's door|back passenger door|rear passengers door",
+    part(['door'], { end: 'rear' }),
+  ],
+  ['liftgate glass|hatch glass|tailgate glass|boot glass', part(['rearglass'])],
+  ['the gate itself', part(['tailgate', 'bootlid'])],
+  [
     "passenger doors|passenger's doors|passenger side doors",
     part(['door'], { sideWord: 'passenger', isMany: true }),
   ],
@@ -24,8 +30,8 @@ export const outsideParts: Table = [
   ['wings|fenders|front wings|front fenders|both fenders|both wings', part(['wing'], { isMany: true })],
   [
     `rear quarter|rear quarter panel|quarter|quarter panel|rear wing|back quarter|three quarter|rear three quarter|rear fender|qtr|
-    rear three quarter panel|rear guard|back wing|rear side panel|quarter section|back fender|rear quarters panel|three quarter panel|
-    back quarter panel|c pillar|c post|quarter pan|c-pillar|back three quarter`,
+    rear three quarter panel|rear guard|back wing|rear side panel|quarter section|back fender|rear quarters panel|
+    three quarter panel|back quarter panel|c pillar|c post|quarter pan|c-pillar|back three quarter`,
     part(['quarter']),
   ],
   ['quarters|quarter panels|rear quarters', part(['quarter'], { isMany: true })],
@@ -34,8 +40,8 @@ export const outsideParts: Table = [
     part(['bedside']),
   ],
   [
-    `tailgate|boot lid|bootlid|boot|trunk|trunk lid|liftgate|hatch|decklid|deck lid|lift gate|rear hatch|back hatch|boot door|tail gate|
-    tailgates|lid of the boot|hatchback door`,
+    `tailgate|boot lid|bootlid|boot|trunk|trunk lid|liftgate|hatch|decklid|deck lid|lift gate|rear hatch|back hatch|boot door|
+    tail gate|tailgates|lid of the boot|hatchback door`,
     part(['tailgate', 'bootlid']),
   ],
   ['bed floor', part(['bedfloor'])],
@@ -46,8 +52,8 @@ export const outsideParts: Table = [
     part(['bumper-front'], { end: 'front' }),
   ],
   [
-    `rear bumper|back bumper|loading edge|load edge|rear bumper cover|back bumper cover|rear valance|rear diffuser|diffuser|back valance|
-    bumper on the back|bumper at the back|step bumper|rear apron|boot lip|load lip|loading lip|rear bar`,
+    `rear bumper|back bumper|loading edge|load edge|rear bumper cover|back bumper cover|rear valance|rear diffuser|diffuser|
+    back valance|bumper on the back|bumper at the back|step bumper|rear apron|boot lip|load lip|loading lip|rear bar`,
     part(['bumper-rear'], { end: 'rear' }),
   ],
   [
@@ -70,8 +76,8 @@ export const outsideParts: Table = [
     part(['headlamp'], { isMany: true }),
   ],
   [
-    `fog light|fog lamp|fog|foglight|foglamp|fog light surround|fog lamp surround|fog surround|front fog light|front fog|front fog lamp|
-    fog light cover|fog light bezel`,
+    `fog light|fog lamp|fog|foglight|foglamp|fog light surround|fog lamp surround|fog surround|front fog light|front fog|
+    front fog lamp|fog light cover|fog light bezel`,
     part(['foglamp']),
   ],
   [

@@ -82,7 +82,7 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
     { is: 'filler' },
   ],
   [
-    '(?:sat|sits) in(?! (?:the|a|an|our|my|there|here|it|this|that|for|and)\\b)',
+    '(?:sat|sits) in(?! (?:the|a|an|our|my|there|here|it|this|that|them|those|by|for|and)\\b)',
     { is: 'fault', kinds: ['gap'] },
   ],
   // What does not do as it should: of something one tries.
@@ -109,6 +109,10 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
   [
     '(?:shakes|shimmies|wobbles|vibrates)(?: a little| a bit)? (?:at|over|above|around) (?:speed|[a-z0-9]+)',
     { is: 'function', ids: ['no-shake'], works: false },
+  ],
+  [
+    'all (?:of )?the (?:warning )?(?:lights|lamps)(?: have| all)? (?:gone|go|went|goes) (?:out|off)',
+    { is: 'lamps' },
   ],
   // "I'll have that painted before delivery": what will be done, as a promise.
   ...(

@@ -59,7 +59,8 @@ export type Sense =
   | { is: 'stranger' }
   | { is: 'move'; to: Toward }
   /** Both of a pair, all four. */
-  | { is: 'both'; isAll?: true }
+  /** `isNone` where it is of none of them. */
+  | { is: 'both'; isAll?: true; isNone?: true }
   | { is: 'same' }
   /** The same part on the other side. */
   | { is: 'other'; isSame?: true }
@@ -81,6 +82,10 @@ export type Sense =
   | { is: 'lamps' }
   | { is: 'item'; item: string }
   | { is: 'figure'; of: Figure }
+  /** "Neither has anything": whatever might be wrong. */
+  | { is: 'anything' }
+  /** What was named was not tried. */
+  | { is: 'untried' }
   /** The figure of services comes behind: "serviced eight times". */
   | { is: 'serviced' }
   /** A gauge is being read. */

@@ -8,30 +8,35 @@ export const works: Table = [
     `works|work|working|does work|all work|ice cold|cold|blows cold|blow cold|hot|blows hot|go up and down|all go up and down|
     opens and shuts|opens and closes|engages fine|engages|all working|are working|is working|do work|working fine|works fine|
     works great|work great|works perfectly|works like it should|works as it should|works as they should|working as it should|
-    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|squirting|squirt|held its speed|holds its speed|came straight up|comes straight up|came up fine|plays|like butter|like a dream|like silk|nicely|beautifully|feel good|feels good|read fine|in and out|goes in and out|roll up and down|rolls up and down|go up and down fine|blowing cold|
-    nice and cold|freezing cold|gets cold|freezing|icy cold|blows ice cold|blowing nice and cold|gets hot|gets nice and hot|
-    nice and hot|blowing hot|nice and warm|up and down|goes up and down|go down and up|opens and closes fine|
-    open and close|open and shut|opens fine|opens up|holds|hold|retract|heats up|heat up|gets warm|loud and clear|pairs|connects|
-    pairs up|connects fine|lights up|light up|come on|comes on|smooth|bites nicely|bites where it should|nice and light|
-    does what it should|do what they should|respond|responds|tested and working|tested|checked and working|still works|still working|
-    operate|operates|operate fine|operates fine|are all good to go|fold|folds|does its job|does the job|lock and unlock|
-    locks and unlocks|is fine and works|picks up|responsive|cold as ice|cold as it should be`,
+    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|as it should|
+    as they should|squirting|squirt|held its speed|holds its speed|came straight up|comes straight up|came up fine|plays|like butter|
+    like a dream|like silk|nicely|beautifully|feel good|feels good|read fine|in and out|goes in and out|roll up and down|
+    rolls up and down|go up and down fine|blowing cold|nice and cold|freezing cold|gets cold|freezing|icy cold|blows ice cold|
+    blowing nice and cold|gets hot|gets nice and hot|nice and hot|blowing hot|nice and warm|up and down|goes up and down|
+    go down and up|opens and closes fine|open and close|open and shut|opens fine|opens up|holds|hold|retract|heats up|heat up|
+    gets warm|loud and clear|pairs|connects|pairs up|connects fine|lights up|light up|come on|comes on|smooth|bites nicely|
+    bites where it should|nice and light|does what it should|do what they should|respond|responds|tested and working|tested|
+    checked and working|still works|still working|operate|operates|operate fine|operates fine|are all good to go|fold|folds|
+    does its job|does the job|lock and unlock|locks and unlocks|is fine and works|picks up|responsive|cold as ice|
+    cold as it should be`,
     { is: 'works' },
   ],
   [
     `doesn't work|does not work|not working|don't work|dead|inop|inoperative|out|is out|faulty|blows warm|not cold|that's not cold|
     doesn't blow cold|doesn't do anything|does nothing|doesn't come up|doesn't|don't remember|does not get warm|doesn't get warm|
-    is slow|slow|a little hard|a little rough|hard|isn't working|warm|lukewarm|luke warm|squeals|rattles|whines|clunks|clicks|shudders|vibrates|only works|only working|won't roll up|won't roll down|doesn't roll up|doesn't roll down|doesn't go back|won't go back|doesn't move|won't move|won't adjust|doesn't adjust|no power|no power to that|no power to it|has no power|aren't working|not work|never works|won't work|wont work|doesnt work|
-    dont work|do not work|does not function|don't function|doesn't function|stopped working|has stopped|quit|quit working|has quit|
-    blown|blows hot air|blows luke warm|blowing warm|blowing hot air|not blowing cold|isn't cold|isn't blowing cold|not getting cold|
-    not very cold|isn't very cold|not cold at all|won't go cold|won't get cold|ain't cold|doesn't get cold|doesn't get hot|stuck|
-    is stuck|stuck down|stuck up|jammed|won't open|won't close|won't go up|won't go down|doesn't open|doesn't close|doesn't go down|
-    doesn't go up|not opening|won't turn on|won't come on|doesn't turn on|doesn't come on|does not come on|not responding|unresponsive|
-    doesn't respond|intermittent|playing up|temperamental|hit and miss|sluggish|slips|slipping|grinds|grinding|squeal|squealing|judders|
-    juddering|crunches|crunchy|sticky|sticking|glitchy|blank|no sound|crackles|crackly|
-    kaput|u s|fault with it|not functioning|won't lock|doesn't lock|
-    doesn't hold|won't hold|doesn't latch|won't latch|doesn't retract|slow to retract|ain't working|has packed up|packed up|packed in|
-    given up|on the blink|noisy|no longer works|isn't right|doesn't do it`,
+    is slow|slow|a little hard|a little rough|hard|isn't working|warm|lukewarm|luke warm|squeals|rattles|whines|clunks|clicks|
+    shudders|vibrates|only works|only working|won't roll up|won't roll down|doesn't roll up|doesn't roll down|doesn't go back|
+    won't go back|doesn't move|won't move|won't adjust|doesn't adjust|no power|no power to that|no power to it|has no power|
+    aren't working|not work|never works|won't work|wont work|doesnt work|dont work|do not work|does not function|don't function|
+    doesn't function|stopped working|has stopped|quit|quit working|has quit|blown|blows hot air|blows luke warm|blowing warm|
+    blowing hot air|not blowing cold|isn't cold|isn't blowing cold|not getting cold|not very cold|isn't very cold|not cold at all|
+    won't go cold|won't get cold|ain't cold|doesn't get cold|doesn't get hot|stuck|is stuck|stuck down|stuck up|jammed|won't open|
+    won't close|won't go up|won't go down|doesn't open|doesn't close|doesn't go down|doesn't go up|not opening|won't turn on|
+    won't come on|doesn't turn on|doesn't come on|does not come on|not responding|unresponsive|doesn't respond|intermittent|
+    playing up|temperamental|hit and miss|sluggish|slips|slipping|grinds|grinding|squeal|squealing|judders|juddering|crunches|
+    crunchy|sticky|sticking|glitchy|blank|no sound|crackles|crackly|kaput|u s|fault with it|not functioning|won't lock|doesn't lock|
+    doesn't hold|won't hold|doesn't latch|won't latch|doesn't retract|slow to retract|ain't working|has packed up|packed up|
+    packed in|given up|on the blink|noisy|no longer works|isn't right|doesn't do it`,
     { is: 'fails' },
   ],
   [
@@ -78,9 +83,8 @@ export const works: Table = [
     `no warning lights|no warning lamps|no lights on the dash|no codes|no warning lights on|no warning lights on the dash|
     no warning lights at all|no warning lights present|no lights on|no lights on on the dash|no lights at all on the dash|
     no dash lights|no warning lights showing|no warning messages|dash is clear of lights|no lights on the dashboard|
-    no lamps on the dash|no warning lamps on|
-    no faults on the dash|no lights on the instrument cluster|
-    no warning signs|no codes stored|no warnings|no warning lights on there|warning lights all go out|all the warning lights go out|
+    no lamps on the dash|no warning lamps on|no faults on the dash|no lights on the instrument cluster|no warning signs|
+    no codes stored|no warnings|no warning lights on there|warning lights all go out|all the warning lights go out|
     all the lights go out|lights all go out|all the lamps go out|no lights lit up|no warning lights or anything|no dashboard lights|
     no dashboard warning lights|free of warning lights|clear of warning lights`,
     { is: 'lamps' },
@@ -93,15 +97,15 @@ export const works: Table = [
   ['jack|the jack|jack kit|wheel brace and jack|jack and tools|jack and tool kit', item('jack')],
   ['first aid kit|aid kit|first aid|first-aid kit', item('first-aid')],
   [
-    `manuals|the books|owner's owners manual|handbook|manual|service book|handbooks|handbook pack|book pack|owner's handbook|
-    owners handbook|owners manuals|the manuals|owner's manuals|hand books`,
+    `manuals|the books|owner's owners handbook|service book|handbooks|handbook pack|book pack|owner's handbook|owners handbook|
+    owners manuals|the manuals|owner's manuals|hand books`,
     item('manuals'),
   ],
   ['ball|tow ball|towball|detachable tow ball', item('tow-ball')],
   ['warning triangle|triangle|warning triangles', item('warning-triangle')],
   [
-    `locking nut key|locking wheel nut key|locking wheel nut|locking wheel nut adapter|locking nut|wheel lock key|lug nut key|locker key|
-    locking wheel nut socket|wheel lock|wheel locks key`,
+    `locking nut key|locking wheel nut key|locking wheel nut|locking wheel nut adapter|locking nut|wheel lock key|lug nut key|
+    locker key|locking wheel nut socket|wheel lock|wheel locks key`,
     item('locking-nut-key'),
   ],
   [
@@ -123,8 +127,8 @@ export const works: Table = [
     figure('services'),
   ],
   [
-    `on the clock|on the odometer|odometer|odometer reads|mileage|it shows|on it|on the odo|odo|odometer shows|mileage on it|mileage is|
-    odometer's at|odometer is at|odometer says|clocked|on the dial`,
+    `on the clock|on the odometer|odometer|odometer reads|mileage|it shows|on it|on the odo|odo|odometer shows|mileage on it|
+    mileage is|odometer's at|odometer is at|odometer says|clocked|on the dial`,
     figure('odometer'),
   ],
   ['temperature light|overheating light|coolant light|temp light|coolant warning light', lamp('engine-hot')],
