@@ -40,7 +40,8 @@ describe('talk', () => {
   it('means the same in either vocabulary, where the driver sits on the same side as the kerb', () => {
     // Nearside is the left in the UK; the driver sits on the left in the US.
     fc.assert(
-      fc.property(fc.array(statement, { minLength: 1, maxLength: 8 }), (chosen) => {
+      // Said twice, the same fault is one or two by how far they lie apart.
+      fc.property(fc.uniqueArray(statement, { minLength: 1, maxLength: 8 }), (chosen) => {
         expect(told(read(chosen.map(([uk]) => uk)))).toEqual(
           told(
             read(

@@ -1,42 +1,62 @@
 import type { Draft } from './drafts';
 import type { Talk } from './talk';
 
+/** A sentence of the talk: its own words, and those of them that nobody knows. */
+interface Sentence {
+  said: string;
+  unheard: string[];
+  /** The last finding in it: to which its unknown words belong. */
+  last?: Draft;
+}
+
 /** Puts to each draft the sentence it came from and the words nobody knew, and says of which it is worth a look. */
 export function finish(talk: Talk): Draft[] {
-  const lastOf = new Map<number, Draft>();
-  const startOf = (draft: Draft) => talk.sentences.findLast((from) => from <= draft.words[0]) ?? 0;
-  for (const draft of talk.drafts) if (draft.is === 'finding') lastOf.set(startOf(draft), draft);
+  const starts = talk.sentences;
+  const sentences = sentencesOf(talk);
+  const at = (draft: Draft): Sentence =>
+    sentences[lastUpTo(starts, draft.words[0])] ?? { said: '', unheard: [] };
+  for (const draft of talk.drafts) if (draft.is === 'finding') at(draft).last = draft;
   return talk.drafts.map((draft) => {
-    const start = startOf(draft);
-    const end = talk.sentences.find((from) => from > start) ?? talk.words.length;
-    const said = textOf(talk, start, end);
+    const { said, unheard, last } = at(draft);
     const why = reasonsOf(talk, draft);
     const isLikely = draft.sure === 'said' && why.length > 0;
     const look = isLikely ? { sure: 'likely' as const, why: [...draft.why, ...why] } : {};
-    const isLast = lastOf.get(start) === draft;
+    if (draft.is !== 'finding') return { ...draft, said, ...look };
+    const { where } = draft;
     return {
       ...draft,
       said,
       ...look,
-      ...(draft.is === 'finding' && {
-        unheard: isLast ? unknownIn(talk, start, end).filter((text) => !draft.where?.includes(text)) : [],
-      }),
+      unheard: last === draft ? unheard.filter((text) => !where?.includes(text)) : [],
     };
   });
 }
 
-const textOf = ({ words }: Talk, from: number, to: number): string =>
-  words
-    .slice(from, to)
-    .map(({ said, before }, at) => (at > 0 && before === 'comma' ? `, ${said}` : at > 0 ? ` ${said}` : said))
-    .join('');
+/** The place of the last start that is not beyond a word. */
+function lastUpTo(starts: readonly number[], word: number): number {
+  let [low, high] = [0, starts.length - 1];
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if ((starts[middle] ?? 0) <= word) low = middle;
+    else high = middle - 1;
+  }
+  return low;
+}
 
-/** Words nobody knows, and things the record has no part for. */
-const unknownIn = ({ phrases }: Talk, from: number, to: number): string[] =>
-  phrases
-    .filter((phrase) => phrase.from >= from && phrase.to <= to)
-    .filter(({ sense }) => sense.is === 'unknown' || sense.is === 'stranger')
-    .map(({ text }) => text);
+function sentencesOf({ words, phrases, sentences: starts }: Talk): Sentence[] {
+  const sentences = starts.map((from, i): Sentence => {
+    const spoken = words.slice(from, starts[i + 1] ?? words.length);
+    const said = spoken.map(
+      (word, at) => `${at === 0 ? '' : word.before === 'comma' ? ', ' : ' '}${word.said}`,
+    );
+    return { said: said.join(''), unheard: [] };
+  });
+  // Words nobody knows, and things the record has no part for.
+  for (const { sense, text, from } of phrases)
+    if (sense.is === 'unknown' || sense.is === 'stranger')
+      sentences[lastUpTo(starts, from)]?.unheard.push(text);
+  return sentences;
+}
 
 /** Why a draft is worth a look before it is taken. */
 function reasonsOf(talk: Talk, draft: Draft): string[] {

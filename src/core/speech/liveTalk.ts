@@ -9,7 +9,7 @@ import { Talk } from './talk';
 import { type Break, type TalkLine, type TalkWord, talkWords } from './words';
 
 /** So many words behind a sentence it cannot be read otherwise any more. */
-const SETTLED_BEHIND = 40;
+const SETTLED_BEHIND = 30;
 
 /** Talk that is heard bit by bit, as it is spoken: a word more is read with the last sentences only, and comes to the same drafts as all of it together. */
 export class LiveTalk {

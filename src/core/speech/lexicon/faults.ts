@@ -94,7 +94,7 @@ export const faults: Table = [
     clear coat failing|clearcoat failing|clear coat coming off|clear coat's coming off|clear coat is coming off|clear coat failure|
     clear coat's peeling|clear coat is peeling|peeled|flake|flakes|lacquer's lifting|lacquer is lifting|lacquer's peeling|
     lacquer's clear coat is gone|clear coat's gone|clear coat is going|lacquer has gone|lacquer going|paint's peeling|
-    paint is peeling|paint's flaking|flaky|clear coat's failing|clear coat's starting to go|clear coat is starting to go|
+    paint is peeling|paint's flaking|flaky|clear coat's failing|lacquer's come off|clear coat's starting to go|clear coat is starting to go|
     clear coat's going|clear's going|clear coat starting to go|lacquer's starting to go|lacquer starting to go|lacquer's going|
     clear coat is shot|clear coat's shot|lacquer is shot|lacquer's shot|lacquer's had it|lacquer has lifted|clear coat is failing|
     lacquer is peeling`,
