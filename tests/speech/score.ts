@@ -60,6 +60,11 @@ const draftSays = (draft: Draft): { is: string; says: string[] } | undefined => 
       return { is: 'lamps', says: ['none'] };
     case 'item':
       return { is: 'item', says: [draft.item, draft.there ? 'there' : 'missing'] };
+    case 'equipment':
+    case 'story':
+    case 'condition':
+    case 'smell':
+      return undefined;
     case 'figure':
       return { is: draft.of, says: [String(draft.value)] };
   }

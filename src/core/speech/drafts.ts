@@ -1,6 +1,18 @@
 import { z } from 'zod';
 import { functionIds, warningLampIds } from '../functions';
-import { amounts, cures, findingKindIds, noticeDistances, severities, storyAbout, surenesses } from '../walk';
+import { smellIds } from '../kit';
+import {
+  amounts,
+  cures,
+  dirtStates,
+  findingKindIds,
+  lights,
+  noticeDistances,
+  severities,
+  storyAbout,
+  surenesses,
+  wetStates,
+} from '../walk';
 
 /** As it was said · likely, look at it · must be asked before it is taken. */
 export const sureness = ['said', 'likely', 'ask'] as const;
@@ -93,6 +105,16 @@ export const draftSchema = z.discriminatedUnion('is', [
   z.strictObject({ is: z.literal('no-lamps'), ...from }),
   /** Said to be on the car; whether it works was not said. */
   z.strictObject({ is: z.literal('equipment'), ...from, item: z.enum(functionIds) }),
+  /** What one walked in: it takes all three, on a screen of its own. */
+  z.strictObject({
+    is: z.literal('condition'),
+    ...from,
+    light: z.enum(lights).optional(),
+    wet: z.enum(wetStates).optional(),
+    dirt: z.enum(dirtStates).optional(),
+  }),
+  /** What the cabin smells of; without one, of nothing. */
+  z.strictObject({ is: z.literal('smell'), ...from, smell: z.enum(smellIds).optional() }),
   /** Of its story, in the words of the sentence (`said`). */
   z.strictObject({ is: z.literal('story'), ...from, about: z.enum(storyAbout) }),
   z.strictObject({ is: z.literal('item'), ...from, item: z.string(), there: z.boolean() }),

@@ -69,6 +69,9 @@ function factOf(draft: Draft, taking: Taking): Fact | undefined {
       const item = kitItemIds.find((id) => id === draft.item);
       return item && { kind: 'item-counted', body: { item, count: draft.there ? 1 : 0 } };
     }
+    case 'smell':
+      // How strong it is was not said.
+      return draft.smell === undefined ? { kind: 'smell-noted', body: { noticed: [] } } : undefined;
     case 'equipment':
       return { kind: 'equipment-noted', body: { item: draft.item, standing: 'said' } };
     case 'story':

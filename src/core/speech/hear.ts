@@ -141,6 +141,15 @@ const hearing: Hearing = {
   }),
   figure: does((talk, { of }) => hearFigure(talk, of)),
   serviced: does((talk) => hearServiced(talk)),
+  condition: does((talk, { is: _, ...what }) => {
+    const { subject, denied, isOfSuch } = talk.clause;
+    // "The carpet's filthy" is no weather.
+    if (!subject && !denied && !isOfSuch) talk.add({ is: 'condition', ...what });
+  }),
+  smell: does((talk, { smell }) => {
+    if (smell && talk.clause.denied) talk.add({ is: 'smell' });
+    else talk.add({ is: 'smell', ...(smell && { smell }) });
+  }),
   anything: does((talk, _, phrase) => {
     if (talk.clause.denied) hearFault(talk, [], phrase);
   }),

@@ -22,9 +22,12 @@ export {
   type Conditions,
   conditionLine,
   conditionWords,
+  type Dirt,
   dirtStates,
+  type Light,
   lights,
   mayHaveHidden,
+  type Wet,
   wetStates,
 } from './conditions';
 export {

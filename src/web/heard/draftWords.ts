@@ -1,10 +1,11 @@
 import { type BodyStyle, type Car, partNameForAnyone, vocabularyOf } from '#core/car';
 import { functionName, warningLampName } from '#core/functions';
-import { kitItemIds, kitItemName } from '#core/kit';
+import { kitItemIds, kitItemName, smellName } from '#core/kit';
 import { speakDistance, speakPaint, speakTread, UM_PER_MIL } from '#core/measure';
 import type { Draft } from '#core/speech';
 import {
   adviceLine,
+  conditionWords,
   decisionLine,
   type FindingDetails,
   findingKindName,
@@ -67,6 +68,16 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
       const id = kitItemIds.find((each) => each === draft.item);
       return `${id ? kitItemName(id, vocabulary) : draft.item}: ${draft.there ? 'there' : 'missing'}`;
     }
+    case 'condition':
+      return [
+        draft.light && conditionWords.light[draft.light],
+        draft.wet && conditionWords.wet[draft.wet],
+        draft.dirt && conditionWords.dirt[draft.dirt],
+      ]
+        .filter(Boolean)
+        .join(', ');
+    case 'smell':
+      return draft.smell ? `Smells of ${smellName(draft.smell, vocabulary)}` : 'No smell';
     case 'equipment':
       return `Has, as you say: ${functionName(draft.item, vocabulary)}`;
     case 'story':

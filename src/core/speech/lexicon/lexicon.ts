@@ -1,3 +1,4 @@
+import { around } from './around';
 import { cabinParts } from './cabinParts';
 import { faults } from './faults';
 import { functions } from './functions';
@@ -21,6 +22,7 @@ export const tables = {
   mending,
   functions,
   works,
+  around,
   story,
   talk,
 } as const satisfies Record<string, Table>;

@@ -1,15 +1,19 @@
 import type { Hand, PartKind } from '../../car';
 import type { FunctionId, WarningLampId } from '../../functions';
+import type { SmellId } from '../../kit';
 import type {
   Amount,
   Cure,
+  Dirt,
   FindingKind,
+  Light,
   NoticeDistance,
   Severity,
   StoredDecision,
   StoredDetails,
   StoryAbout,
   Sureness,
+  Wet,
 } from '../../walk';
 
 export type End = 'front' | 'rear';
@@ -92,6 +96,10 @@ export type Sense =
   | { is: 'gauge' }
   /** What the car has: "comes with", "specced with". */
   | { is: 'has' }
+  /** Light, wet and dirt one walks in. */
+  | { is: 'condition'; light?: Light; wet?: Wet; dirt?: Dirt }
+  /** What the cabin smells of; of nothing. */
+  | { is: 'smell'; smell?: SmellId }
   /** Something of the car's story, told in the sentence it stands in. */
   | { is: 'story'; about: StoryAbout }
   | { is: 'filler' };

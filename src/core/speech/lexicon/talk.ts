@@ -92,8 +92,8 @@ export const talk: Table = [
     { is: 'filler' },
   ],
   [
-    `good job|nice job|great job|lovely job|decent job|no smoke smell|no smell of smoke|smoke smell|smell of smoke|no smoking smell|
-    no smoke odor|good morning|good afternoon|good evening|good day|good luck|good to go|good idea|good value|good runner|good spec|
+    `good job|nice job|great job|lovely job|decent job|smoke smell|smell of smoke|no smoking smell|
+    good morning|good afternoon|good evening|good day|good luck|good to go|good idea|good value|good runner|good spec|
     good specification|good example|good service|good history|good price|good look|good view|good angle|good old|good few months|
     good number|nice car|nice example|nice colour|nice color|nice spec|nice day|nice touch|nice feature|nice features|nice thing|
     nice little car|nice truck|clean car|clean history|clean bill|lovely car|lovely example|lovely colour|lovely day|great car|

@@ -20,6 +20,7 @@ const names: Record<keyof typeof tables, string> = {
   mending: 'What would mend it, and who decides',
   functions: 'Things you try',
   works: 'Whether they work, lamps, what comes with the car, figures',
+  around: 'Light, wet, dirt and smell',
   story: 'Its story',
   talk: 'Words that hold it together',
 };

@@ -1,10 +1,11 @@
 import { kindName, type SideSpeech } from '#core/car';
 import { functionName, warningLampName } from '#core/functions';
-import { kitItemIds, kitItemName } from '#core/kit';
+import { kitItemIds, kitItemName, smellName } from '#core/kit';
 import type { Sense } from '#core/speech';
 import {
   adviceWords,
   amountWords,
+  conditionWords,
   decisionNames,
   findingKindName,
   noticeWords,
@@ -94,6 +95,16 @@ export function senseWords(sense: Sense): string | undefined {
       return figures[sense.of];
     case 'story':
       return storyNames[sense.about];
+    case 'condition':
+      return [
+        sense.light && conditionWords.light[sense.light],
+        sense.wet && conditionWords.wet[sense.wet],
+        sense.dirt && conditionWords.dirt[sense.dirt],
+      ]
+        .filter(Boolean)
+        .join(', ');
+    case 'smell':
+      return sense.smell ? `smells of ${smellName(sense.smell, 'uk')}` : 'no smell';
     case 'filler':
       return undefined;
     default:
