@@ -79,6 +79,8 @@ const units: Record<string, NonNullable<Said['unit']>> = {
   inches: 'in',
   mil: 'mil',
   mils: 'mil',
+  mill: 'mil',
+  mills: 'mil',
   thou: 'mil',
   um: 'um',
   µm: 'um',

@@ -7,6 +7,7 @@ import { mending } from './mending';
 import { outsideParts } from './outsideParts';
 import type { Sense, Table } from './sense';
 import { sides } from './sides';
+import { slips } from './slips';
 import { story } from './story';
 import { talk } from './talk';
 import { typed } from './typed';
@@ -24,6 +25,7 @@ export const tables = {
   works,
   around,
   story,
+  slips,
   talk,
 } as const satisfies Record<string, Table>;
 

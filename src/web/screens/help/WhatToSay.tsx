@@ -22,6 +22,7 @@ const names: Record<keyof typeof tables, string> = {
   works: 'Whether they work, lamps, what comes with the car, figures',
   around: 'Light, wet, dirt and smell',
   story: 'Its story',
+  slips: 'What machines often mishear',
   talk: 'Words that hold it together',
 };
 
