@@ -67,6 +67,8 @@ export interface Clause {
   isAll: boolean;
   isRest: boolean;
   deniedKinds: FindingKind[];
+  /** What was denied since the last comma. */
+  justDenied: FindingKind[];
   /** Something was denied, by whatever name. */
   hasDenied: boolean;
   /** "No marks": what is listed behind it is not there either. */
@@ -125,6 +127,7 @@ export const fresh = (): Clause => ({
   isAll: false,
   isRest: false,
   deniedKinds: [],
+  justDenied: [],
   hasDenied: false,
   isNone: false,
   sharedTo: -100,

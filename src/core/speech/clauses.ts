@@ -86,6 +86,9 @@ export function breath(talk: Talk): void {
   const isListed = next === 'or' || next === 'and' || next === 'nor';
   if (talk.clause.hasDenied && !isListed) talk.clause.denied = false;
   talk.clause.near = false;
+  talk.clause.justDenied = [];
+  // "Two dents, a mark on the bonnet": the dents are where they were.
+  talk.clause.floating = talk.clause.floating.filter(({ part }) => part === undefined);
   talk.clause.gauge = talk.clause.gauge && talk.clause.isRest;
 }
 

@@ -35,6 +35,7 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   if (clause.number?.high === 0) clause.denied = true;
   if (clause.denied) {
     clause.deniedKinds.push(...kinds);
+    clause.justDenied.push(...kinds);
     clause.hasDenied = true;
     if (subject) subject.isSpoken = true;
     delete clause.number;
@@ -102,6 +103,10 @@ function takeNumber(talk: Talk, finding: FindingDraft): void {
   } else if (number) size(talk, finding, number);
 }
 
+/** Whether a comma lies between two words. */
+const isParted = ({ words }: Talk, from: number, to: number): boolean =>
+  words.slice(from, to + 1).some(({ before }) => before === 'comma');
+
 const repairs: ReadonlySet<FindingKind> = new Set(['old-repair', 'respray-sign', 'old-filling']);
 const marks: ReadonlySet<FindingKind> = new Set(['scuff', 'scratch', 'edge-nick', 'stone-chip']);
 
@@ -141,7 +146,8 @@ function isSaidAgain(
     return true;
   }
   // "A chip, just a small mark": nothing new.
-  if (kinds.length === 0 && from - last.words[1] <= AGAIN_WORDS) return true;
+  if (kinds.length === 0 && from - last.words[1] <= AGAIN_WORDS && !isParted(talk, last.words[1], from))
+    return true;
   const { kind } = placed(kinds, part, undefined);
   const isSame = kind !== undefined && kind === last.kind && from - last.words[1] <= AGAIN_WORDS;
   if (isSame) {

@@ -93,6 +93,7 @@ export class Talk {
       saidOfAll: clause.saidOfAll.map(twin),
       functions: [...clause.functions],
       deniedKinds: [...clause.deniedKinds],
+      justDenied: [...clause.justDenied],
       lookedFor: [...clause.lookedFor],
       ...(subject && { subject: twin(subject) }),
     };

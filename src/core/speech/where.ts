@@ -72,7 +72,8 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   clause.isKnownStranger = false;
   const from = talk.phrase?.from ?? 0;
   const close = clause.findings.at(-1);
-  const isClose = close !== undefined && from - close.words[1] <= ON_WORDS;
+  // "The headlamp's hazy, no kerbing on the wheel": what is denied is on the wheel.
+  const isClose = close !== undefined && from - close.words[1] <= ON_WORDS && !clause.denied;
   // "Scratch, left wing": a fault that nothing was in hand for.
   const isHomeless = clause.floating.some(({ part }) => part === undefined);
   const isBehindOn = clause.on && from - clause.onAt <= ON_GAP;
@@ -99,8 +100,23 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
     clause.sharedTo >= from - LIST_GAP &&
     nothingFollows(talk);
   const isWaiting = isBehindOn && number !== undefined;
-  if ((before || clause.findings.length > 0) && !isListed && !isOn && !clause.corrected) endPart(talk);
+  const isNext =
+    (before !== undefined || clause.findings.length > 0) && !isListed && !isOn && !clause.corrected;
+  // "The headlamp's hazy, no kerbing on the wheel": denied of the part that follows, not of the one before.
+  const denied = isNext && isBehindOn && clause.denied ? clause.justDenied : [];
+  if (denied.length > 0) {
+    clause.deniedKinds = clause.deniedKinds.filter((kind) => !denied.includes(kind));
+    clause.hasDenied = clause.deniedKinds.length > 0;
+  }
+  if (isNext) endPart(talk);
   settle(talk, wanted);
+  if (denied.length > 0)
+    Object.assign(talk.clause, {
+      denied: true,
+      hasDenied: true,
+      deniedKinds: [...denied],
+      justDenied: [...denied],
+    });
   if (isTwo || isTwoEnds || isTwoParts(talk, before)) askWhich(talk, isTwo || isTwoEnds ? undefined : before);
   const now = talk.clause.subject;
   if (isListed && before && now && !now.open)

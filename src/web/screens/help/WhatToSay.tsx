@@ -103,11 +103,14 @@ interface WordRow {
   phrases: readonly string[];
 }
 
-const rowsOf = (table: keyof typeof tables): WordRow[] =>
-  tables[table].flatMap((row) => {
+const rowsOf = (table: keyof typeof tables): WordRow[] => {
+  const rows = new Map<string, string[]>();
+  for (const row of tables[table]) {
     const means = senseWords(row[1]);
-    return means ? [{ means, phrases: phrasesIn(row) }] : [];
-  });
+    if (means) rows.set(means, [...(rows.get(means) ?? []), ...phrasesIn(row)]);
+  }
+  return [...rows].map(([means, phrases]) => ({ means, phrases }));
+};
 
 function Rows({ rows }: { rows: readonly WordRow[] }) {
   return (
