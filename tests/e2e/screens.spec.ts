@@ -51,7 +51,7 @@ test('every screen is free of axe findings and never scrolls sideways', async ({
   await check();
 });
 
-test('routes and the grammar of a line are free of axe findings too', async ({ page, server }) => {
+test('routes and the words that are understood are free of axe findings too', async ({ page, server }) => {
   await openYard(page, server);
   await page.goto(`${server.origin}/routes`);
   await page.getByRole('button', { name: 'Copy and change' }).first().click();
@@ -59,7 +59,9 @@ test('routes and the grammar of a line are free of axe findings too', async ({ p
   await noAxeFindings(page);
   await fitsSideways(page);
   await page.goto(`${server.origin}/help/what-to-say`);
-  await expect(page.getByRole('heading', { name: 'Where: side and end' })).toBeVisible();
+  for (const title of ['Where: side and end', 'What is wrong', 'Words that hold it together'])
+    await page.getByText(title, { exact: true }).click();
+  await expect(page.getByRole('definition').filter({ hasText: 'nearside' }).first()).toBeVisible();
   await noAxeFindings(page);
   await fitsSideways(page);
 });

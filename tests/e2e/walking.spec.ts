@@ -435,19 +435,16 @@ test(
     const line = page.getByLabel('Or say it in one line');
     await line.fill('door dent');
     await expect(page.getByText(/Which door: nearside \(left\) or offside \(right\)\?/)).toBeVisible();
-    await page.getByRole('button', { name: 'Offside (right)', exact: true }).click();
-    await page.getByRole('button', { name: 'Rear', exact: true }).click();
-    await expect(page.getByRole('status', { name: 'Understood' })).toContainText(
-      'Offside rear door (right) · Dent',
-    );
+    await page.getByRole('button', { name: 'Offside rear door (right)', exact: true }).click();
+    await expect(page.getByRole('list', { name: 'Heard' })).toContainText('Offside rear door (right): Dent');
     await line.fill('left right door dent');
-    await expect(page.getByText(/You said “left” and “right”/)).toBeVisible();
+    await expect(page.getByText('You said two places in a row: which one is it?')).toBeVisible();
     await line.fill('hardtop scratch');
     await page.getByRole('button', { name: 'Ask me' }).click();
-    await expect(page.getByRole('alert')).toContainText('This car has no such hard top');
+    await expect(page.getByRole('alert')).toContainText('This car has no such part');
     await line.fill('x'.repeat(5000));
     await page.getByRole('button', { name: 'Ask me' }).click();
-    await expect(page.getByRole('alert')).toContainText('one finding at a time');
+    await expect(page.getByRole('alert')).toContainText('at most 1,500 characters');
     await saved(page);
     const noted = (await entriesOf(server, page.url().split('?')[0] ?? '')).filter(
       ({ kind }) => kind === 'finding-noted',

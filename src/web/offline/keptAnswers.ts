@@ -40,12 +40,13 @@ export async function carryAnswers(client: QueryClient, store: OutboxStore | und
     const person = whoIsHere.get()?.person;
     if (!person) return;
     const state = dehydrate(client, { shouldDehydrateQuery: isCarried });
-    // That it could not be asked for again lately makes what was told no worse.
+    // That it could not be asked for again lately makes what was told no worse; but it is asked for again when it is shown, however fresh it was.
     for (const query of state.queries)
       query.state = {
         ...query.state,
         status: 'success',
         fetchStatus: 'idle',
+        isInvalidated: true,
         error: null,
         fetchFailureReason: null,
       };
