@@ -18,6 +18,8 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   const subject = subjectNow(talk);
   // "The ball is missing": said of a thing that comes with it.
   if (clause.item !== undefined && !clause.subject) return;
+  // "More of a scuff than a scratch."
+  if (talk.words.slice(phrase.from - 2, phrase.from).some(({ word }) => word === 'than')) return;
   // "It's missing the spare."
   if (kinds[0] === 'loose' && talk.ahead(1)[0]?.sense.is === 'item') {
     clause.denied = true;

@@ -137,7 +137,10 @@ export function hearServiced(talk: Talk): void {
 /** "Mileage one oh four three fifty." */
 function readRow(talk: Talk): void {
   let { to = 0 } = talk.phrase ?? {};
-  while (/^(is|it's|at|of|on|now|says|reads)$/.test(talk.words[to]?.word ?? '')) to++;
+  while (
+    /^(is|it's|at|of|on|now|says|reads|showing|shows|reading|currently)$/.test(talk.words[to]?.word ?? '')
+  )
+    to++;
   const row = digitsAt(talk.words, to);
   if (row) talk.add({ is: 'figure', of: 'odometer', value: row.value, unit: isMiles(talk) ? 'mi' : 'km' });
 }

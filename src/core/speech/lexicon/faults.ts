@@ -4,7 +4,7 @@ import { fault, manyFaults, type Table } from './sense';
 export const faults: Table = [
   ['dull|a bit dull', fault('haze', 'bloom', 'peel')],
   [
-    `shot|knackered|past it|past their best|past its best|goosed|toast|seen better days|on their way out|on its way out|gone hard|
+    `shot|knackered|past it|past their best|past its best|goosed|toast|on their way out|on its way out|gone hard|
     smearing|smear`,
     fault('worn', 'wear', 'tyre-wear', 'split'),
   ],
@@ -42,7 +42,7 @@ export const faults: Table = [
   ],
   [
     `scuff|scuffed|scuffed up|scrape|scraped|scraped up|graze|grazed|rub|marked|scuff mark|paint transfer|scuffing|rub mark|scraping|
-    rubbed|parking scrape|parking scuff|scuff damage|grazing|scruffed|scruff|marked up`,
+    rubbed|parking scrape|parking scuff|scuff damage|grazing|scruffed|scruff|scruffy|marked up`,
     fault('kerbing', 'scuff'),
   ],
   [
@@ -113,7 +113,7 @@ export const faults: Table = [
   ],
   [
     `painted|been painted|been repainted|repainted|resprayed|respray|repaint|overspray|blown over|been blown over|blended|
-    blended into|blended in|been painted before|previous paint|prior paint|prior paintwork|previous paintwork|paint history|
+    blended into|blended in|been painted before|been shot|previous paint|prior paint|prior paintwork|previous paintwork|paint history|
     different shade|variation in colour|variation in color|variation in shade|difference in shade|difference in colour|
     difference in color|colour difference|color difference|mismatched color|mismatched colour|tape line|tape lines|over spray|
     respray sign|had paint|had some paint|has had paint|some paint|had a respray|had a repaint|paint work|been blown in|blown in|
@@ -235,7 +235,7 @@ export const faults: Table = [
     fault('peel', 'bloom', 'haze'),
   ],
   [
-    `filler|body filler|bondo|been repaired|repaired|repair|old repair|previous repair|smart repair|had a repair|been filled|
+    `filler|body filler|bondo|been repaired|repaired|repair|old repair|had a go at touching in|tried to touch in|had a go at it with a touch up|previous repair|smart repair|had a repair|been filled|
     had work done|been straightened|been fixed|poor repair|filled|been worked on|bad repair|touch up paint|touch in paint|touched-in|
     touched up badly`,
     fault('old-repair', 'old-filling'),

@@ -8,7 +8,7 @@ export const works: Table = [
     `works|work|working|does work|all work|ice cold|cold|blows cold|blow cold|hot|blows hot|go up and down|all go up and down|
     opens and shuts|opens and closes|engages fine|engages|all working|are working|is working|do work|working fine|works fine|
     works great|work great|works perfectly|works like it should|works as it should|works as they should|working as it should|
-    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|as it should|
+    working as they should|in working order|all function|functions|functions fine|functional|operational|fully working|beep|beeping|beeps|as it should|
     as they should|squirting|squirt|held its speed|holds its speed|came straight up|comes straight up|came up fine|plays|like butter|
     like a dream|like silk|nicely|beautifully|feel good|feels good|read fine|in and out|goes in and out|roll up and down|
     rolls up and down|go up and down fine|blowing cold|nice and cold|freezing cold|gets cold|freezing|icy cold|blows ice cold|
@@ -24,7 +24,7 @@ export const works: Table = [
   [
     `doesn't work|does not work|not working|don't work|dead|inop|inoperative|out|is out|faulty|blows warm|not cold|that's not cold|
     doesn't blow cold|doesn't do anything|does nothing|doesn't come up|doesn't|don't remember|does not get warm|doesn't get warm|
-    is slow|slow|a little hard|a little rough|hard|isn't working|warm|lukewarm|luke warm|squeals|rattles|whines|clunks|clicks|
+    is slow|slow|a little hard|a little rough|hard|isn't working|weak|a bit weak|very weak|warm|lukewarm|luke warm|squeals|rattles|whines|clunks|clicks|
     shudders|vibrates|only works|only working|won't roll up|won't roll down|doesn't roll up|doesn't roll down|doesn't go back|
     won't go back|doesn't move|won't move|won't adjust|doesn't adjust|no power|no power to that|no power to it|has no power|
     aren't working|not work|never works|won't work|wont work|doesnt work|dont work|do not work|does not function|don't function|
@@ -97,8 +97,8 @@ export const works: Table = [
   ['jack|the jack|jack kit|wheel brace and jack|jack and tools|jack and tool kit', item('jack')],
   ['first aid kit|aid kit|first aid|first-aid kit', item('first-aid')],
   [
-    `manuals|the books|owner's owners handbook|service book|handbooks|handbook pack|book pack|owner's handbook|owners handbook|
-    owners manuals|the manuals|owner's manuals|hand books`,
+    `manuals|the books|owner's manual|owners manual|handbook|service book|handbooks|handbook pack|book pack|owner's handbook|
+    owners handbook|owners manuals|the manuals|owner's manuals|hand books|the handbook|the manual`,
     item('manuals'),
   ],
   ['ball|tow ball|towball|detachable tow ball', item('tow-ball')],
