@@ -1,4 +1,5 @@
 import { endOf, type Hand, handOf, type PartKind } from '../car';
+import type { FindingKind } from '../walk';
 import type { Subject } from './clause';
 import { clear, endPart } from './clauses';
 import type { FindingDraft } from './drafts';
@@ -30,39 +31,134 @@ function kindsHere(talk: Talk, kinds: readonly PartKind[]): readonly PartKind[] 
   return kinds[0] === 'windscreen' && /^screen/i.test(talk.phrase?.text ?? '') ? ['screen', ...kinds] : kinds;
 }
 
+/** How a part that is named belongs to what was said before it in the sentence. */
+interface Tie {
+  /** The part spoken of until now, and the last fault found. */
+  before: Subject | undefined;
+  close: FindingDraft | undefined;
+  /** "On", "in" or "of" stands before it. */
+  isBehindOn: boolean;
+  /** It is where the fault before it is: "scratch, left wing", "a dent in the door". */
+  isOn: boolean;
+  /** One more of a list: "the door and the wing are fine". */
+  isListed: boolean;
+  /** One more that the same fault is on: "swirls on the bonnet and both front wings". */
+  isShared: boolean;
+  /** The fault again, not named again: "… and a couple on the roof". */
+  isMore: boolean;
+  /** Another part than the one before, of which all is said. */
+  isNext: boolean;
+}
+
 /** A part: the one that is spoken of from here, one more of a list, or where the fault before it is. */
 export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): void {
-  const { clause } = talk;
-  if (clause.near) {
-    hearLandmark(talk);
-    // The landmark is no part in hand, but its side is where one stands.
-    const { hand } = clause.side;
-    if (hand) talk.inHand = { ...talk.inHand, hand };
-    // "… where the door reads five": the figure that follows is not of the part in hand.
-    if (clause.gauge) clause.isRest = true;
-    clause.side = {};
+  if (talk.clause.near) {
+    hearPartNear(talk);
     return;
   }
   if (isGlassOf(talk)) return;
+  const { clause } = talk;
+  const wanted = wantedOf(talk, sense);
+  const isTwoPlaces = clause.isTwo || isTwoEnds(talk, sense);
+  const tie = tieOf(talk, wanted);
+  const { before, close, isOn, isListed, isShared, isMore } = tie;
+  forgetPlace(talk);
+  const denied = deniedAhead(talk, tie);
+  if (tie.isNext) endPart(talk);
+  settle(talk, wanted);
+  if (denied.length > 0)
+    Object.assign(talk.clause, {
+      denied: true,
+      hasDenied: true,
+      deniedKinds: denied,
+      justDenied: [...denied],
+    });
+  if (isTwoPlaces || isTwoParts(talk, before)) askWhich(talk, isTwoPlaces ? undefined : before);
+  const now = talk.clause.subject;
+  if (isListed && before && now && !now.open)
+    talk.clause.subject = { ...now, parts: [...before.parts, ...now.parts] };
+  if (clause.corrected && !isOn) retarget(talk, mistaken(talk), talk.clause.subject);
+  talk.clause.corrected = false;
+  if (isOn) putOn(talk, close);
+  else if (isShared || isMore || clause.onto) hearSame(talk);
+  else if (clause.likewise) hearLikewise(talk);
+  else if (tie.isBehindOn && now && clause.number) readWaiting(talk, now, clause.number, clause.gauge);
+  if (isOn || isShared || isMore) talk.clause.sharedTo = talk.phrase?.to ?? 0;
+}
+
+/** "By the nearside wheel": a landmark is no part in hand, but its side is where one stands. */
+function hearPartNear(talk: Talk): void {
+  const { clause } = talk;
+  hearLandmark(talk);
+  const { hand } = clause.side;
+  if (hand) talk.inHand = { ...talk.inHand, hand };
+  // "… where the door reads five": the figure that follows is not of the part in hand.
+  if (clause.gauge) clause.isRest = true;
+  clause.side = {};
+}
+
+/** Which part is wanted, by its name and by the sides that were said before it. */
+function wantedOf(talk: Talk, sense: Extract<Sense, { is: 'part' }>): WantedPart {
+  const { side, sides, both, isAll } = talk.clause;
   const that = thatOne(talk, sense.kinds);
-  const hand =
-    (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech)) ?? clause.side.hand ?? that?.hand;
-  const isSeat = sense.kinds.some((kind) => seats.has(kind));
-  const end =
-    sense.end ?? clause.side.end ?? that?.end ?? (isSeat && clause.side.isSitters ? 'front' : undefined);
-  const wanted: WantedPart = {
+  const hand = (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech)) ?? side.hand ?? that?.hand;
+  const isSitters = sense.kinds.some((kind) => seats.has(kind)) && side.isSitters;
+  if (hand) talk.handSaidAt = talk.phrase?.to ?? 0;
+  return {
     kinds: kindsHere(talk, sense.kinds),
     hand,
-    end,
-    isMany: sense.isMany === true || clause.both,
-    isAll: clause.isAll,
+    end: sense.end ?? side.end ?? that?.end ?? (isSitters ? 'front' : undefined),
+    isMany: sense.isMany === true || both,
+    isAll,
     isMass: sense.isMass,
-    also: clause.sides,
+    also: sides,
   };
+}
+
+/** "Front rear bumper": one of the two ends is meant. */
+function isTwoEnds({ clause: { side, corrected } }: Talk, { end }: Extract<Sense, { is: 'part' }>): boolean {
+  return end !== undefined && side.end !== undefined && end !== side.end && !corrected;
+}
+
+function tieOf(talk: Talk, wanted: WantedPart): Tie {
+  const { clause } = talk;
+  const from = talk.phrase?.from ?? 0;
+  const before = clause.subject;
+  const close = clause.findings.at(-1);
+  const isTyre = wanted.kinds[0] === 'tyre';
+  // "The headlamp's hazy, no kerbing on the wheel": what is denied is on the wheel.
+  const isClose = close !== undefined && from - close.words[1] <= ON_WORDS && !clause.denied;
+  // "Scratch, left wing": a fault that nothing was in hand for.
+  const isHomeless = clause.floating.some(({ part }) => part === undefined);
+  const isBehindOn = clause.on && from - clause.onAt <= ON_GAP;
+  const isReading = isBehindOn && clause.number !== undefined && isTyre;
+  const isOn = !isReading && (isHomeless || (isBehindOn && (clause.floating.length > 0 || isClose)));
+  const isListed =
+    before !== undefined &&
+    !before.isSpoken &&
+    clause.findings.length === 0 &&
+    !clause.corrected &&
+    isJoined(talk);
+  return {
+    before,
+    close,
+    isBehindOn,
+    isOn,
+    isListed,
+    isShared:
+      !isOn &&
+      before !== undefined &&
+      close !== undefined &&
+      clause.sharedTo >= from - LIST_GAP &&
+      nothingFollows(talk),
+    isMore: isBehindOn && clause.floating.length === 0 && !isClose && !isTyre && isRepeated(talk),
+    isNext: (before !== undefined || clause.findings.length > 0) && !isListed && !isOn && !clause.corrected,
+  };
+}
+
+/** Sides and the like that were said belong to this part alone. */
+function forgetPlace({ clause }: Talk): void {
   clause.sides = [];
-  if (hand) talk.handSaidAt = talk.phrase?.to ?? 0;
-  const { likewise, onto, number, attributes, isTwo } = clause;
-  const isTwoEnds = sense.end && clause.side.end && sense.end !== clause.side.end && !clause.corrected;
   clause.isTwo = false;
   clause.both = false;
   clause.isAll = false;
@@ -70,64 +166,16 @@ export function hearPart(talk: Talk, sense: Extract<Sense, { is: 'part' }>): voi
   clause.isRest = false;
   clause.isStranger = false;
   clause.isKnownStranger = false;
-  const from = talk.phrase?.from ?? 0;
-  const close = clause.findings.at(-1);
-  // "The headlamp's hazy, no kerbing on the wheel": what is denied is on the wheel.
-  const isClose = close !== undefined && from - close.words[1] <= ON_WORDS && !clause.denied;
-  // "Scratch, left wing": a fault that nothing was in hand for.
-  const isHomeless = clause.floating.some(({ part }) => part === undefined);
-  const isBehindOn = clause.on && from - clause.onAt <= ON_GAP;
-  const isMore =
-    isBehindOn &&
-    clause.floating.length === 0 &&
-    !isClose &&
-    wanted.kinds[0] !== 'tyre' &&
-    isRepeated(talk, number, attributes.amount !== undefined);
-  const isReading = isBehindOn && number !== undefined && wanted.kinds[0] === 'tyre';
-  const isOn = !isReading && (isHomeless || (isBehindOn && (clause.floating.length > 0 || isClose)));
-  const before = clause.subject;
-  const isListed =
-    before !== undefined &&
-    !before.isSpoken &&
-    clause.findings.length === 0 &&
-    !clause.corrected &&
-    isJoined(talk);
-  // "Swirls on the bonnet and both front wings."
-  const isShared =
-    !isOn &&
-    before !== undefined &&
-    close !== undefined &&
-    clause.sharedTo >= from - LIST_GAP &&
-    nothingFollows(talk);
-  const isWaiting = isBehindOn && number !== undefined;
-  const isNext =
-    (before !== undefined || clause.findings.length > 0) && !isListed && !isOn && !clause.corrected;
-  // "The headlamp's hazy, no kerbing on the wheel": denied of the part that follows, not of the one before.
-  const denied = isNext && isBehindOn && clause.denied ? clause.justDenied : [];
+}
+
+/** "The headlamp's hazy, no kerbing on the wheel": what was denied of the part that follows is taken from the one before. */
+function deniedAhead({ clause }: Talk, { isNext, isBehindOn }: Tie): FindingKind[] {
+  const denied = isNext && isBehindOn && clause.denied ? [...clause.justDenied] : [];
   if (denied.length > 0) {
     clause.deniedKinds = clause.deniedKinds.filter((kind) => !denied.includes(kind));
     clause.hasDenied = clause.deniedKinds.length > 0;
   }
-  if (isNext) endPart(talk);
-  settle(talk, wanted);
-  if (denied.length > 0)
-    Object.assign(talk.clause, {
-      denied: true,
-      hasDenied: true,
-      deniedKinds: [...denied],
-      justDenied: [...denied],
-    });
-  if (isTwo || isTwoEnds || isTwoParts(talk, before)) askWhich(talk, isTwo || isTwoEnds ? undefined : before);
-  const now = talk.clause.subject;
-  if (isListed && before && now && !now.open)
-    talk.clause.subject = { ...now, parts: [...before.parts, ...now.parts] };
-  if (clause.corrected && !isOn) retarget(talk, mistaken(talk), talk.clause.subject);
-  talk.clause.corrected = false;
-  if (isOn) putOn(talk, close);
-  else if (isShared || isMore || onto) hearSame(talk);
-  else if (likewise) hearLikewise(talk);
-  else if (isWaiting && now && number) readWaiting(talk, now, number, clause.gauge);
-  if (isOn || isShared || isMore) talk.clause.sharedTo = talk.phrase?.to ?? 0;
+  return denied;
 }
 
 const glazed: ReadonlySet<PartKind> = new Set(['mirror', 'headlamp', 'taillamp', 'foglamp']);
@@ -202,11 +250,13 @@ function askWhich(talk: Talk, before: Subject | undefined): void {
 const LIST_GAP = 4;
 
 /** "… and a couple on the roof": the fault is not named again. */
-function isRepeated(talk: Talk, number: Talk['clause']['number'], hasAmount: boolean): boolean {
-  const last = talk.lastFinding;
-  const from = talk.phrase?.from ?? 0;
-  if (!last?.kind || from - last.words[1] > MORE_WORDS || talk.clause.denied) return false;
-  return hasAmount || (number !== undefined && !number.unit && Number.isInteger(number.high));
+function isRepeated({ clause, lastFinding, phrase }: Talk): boolean {
+  const { number, attributes, denied } = clause;
+  const isRecent = lastFinding?.kind && (phrase?.from ?? 0) - lastFinding.words[1] <= MORE_WORDS;
+  if (!isRecent || denied) return false;
+  return (
+    attributes.amount !== undefined || (number !== undefined && !number.unit && Number.isInteger(number.high))
+  );
 }
 
 /** The faults that were named before it are on the part that is named now. */

@@ -1,12 +1,8 @@
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
 import type { BodyStyle } from '#core/car';
-import { type Answer, answered, type Draft, factsOf, isTakeable } from '#core/speech';
+import { type Answer, answered, type Draft, factsOf, isTakeable, placeOf } from '#core/speech';
 import type { Fact } from '#core/walk';
-
-/** A statement is known by where in the talk it was said, and of what. */
-export const keyOf = (draft: Draft): string =>
-  `${draft.is} ${draft.words[0]} ${'part' in draft ? (draft.part ?? '') : ''} ${'function' in draft ? draft.function : ''}`;
 
 export interface Heard {
   key: string;
@@ -18,7 +14,7 @@ export function useHeard(drafts: readonly Draft[], style: BodyStyle) {
   const [answers, setAnswers] = useState<ReadonlyMap<string, Answer>>(new Map());
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
   const heard: Heard[] = drafts.flatMap((draft) => {
-    const key = keyOf(draft);
+    const key = placeOf(draft);
     if (leftOut.has(key)) return [];
     const answer = answers.get(key);
     return [{ key, draft: answer ? answered(draft, answer, style) : draft }];

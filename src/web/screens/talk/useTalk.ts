@@ -36,6 +36,8 @@ export function useTalk(walk: OpenWalk, isPractice: boolean) {
   const [drafts, setDrafts] = useState<readonly Draft[]>([]);
   const [taken, setTaken] = useState<ReadonlyMap<string, Taken>>(new Map());
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
+  /** Taken by a tap: the talk neither takes it again nor takes it back. */
+  const [settled, setSettled] = useState<readonly (Taken & { place: string })[]>([]);
   const latest = useRef({ walk, taken, leftOut, isPractice });
   latest.current = { walk, taken, leftOut, isPractice };
 
@@ -86,11 +88,9 @@ export function useTalk(walk: OpenWalk, isPractice: boolean) {
     const facts = factsOf([{ ...draft, sure: 'said' }], { style, newId });
     if (isPractice || facts.length === 0) return;
     const entries = walk.record(...facts).map(({ id }) => id);
-    // It is settled by hand: the talk does not take it again, nor back.
     leave(place);
     setSettled((before) => [...before, { place, draft, entries }]);
   };
-  const [settled, setSettled] = useState<readonly (Taken & { place: string })[]>([]);
   const undo = () => {
     const byHand = settled.at(-1);
     const [place, last] = byHand ? [byHand.place, byHand] : ([...taken].at(-1) ?? []);
