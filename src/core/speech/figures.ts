@@ -1,8 +1,9 @@
 import { vocabularyOf } from '../car';
 import type { Subject } from './clause';
+import { clear } from './clauses';
 import type { FindingDraft } from './drafts';
 import type { Sense } from './lexicon/sense';
-import { faultFollows, partOnto, restFollows, tyresFollow } from './lookAhead';
+import { faultFollows, nextBefore, partOnto, restFollows, tyresFollow } from './lookAhead';
 import { digitsAt, type Said } from './numbers';
 import { handOfWord, partsMeant } from './partsSaid';
 import type { Phrase } from './phrases';
@@ -14,6 +15,18 @@ import type { Talk } from './talk';
 export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
   const { clause } = talk;
   const subject = clause.subject ?? talk.subject;
+  // "Windshield, zero."
+  if (
+    said.high === 0 &&
+    !said.unit &&
+    clause.subject &&
+    clause.findings.length === 0 &&
+    nextBefore(talk) !== 'none'
+  ) {
+    clause.isFine = true;
+    clear(talk, clause.subject);
+    return;
+  }
   const corner = said.unit === '32' && !clause.subject ? cornerOf(talk) : undefined;
   if (corner) {
     tread(talk, corner, said, true);

@@ -89,7 +89,14 @@ const hearing: Hearing = {
     clause.nearAt = /^from$/i.test(text) ? -1 : from;
     return 'holds';
   },
-  on: ({ clause }, { isLoose }, { from, to }) => {
+  on: (talk, { isLoose }, { from, to, text }) => {
+    const { clause } = talk;
+    // "A different colour to the wing": what it is held against.
+    const before = talk.phrases[talk.index - 1]?.text ?? '';
+    if (/^to$/i.test(text) && /(colou?r|shade|match)$/i.test(before)) {
+      Object.assign(clause, { near: true, nearAt: -1 });
+      return 'holds';
+    }
     // "Below the handle on the door", "along the edge of the bonnet": the part is meant after all.
     if (isLoose) clause.nearAt = from;
     clause.near = isLoose === true && clause.floating.length === 0 && clause.findings.length > 0;

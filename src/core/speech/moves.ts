@@ -81,7 +81,11 @@ export function hearStranger(talk: Talk): void {
   const close = clause.findings.at(-1);
   const isBehindOn = clause.on && (talk.phrase?.from ?? 0) - clause.onAt <= ON_GAP;
   if (isBehindOn && close && (talk.phrase?.from ?? 0) - close.words[1] <= ON_WORDS) drop(talk, close);
-  if (clause.subject || clause.findings.length > 0) return;
-  clause.isStranger = true;
-  clause.isKnownStranger = true;
+  // "The door drops, the hinge is worn": it is spoken of by itself.
+  const next = talk.phrases[talk.index + 1];
+  const isOwn = next?.before === 'none' && /^(is|are|was|were)$/i.test(next.text);
+  if ((clause.subject || clause.findings.length > 0) && !isOwn) return;
+  if (clause.subject) endPart(talk);
+  talk.clause.isStranger = true;
+  talk.clause.isKnownStranger = true;
 }

@@ -94,6 +94,7 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
     'not (?:been )?(?:working|kicking in|coming on|blowing|heating|charging|responding|connecting|pairing|opening|closing|locking|engaging|lighting up)',
     { is: 'fails' },
   ],
+  ['(?:and )?(?:neither|nor) (?:does|do|did)', { is: 'fails' }],
   [
     "(?:can't|couldn't|could not|cannot|wouldn't|unable to|not able to) get(?: the| it| that| my| this)?",
     { is: 'fails' },
