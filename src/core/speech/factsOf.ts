@@ -13,7 +13,7 @@ interface Taking {
   /** Words nobody knew go along as a note: they are few in a line, and many in a film. */
   keepsWords?: boolean;
   /** Warning lamps that were told to be on before. */
-  lampsOn?: readonly WarningLampId[];
+  lampsOn?: readonly WarningLampId[] | undefined;
 }
 
 /** What drafts put into the record when a person takes them, in order; nothing of what must be asked first, and no figure that was only about so much. */

@@ -39,6 +39,7 @@ export function hearNumber(talk: Talk, said: Said, phrase: Phrase): void {
     said.unit === 'km' ||
     (said.low >= 5000 && !said.unit && !faultFollows(talk))
   ) {
+    if (isOfWork(talk)) return;
     const isRound = said.high % 500 === 0 && isAbout(talk);
     talk.add({
       is: 'figure',
@@ -125,6 +126,21 @@ function tyresAt(talk: Talk, subject: Subject): Subject {
     talk.context.style,
   );
   return meant && 'parts' in meant ? { ...subject, parts: meant.parts } : subject;
+}
+
+const work =
+  /^(due|serviced?|warranty|cambelt|belt|clutch|brakes|fitted|changed|replaced|rebuilt|reconditioned|interval|until|every)('s)?$/;
+
+/** "Serviced at sixty thousand", "ten thousand miles ago": when something was done, or is due, not what the odometer shows. */
+function isOfWork({ words, phrase }: Talk): boolean {
+  const { from = 0, to = 0 } = phrase ?? {};
+  if (/^(ago|back|away|since|later|earlier)$/.test(words[to]?.word ?? '')) return true;
+  for (let at = from - 1; at >= from - 6 && words[at]; at--) {
+    if (work.test(words[at]?.word ?? '')) return true;
+    // A comma or a pause begins something else.
+    if (words[at + 1]?.before !== 'none') return false;
+  }
+  return false;
 }
 
 function belongs(talk: Talk, finding: FindingDraft): boolean {

@@ -49,14 +49,17 @@ export function HeardRow({ draft, style, car, onAnswer, onLeaveOut }: HeardRowPr
 
 /** Why a statement is worth a look before it is taken, or cannot be taken here. */
 function Why({ draft, style }: { draft: Draft; style: BodyStyle }) {
-  const isFigureAbout = draft.sure === 'likely' && !isTakeable(draft, style);
-  if (draft.sure !== 'likely' && !isFigureAbout) return null;
-  return (
-    <span className="block text-sm text-soft">
-      {isFigureAbout ? 'Not logged: ' : 'Look at it: '}
-      {draft.why.join('; ')}
-    </span>
-  );
+  const why =
+    whyNotLogged(draft, style) ?? (draft.sure === 'likely' ? `Look at it: ${draft.why.join('; ')}` : '');
+  return why && <span className="block text-sm text-soft">{why}</span>;
+}
+
+/** Why a statement that asks nothing does not go into the record all the same; nothing where it does. */
+export function whyNotLogged(draft: Draft, style: BodyStyle): string | undefined {
+  if (draft.sure === 'ask' || isTakeable(draft, style)) return undefined;
+  if (draft.is === 'condition') return 'Not logged: light, wet and dirt are noted together, under Where to';
+  if (draft.is === 'smell') return 'Not logged: how strong it is was not said';
+  return `Not logged: ${draft.why.join('; ') || 'it has a screen of its own'}`;
 }
 
 /** What is open of a statement, to be answered by a tap. */

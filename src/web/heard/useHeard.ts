@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
-import type { BodyStyle } from '#core/car';
 import { type Answer, answered, type Draft, factsOf, isTakeable, placeOf } from '#core/speech';
 import type { Fact } from '#core/walk';
+import type { OpenWalk } from '../sync/useWalk';
 
 export interface Heard {
   key: string;
@@ -10,7 +10,7 @@ export interface Heard {
 }
 
 /** What was heard, with what a person answered and left out; and what of it may go into the record. */
-export function useHeard(drafts: readonly Draft[], style: BodyStyle) {
+export function useHeard(drafts: readonly Draft[], { style, state }: Pick<OpenWalk, 'style' | 'state'>) {
   const [answers, setAnswers] = useState<ReadonlyMap<string, Answer>>(new Map());
   const [leftOut, setLeftOut] = useState<ReadonlySet<string>>(new Set());
   const heard: Heard[] = drafts.flatMap((draft) => {
@@ -31,6 +31,6 @@ export function useHeard(drafts: readonly Draft[], style: BodyStyle) {
       setLeftOut(new Set());
     },
     factsOf: (chosen: readonly Draft[], keepsWords: boolean): Fact[] =>
-      factsOf(chosen, { style, newId, keepsWords }),
+      factsOf(chosen, { style, newId, keepsWords, lampsOn: state.functions.lampsOn }),
   };
 }

@@ -3,7 +3,7 @@ import type { Answer } from '#core/speech';
 import { askMessage } from '#core/speech';
 import { Button } from '../../components/Button';
 import { draftWords } from '../../heard/draftWords';
-import { Choices } from '../../heard/HeardRow';
+import { Choices, whyNotLogged } from '../../heard/HeardRow';
 import type { OpenWalk } from '../../sync/useWalk';
 import type { Statement } from './useTalk';
 
@@ -29,6 +29,7 @@ export function StatementRow({
   const { draft, is } = statement;
   const says = draftWords(draft, style, page.car);
   const question = is === 'open' ? askMessage(draft, style, page.car) : undefined;
+  const notLogged = is === 'taken' ? undefined : whyNotLogged(draft, style);
   return (
     <li className="border-b border-line py-2">
       <div className="flex items-center gap-2 text-lg leading-tight">
@@ -37,7 +38,10 @@ export function StatementRow({
         ) : (
           <Ear aria-label="Heard" size={24} className="shrink-0 text-soft" />
         )}
-        <span className={`min-w-0 flex-1 ${is === 'taken' ? 'font-bold' : ''}`}>{says}</span>
+        <span className={`min-w-0 flex-1 ${is === 'taken' ? 'font-bold' : ''}`}>
+          {says}
+          {notLogged && <span className="block text-sm text-soft">{notLogged}</span>}
+        </span>
         {is !== 'taken' && (
           <button
             type="button"
@@ -49,7 +53,7 @@ export function StatementRow({
           </button>
         )}
       </div>
-      {is === 'open' && !isPractice && (
+      {is === 'open' && !isPractice && !notLogged && (
         <div className="flex flex-wrap items-center gap-2 pt-1">
           <span className="font-bold">{question ?? `Look at it: ${draft.why.join('; ')}.`}</span>
           {question ? (

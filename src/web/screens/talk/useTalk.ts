@@ -51,10 +51,12 @@ export function useTalk(walk: OpenWalk, isPractice: boolean) {
       now.record(...entries.map((entry) => ({ kind: 'undone' as const, body: { entry } })));
       after.delete(placeOf(draft));
     }
-    const lampsOn = now.state.functions.lampsOn;
+    let { lampsOn } = now.state.functions;
     for (const draft of take) {
-      const facts = factsOf([draft], { style: now.style, newId, ...(lampsOn && { lampsOn }) });
+      const facts = factsOf([draft], { style: now.style, newId, lampsOn });
       if (facts.length === 0) continue;
+      // Each lamp is told with all that are on.
+      for (const fact of facts) if (fact.kind === 'lamps-noted') lampsOn = fact.body.on;
       after.set(placeOf(draft), { draft, entries: now.record(...facts).map(({ id }) => id) });
       buzz();
     }
@@ -85,7 +87,7 @@ export function useTalk(walk: OpenWalk, isPractice: boolean) {
 
   const leave = (place: string) => setLeftOut((before) => new Set(before).add(place));
   const takeNow = (draft: Draft, place: string) => {
-    const facts = factsOf([{ ...draft, sure: 'said' }], { style, newId });
+    const facts = factsOf([draft], { style, newId, lampsOn: walk.state.functions.lampsOn });
     if (isPractice || facts.length === 0) return;
     const entries = walk.record(...facts).map(({ id }) => id);
     leave(place);

@@ -32,7 +32,7 @@ export function SayLine({
   const drafts = isTooLong
     ? []
     : readTalk([{ text: line }], { style, speech: page.car, here: partHere, isTyped: true, taught });
-  const { heard, ready, open, answer, leaveOut, clear, factsOf } = useHeard(drafts, style);
+  const { heard, ready, open, answer, leaveOut, clear, factsOf } = useHeard(drafts, walk);
   // What is understood stands on the car while it is said.
   const drawn = JSON.stringify(heard.map(({ draft }) => draft));
   useEffect(() => {
@@ -44,7 +44,13 @@ export function SayLine({
     setHasAsked(false);
     clear();
   };
-  const question = problemOf(line, isTooLong, heard.length, open && askMessage(open, style, page.car));
+  const question = problemOf(
+    line,
+    isTooLong,
+    heard.length,
+    ready.length,
+    open && askMessage(open, style, page.car),
+  );
 
   const log = () => {
     if (question) {
@@ -116,12 +122,20 @@ export function SayLine({
 }
 
 /** What must be said before anything is logged; nothing where all is clear. */
-function problemOf(line: string, isTooLong: boolean, count: number, question: string | undefined) {
+function problemOf(
+  line: string,
+  isTooLong: boolean,
+  heard: number,
+  ready: number,
+  question: string | undefined,
+): string | undefined {
   if (isTooLong) return `Say it in at most ${MOST_SAID.toLocaleString('en')} characters at a time.`;
   if (line.trim() === '') return 'Say the part and what you see of it.';
-  if (count === 0)
+  if (heard === 0)
     return 'Nothing in that was understood. Say the part and what is wrong with it, or that it is clear.';
-  return question;
+  return (
+    question ?? (ready === 0 ? 'Nothing of that can be logged from here: see beside it why.' : undefined)
+  );
 }
 
 /** Words nobody knew: kept as a note, and taught for the next time. */
