@@ -1,15 +1,21 @@
+import type { Locator, Page } from '@playwright/test';
 import { fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { goTo, partOf, tapPart } from './steps';
+
+/** The line to say things in, standing at the nearside front door. */
+async function lineAtDoor(page: Page): Promise<Locator> {
+  await goTo(page, 'door-fl', 'Nearside front door (left)');
+  await tapPart(page, 'door-fl');
+  return page.getByLabel('Or say it in one line');
+}
 
 test(
   'a finding is said in one line: shown as understood, asked where it is open, logged on a tap',
   onlyAt('phone', 'what is understood does not depend on the width'),
   async ({ page, beginWalk }) => {
     await beginWalk();
-    await goTo(page, 'door-fl', 'Nearside front door (left)');
-    await tapPart(page, 'door-fl');
-    const line = page.getByLabel('Or say it in one line');
+    const line = await lineAtDoor(page);
     const heard = page.getByRole('list', { name: 'Heard' });
 
     // The part one stands at is meant when none is named.
@@ -52,9 +58,7 @@ test(
   onlyAt('phone', 'what is understood does not depend on the width'),
   async ({ page, beginWalk }) => {
     await beginWalk();
-    await goTo(page, 'door-fl', 'Nearside front door (left)');
-    await tapPart(page, 'door-fl');
-    const line = page.getByLabel('Or say it in one line');
+    const line = await lineAtDoor(page);
     await line.fill('No dents in the left front door');
     await expect(page.getByRole('list', { name: 'Heard' })).toHaveText(
       /Nearside front door \(left\): no dent.*only named faults were said not to be there/,
@@ -70,9 +74,7 @@ test(
   onlyAt('phone', 'what is understood does not depend on the width'),
   async ({ page, beginWalk }) => {
     await beginWalk();
-    await goTo(page, 'door-fl', 'Nearside front door (left)');
-    await tapPart(page, 'door-fl');
-    const line = page.getByLabel('Or say it in one line');
+    const line = await lineAtDoor(page);
     await line.fill(
       'two dents and a scratch forty mil, rear door is clean, sill is fine, roof is dented, bonnet reads one hundred and ten microns, no warning lights, jack is there',
     );
@@ -106,9 +108,7 @@ test(
   onlyAt('phone', 'what is understood does not depend on the width'),
   async ({ page, server, beginWalk }) => {
     await beginWalk();
-    await goTo(page, 'door-fl', 'Nearside front door (left)');
-    await tapPart(page, 'door-fl');
-    const line = page.getByLabel('Or say it in one line');
+    const line = await lineAtDoor(page);
     await line.fill('squiggle on the roof scratch');
     await page.getByRole('button', { name: 'Teach “squiggle”' }).click();
     await page.getByLabel('“squiggle” means the same as').fill('nonsense');

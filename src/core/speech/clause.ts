@@ -71,8 +71,6 @@ export interface Clause {
   justDenied: FindingKind[];
   /** Something was denied, by whatever name. */
   hasDenied: boolean;
-  /** "No marks": what is listed behind it is not there either. */
-  isNone: boolean;
   /** Words of the talk up to the last part that a fault named before it was put on. */
   sharedTo: number;
   /** What follows is like the part before: "so is the bumper". */
@@ -129,7 +127,6 @@ export const fresh = (): Clause => ({
   deniedKinds: [],
   justDenied: [],
   hasDenied: false,
-  isNone: false,
   sharedTo: -100,
   likewise: false,
   onto: false,

@@ -48,14 +48,9 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
     if (isSaidAgain(talk, kinds, part, phrase)) continue;
     if (part) unclear(talk, part.id, phrase.from);
     const finding: FindingDraft = {
-      is: 'finding',
-      ...talk.source(phrase),
-      polarity: 'there-is',
-      said: '',
-      unheard: [],
-      ...placed(kinds, part, subject?.open),
+      ...newFinding(talk, phrase, placed(kinds, part, subject?.open)),
       suspected: clause.doubted,
-      ...(clause.isOfSize && isDeep(kinds) ? withoutSeverity(clause.attributes) : clause.attributes),
+      ...attributesOf(clause, kinds),
     };
     takeNumber(talk, finding);
     talk.kindsSaid.set(finding, kinds);
@@ -76,7 +71,24 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
 /** A dent is shallow or deep, whatever its size. */
 const isDeep = ([kind]: readonly FindingKind[]): boolean => kind === 'dent';
 
-const withoutSeverity = ({ severity: _, ...rest }: Partial<FindingDraft>): Partial<FindingDraft> => rest;
+/** What was said of the fault before it was named. */
+function attributesOf(
+  { isOfSize, attributes }: Talk['clause'],
+  kinds: readonly FindingKind[],
+): Partial<FindingDraft> {
+  const { severity: _, ...rest } = attributes;
+  return isOfSize && isDeep(kinds) ? rest : attributes;
+}
+
+const newFinding = (talk: Talk, phrase: Phrase, where: ReturnType<typeof placed>): FindingDraft => ({
+  is: 'finding',
+  ...talk.source(phrase),
+  polarity: 'there-is',
+  said: '',
+  unheard: [],
+  ...where,
+  suspected: false,
+});
 
 /** A number left over at the end of a sentence: "chips 12" counts, "two of them" too; typed behind a dent it measures. */
 export function settleNumber(talk: Talk): void {
@@ -153,12 +165,7 @@ function isSaidAgain(
   const { kind } = placed(kinds, part, undefined);
   const isSame = kind !== undefined && kind === last.kind && from - last.words[1] <= AGAIN_WORDS;
   if (isSame) {
-    Object.assign(
-      last,
-      talk.clause.isOfSize && isDeep(kinds)
-        ? withoutSeverity(talk.clause.attributes)
-        : talk.clause.attributes,
-    );
+    Object.assign(last, attributesOf(talk.clause, kinds));
     takeNumber(talk, last);
   }
   return isSame;
@@ -170,26 +177,31 @@ function openOf({ questions, choices = [] }: FindingDraft): Subject['open'] {
   return question && { question, choices };
 }
 
+type Attribute = Extract<Sense, { is: 'amount' | 'severity' | 'notice' | 'test' | 'cure' | 'decision' }>;
+
+function attributeSaid(sense: Attribute): Partial<FindingDraft> {
+  switch (sense.is) {
+    case 'amount':
+      return { amount: sense.amount };
+    case 'severity':
+      return { severity: sense.severity };
+    case 'notice':
+      return { notice: sense.notice };
+    case 'test':
+      return sense.of;
+    case 'cure':
+      return {
+        cures: [{ cure: sense.cure, ...(sense.sure && { sure: sense.sure }) }],
+        ...(sense.decision && { decision: sense.decision }),
+      };
+    case 'decision':
+      return { decision: sense.decision };
+  }
+}
+
 /** How bad, how many, from where, what mends it, who decides: of the fault that follows or the one before. */
-export function hearAttribute(
-  talk: Talk,
-  sense: Extract<Sense, { is: 'amount' | 'severity' | 'notice' | 'test' | 'cure' | 'decision' }>,
-): void {
-  const what: Partial<FindingDraft> =
-    sense.is === 'amount'
-      ? { amount: sense.amount }
-      : sense.is === 'severity'
-        ? { severity: sense.severity }
-        : sense.is === 'notice'
-          ? { notice: sense.notice }
-          : sense.is === 'test'
-            ? sense.of
-            : sense.is === 'cure'
-              ? {
-                  cures: [{ cure: sense.cure, ...(sense.sure && { sure: sense.sure }) }],
-                  ...(sense.decision && { decision: sense.decision }),
-                }
-              : { decision: sense.decision };
+export function hearAttribute(talk: Talk, sense: Attribute): void {
+  const what = attributeSaid(sense);
   // "Maybe polish", "do not paint": nothing is decided about the cure.
   if (sense.is === 'cure' && !sense.decision && isOpenCure(talk)) return;
   if (sense.is === 'amount' && sense.amount === 'all-over') readAllRound(talk);
@@ -210,16 +222,11 @@ export function hearAttribute(
     talk.clause.isOfSize = sense.is === 'severity' && sense.isSize === true;
     return;
   }
-  const targets =
-    talk.clause.findings.length > 0
-      ? talk.clause.findings.slice(-1)
-      : talk.lastFinding
-        ? [talk.lastFinding]
-        : [];
+  const target = talk.clause.findings.at(-1) ?? talk.lastFinding;
+  if (!target) return;
   const isOfSize = sense.is === 'severity' && sense.isSize === true;
-  if (isOfSize && targets.some((target) => isDeep(talk.kindsSaid.get(target) ?? []))) return;
-  for (const target of targets)
-    Object.assign(target, what, what.cures && { cures: withCure(target.cures, what.cures) });
+  if (isOfSize && isDeep(talk.kindsSaid.get(target) ?? [])) return;
+  Object.assign(target, what, what.cures && { cures: withCure(target.cures, what.cures) });
 }
 
 const isOpenCure = ({ phrases, index }: Talk): boolean => {
@@ -252,15 +259,7 @@ export function hearSame(talk: Talk): void {
   if (subject.parts.some(({ id }) => id === last.part)) return;
   for (const part of subject.parts) {
     if (!kindFits(last.kind, part)) continue;
-    const finding: FindingDraft = {
-      is: 'finding',
-      ...talk.source(talk.phrase as Phrase),
-      polarity: 'there-is',
-      said: '',
-      unheard: [],
-      ...placed([last.kind], part, undefined),
-      suspected: false,
-    };
+    const finding = newFinding(talk, talk.phrase as Phrase, placed([last.kind], part, undefined));
     talk.kindsSaid.set(finding, [last.kind]);
     talk.drafts.push(finding);
     talk.clause.findings.push(finding);

@@ -16,7 +16,6 @@ export function hearFine(talk: Talk, isNone: boolean): void {
   if (isNone) {
     clause.denied = true;
     clause.hasDenied = true;
-    clause.isNone = true;
   }
   if (
     (wasDenied && !isNone) ||

@@ -154,8 +154,8 @@ const hearing: Hearing = {
     if (!subject && !denied && !isOfSuch) talk.add({ is: 'condition', ...what });
   }),
   smell: does((talk, { smell }) => {
-    if (smell && talk.clause.denied) talk.add({ is: 'smell' });
-    else talk.add({ is: 'smell', ...(smell && { smell }) });
+    // "No smoke smell": of nothing.
+    talk.add({ is: 'smell', ...(smell && !talk.clause.denied && { smell }) });
   }),
   anything: does((talk, _, phrase) => {
     if (talk.clause.denied) hearFault(talk, [], phrase);

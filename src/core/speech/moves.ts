@@ -1,7 +1,7 @@
 import { partIdOf, twinPosition } from '../car';
 import { clear, endPart } from './clauses';
 import { hearLandmark } from './landmarks';
-import type { Sense } from './lexicon/sense';
+import type { Sense, Toward } from './lexicon/sense';
 import { handOfWord } from './partsSaid';
 import type { Phrase } from './phrases';
 import { drop } from './placed';
@@ -11,32 +11,34 @@ import type { Talk } from './talk';
 import { ON_GAP, ON_WORDS } from './where';
 
 /** Walking on: what was in hand is let go. "The carpet up front" only says which. */
-export function hearMove(
-  talk: Talk,
-  to: Extract<Sense, { is: 'move' }>['to'],
-  { text, before }: Phrase,
-): void {
+export function hearMove(talk: Talk, to: Toward, { text, before }: Phrase): void {
   const { subject } = talk.clause;
   const isPlace = (to === 'front' || to === 'rear') && /^(at|up|from|to) /i.test(text);
   if (isPlace && subject && before === 'none' && (subject.open || subject.parts.length > 1)) {
     placeBehind(talk, subject, undefined, { end: to });
     return;
   }
-  // "The flap's the other side": told where something is, not that one walks there.
   // "The quarter on this side" stays in hand.
   if (to === 'side' && before === 'none' && subject && /^on this side$/i.test(text)) return;
   const isSame = talk.phrases
     .slice(Math.max(0, talk.index - 2), talk.index)
     .some(({ sense }) => sense.is === 'same');
   if (to === 'other-side' && isSame) return;
+  // "The flap's the other side": told where something is, not that one walks there.
   if (to === 'other-side' && before === 'none' && /^(the )?other side$/i.test(text) && isTold(talk)) return;
-  if (to === 'rear' || to === 'front') talk.inHand = { end: to };
-  else if (to === 'other-side' && talk.inHand.hand)
-    talk.inHand = { hand: talk.inHand.hand === 'l' ? 'r' : 'l' };
-  if (to === 'other-side') talk.handSaidAt = talk.phrase?.to ?? 0;
-  else if (to === 'inside') talk.inHand = {};
-  if (to !== 'on') talk.isInside = to === 'inside' || (talk.isInside && to === 'side');
+  walkTo(talk, to);
   talk.subject = undefined;
+}
+
+function walkTo(talk: Talk, to: Toward): void {
+  if (to === 'rear' || to === 'front') talk.inHand = { end: to };
+  else if (to === 'inside') talk.inHand = {};
+  else if (to === 'other-side') {
+    const { hand } = talk.inHand;
+    if (hand) talk.inHand = { hand: hand === 'l' ? 'r' : 'l' };
+    talk.handSaidAt = talk.phrase?.to ?? 0;
+  }
+  talk.isInside = to === 'inside' || (talk.isInside && to === 'side');
 }
 
 const isTold = ({ clause }: Talk): boolean =>

@@ -44,8 +44,15 @@ export function handOfWord(word: SideWord, speech: SideSpeech): Hand {
   return isLeft ? 'l' : 'r';
 }
 
-/** Met from the middle of the car: all of them are meant, whatever side one spoke of last. */
-const cabin: ReadonlySet<PartKind> = new Set(['seat', 'seatback', 'bolster', 'carpet', 'doorcard', 'belt']);
+/** Met from the middle of the car, so that all are meant whatever side one spoke of last; and they belong to whoever sits there: the driver's are in front. */
+export const cabin: ReadonlySet<PartKind> = new Set([
+  'seat',
+  'seatback',
+  'bolster',
+  'carpet',
+  'doorcard',
+  'belt',
+]);
 
 const kindEnd = (kind: PartKind): End | undefined => {
   if (kind === 'bumper-front') return 'front';

@@ -1,23 +1,13 @@
-import type { Hand, PartKind } from '../car';
+import type { Hand } from '../car';
 import type { Subject } from './clause';
 import { clear, endPart, unclear } from './clauses';
 import type { End, Sense } from './lexicon/sense';
 import { isBehindPart, nextBefore } from './lookAhead';
-import { handOfWord } from './partsSaid';
+import { cabin, handOfWord } from './partsSaid';
 import type { Phrase } from './phrases';
 import { drop, retarget } from './placed';
 import { settle } from './subject';
 import type { Talk } from './talk';
-
-/** Parts that belong to whoever sits there: the driver's are in front. */
-export const seats: ReadonlySet<PartKind> = new Set([
-  'seat',
-  'bolster',
-  'seatback',
-  'carpet',
-  'doorcard',
-  'belt',
-]);
 
 /** Words that are said in passing, too: by themselves they do not tell where one walks. */
 const inPassing = /^(back|driver|drivers|driver's|passenger|passenger's|right|left|front|rear)$/i;
@@ -103,7 +93,7 @@ export function placeBehind(
   hand: Hand | undefined,
   { end, sideWord }: Omit<Extract<Sense, { is: 'side' }>, 'is'>,
 ): void {
-  const isSeat = subject.wanted.kinds.some((kind) => seats.has(kind));
+  const isSeat = subject.wanted.kinds.some((kind) => cabin.has(kind));
   const front = sideWord === 'driver' || sideWord === 'passenger' ? 'front' : undefined;
   const at = end ?? subject.wanted.end ?? (isSeat ? front : undefined);
   const isPlaced =

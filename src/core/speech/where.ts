@@ -7,11 +7,10 @@ import { hearSame } from './faults';
 import { hearLandmark } from './landmarks';
 import type { End, Sense } from './lexicon/sense';
 import { nothingFollows } from './lookAhead';
-import { handOfWord, type WantedPart } from './partsSaid';
+import { cabin, handOfWord, type WantedPart } from './partsSaid';
 import type { Phrase } from './phrases';
 import { drop, retarget, spread } from './placed';
 import { readWaiting } from './readings';
-import { seats } from './sides';
 import { settle } from './subject';
 import type { Talk } from './talk';
 
@@ -102,7 +101,7 @@ function wantedOf(talk: Talk, sense: Extract<Sense, { is: 'part' }>): WantedPart
   const { side, sides, both, isAll } = talk.clause;
   const that = thatOne(talk, sense.kinds);
   const hand = (sense.sideWord && handOfWord(sense.sideWord, talk.context.speech)) ?? side.hand ?? that?.hand;
-  const isSitters = sense.kinds.some((kind) => seats.has(kind)) && side.isSitters;
+  const isSitters = sense.kinds.some((kind) => cabin.has(kind)) && side.isSitters;
   if (hand) talk.handSaidAt = talk.phrase?.to ?? 0;
   return {
     kinds: kindsHere(talk, sense.kinds),

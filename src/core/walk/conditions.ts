@@ -33,10 +33,15 @@ export const conditionWords = {
   },
 } as const satisfies { light: Record<Light, string>; wet: Record<Wet, string>; dirt: Record<Dirt, string> };
 
-/** "overcast, dry, washed not polished, in the yard" */
-export function conditionLine({ light, wet, dirt, place }: Conditions): string {
-  const said = [conditionWords.light[light], conditionWords.wet[wet], conditionWords.dirt[dirt]];
-  return [...said, ...(place ? [place] : [])].join('; ');
+/** "overcast; dry; washed, not polished; in the yard": what of it is known. */
+export function conditionLine({ light, wet, dirt, place }: Partial<Conditions>): string {
+  const said = [
+    light && conditionWords.light[light],
+    wet && conditionWords.wet[wet],
+    dirt && conditionWords.dirt[dirt],
+    place,
+  ];
+  return said.filter(Boolean).join('; ');
 }
 
 export type PaintTone = CarDetails['paintTone'];

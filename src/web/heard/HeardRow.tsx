@@ -1,10 +1,10 @@
-import { X } from 'lucide-react';
 import { type BodyStyle, type Car, partNameForAnyone, vocabularyOf } from '#core/car';
 import { type Answer, askMessage, type Draft, isTakeable, kindChoices } from '#core/speech';
 import { findingKindName } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { draftWords } from './draftWords';
+import { LeaveOut } from './LeaveOut';
 
 /** More parts than these are tapped on the map, not in a row of buttons. */
 const MOST_CHOICES = 6;
@@ -28,14 +28,7 @@ export function HeardRow({ draft, style, car, onAnswer, onLeaveOut }: HeardRowPr
           {says}
           <Why draft={draft} style={style} />
         </span>
-        <button
-          type="button"
-          aria-label={`Leave out: ${says}`}
-          onClick={onLeaveOut}
-          className="grid size-12 shrink-0 place-items-center"
-        >
-          <X aria-hidden size={20} />
-        </button>
+        <LeaveOut says={says} onClick={onLeaveOut} />
       </div>
       {question && (
         <fieldset className="flex flex-wrap gap-2 pb-2">

@@ -5,7 +5,7 @@ import { speakDistance, speakPaint, speakTread, UM_PER_MIL } from '#core/measure
 import type { Draft } from '#core/speech';
 import {
   adviceLine,
-  conditionWords,
+  conditionLine,
   decisionLine,
   type FindingDetails,
   findingKindName,
@@ -14,7 +14,13 @@ import {
 } from '#core/walk';
 import { sentence } from '#core/wording';
 
-const figures = { odometer: 'odometer', keys: 'keys', keepers: 'keepers', services: 'stamps' } as const;
+/** What a number that was said is of. */
+export const figureNames = {
+  odometer: 'odometer',
+  keys: 'keys',
+  keepers: 'keepers',
+  services: 'stamps',
+} as const;
 
 /** What a draft says, in the words it would be reported in. */
 export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
@@ -54,7 +60,7 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
     case 'figure':
       return draft.of === 'odometer'
         ? `Odometer: ${speakDistance(draft.value, draft.unit ?? 'mi')}`
-        : `${sentence(figures[draft.of])}: ${draft.value}`;
+        : `${sentence(figureNames[draft.of])}: ${draft.value}`;
     case 'paint': {
       const um = (value: number) => Math.round(draft.unit === 'um' ? value : value * UM_PER_MIL);
       const [low, high] = [um(draft.low), um(draft.high)].map((value) => speakPaint(value, draft.unit));
@@ -69,13 +75,7 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
       return `${id ? kitItemName(id, vocabulary) : draft.item}: ${draft.there ? 'there' : 'missing'}`;
     }
     case 'condition':
-      return [
-        draft.light && conditionWords.light[draft.light],
-        draft.wet && conditionWords.wet[draft.wet],
-        draft.dirt && conditionWords.dirt[draft.dirt],
-      ]
-        .filter(Boolean)
-        .join(', ');
+      return conditionLine(draft);
     case 'smell':
       return draft.smell ? `Smells of ${smellName(draft.smell, vocabulary)}` : 'No smell';
     case 'equipment':

@@ -19,7 +19,7 @@ import type {
 export type End = 'front' | 'rear';
 export type SideWord = 'nearside' | 'offside' | 'driver' | 'passenger';
 /** Where one walks to. */
-export type Toward = 'front' | 'rear' | 'side' | 'other-side' | 'inside' | 'on';
+export type Toward = 'front' | 'rear' | 'side' | 'other-side' | 'inside';
 export type Figure = 'odometer' | 'keys' | 'keepers' | 'services';
 
 /** What a word or phrase of the talk does. Lists are in order of likelihood; the part and the car's style decide. */
@@ -52,7 +52,7 @@ export type Sense =
   /** What follows tells where, and is not the part itself: below, next to. */
   | { is: 'near' }
   /** What follows is the part itself: on, in, of; a loose one ("along") only where no part was named with the fault. */
-  | { is: 'on'; isOf?: true; isLoose?: true }
+  | { is: 'on'; isLoose?: true }
   /** It goes on over the part that follows. */
   | { is: 'onto' }
   /** The part that follows is like the one before: "so is". */
@@ -62,8 +62,7 @@ export type Sense =
   /** A thing on or in the car that the record has no part for. */
   | { is: 'stranger' }
   | { is: 'move'; to: Toward }
-  /** Both of a pair, all four. */
-  /** `isNone` where it is of none of them. */
+  /** Both of a pair, all four; `isNone` where it is of none of them. */
   | { is: 'both'; isAll?: true; isNone?: true }
   | { is: 'same' }
   /** The same part on the other side. */

@@ -117,7 +117,7 @@ export const talk: Table = [
     round the|over the`,
     { is: 'on', isLoose: true },
   ],
-  ['of', { is: 'on', isOf: true }],
+  ['of', { is: 'on' }],
   [
     `onto|into|on to|on into|and onto|and into|carries on to|carries on into|carries onto|carrying on into|carrying onto|
     continues onto|continues into|continuing onto|runs onto|runs into|running into|running onto|runs through to|goes onto|goes into|

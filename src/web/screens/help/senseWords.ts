@@ -5,17 +5,17 @@ import type { Sense } from '#core/speech';
 import {
   adviceWords,
   amountWords,
-  conditionWords,
+  conditionLine,
   decisionNames,
   findingKindName,
   noticeWords,
   storyNames,
   testWords,
 } from '#core/walk';
+import { figureNames } from '../../heard/draftWords';
 
 const uk: SideSpeech = { country: 'GB', steering: 'right' };
 const howBad = { slight: 'slight', plain: 'plain to see', heavy: 'heavy' } as const;
-const figures = { odometer: 'odometer', keys: 'keys', keepers: 'keepers', services: 'stamps' } as const;
 
 /** Words that only hold talk together, by what they do. */
 const ties: Partial<Record<Sense['is'], string>> = {
@@ -92,17 +92,11 @@ export function senseWords(sense: Sense): string | undefined {
       return id && kitItemName(id, 'uk');
     }
     case 'figure':
-      return figures[sense.of];
+      return figureNames[sense.of];
     case 'story':
       return storyNames[sense.about];
     case 'condition':
-      return [
-        sense.light && conditionWords.light[sense.light],
-        sense.wet && conditionWords.wet[sense.wet],
-        sense.dirt && conditionWords.dirt[sense.dirt],
-      ]
-        .filter(Boolean)
-        .join(', ');
+      return conditionLine(sense);
     case 'smell':
       return sense.smell ? `smells of ${smellName(sense.smell, 'uk')}` : 'no smell';
     case 'filler':

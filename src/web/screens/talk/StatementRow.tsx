@@ -1,9 +1,10 @@
-import { Check, Ear, X } from 'lucide-react';
+import { Check, Ear } from 'lucide-react';
 import type { Answer } from '#core/speech';
 import { askMessage } from '#core/speech';
 import { Button } from '../../components/Button';
 import { draftWords } from '../../heard/draftWords';
 import { Choices, whyNotLogged } from '../../heard/HeardRow';
+import { LeaveOut } from '../../heard/LeaveOut';
 import type { OpenWalk } from '../../sync/useWalk';
 import type { Statement } from './useTalk';
 
@@ -42,16 +43,7 @@ export function StatementRow({
           {says}
           {notLogged && <span className="block text-sm text-soft">{notLogged}</span>}
         </span>
-        {is !== 'taken' && (
-          <button
-            type="button"
-            aria-label={`Leave out: ${says}`}
-            onClick={onLeaveOut}
-            className="grid size-12 shrink-0 place-items-center"
-          >
-            <X aria-hidden size={22} />
-          </button>
-        )}
+        {is !== 'taken' && <LeaveOut says={says} onClick={onLeaveOut} />}
       </div>
       {is === 'open' && !isPractice && !notLogged && (
         <div className="flex flex-wrap items-center gap-2 pt-1">

@@ -78,7 +78,7 @@ export function useTalk(walk: OpenWalk, isPractice: boolean) {
       setPerhaps(open);
       setDrafts(said);
       // What may still change is shown, and taken when it stands.
-      follow(live.current.drafts(), false);
+      if (isFinal) follow(said, false);
       clearTimeout(silence.current);
       silence.current = setTimeout(() => follow(live.current?.drafts() ?? [], true), SILENCE_MS);
     },
