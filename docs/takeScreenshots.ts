@@ -57,12 +57,12 @@ async function pictureOf(size: typeof phone, { path, before }: Shot): Promise<Bu
   await page.waitForTimeout(1500);
   await before?.(page);
   await page.waitForTimeout(400);
-  // Pictures come when they are scrolled to.
+  // Pictures come when they are scrolled to; those in a closed fold never do.
   await page.waitForFunction(() =>
     [...document.images].every((image) => {
       const { top, bottom, left, right } = image.getBoundingClientRect();
       const isSeen = bottom > 0 && right > 0 && top < innerHeight && left < innerWidth;
-      return !isSeen || image.complete;
+      return !isSeen || !image.checkVisibility() || image.complete;
     }),
   );
   const png = await page.screenshot();
@@ -174,16 +174,20 @@ try {
   };
   await shoot('pictures-desk', desk, `/walks/${done}/pictures`, choose('hatch-bonnet-stone-chip-what'));
   await shootTogether('freeze-phone', [{ path: `/walks/${half}/report` }, { path: `/walks/${done}/kit` }]);
-  await shootTogether('people-phone', [
-    { path: '/me' },
-    { path: '/people' },
+  await shootTogether('talk-phone', [
     {
-      path: '/me',
+      path: `/walks/${half}/talk`,
       before: async (page) => {
-        await page.getByRole('button', { name: 'Sign out', exact: true }).click();
-        await page.getByRole('heading', { name: 'Sign in' }).waitFor();
-        // Back in for the pictures that follow.
-        Object.assign(signed, await signInAt(origin, nell.name, PASSWORD, 'Yard phone'));
+        await page.getByRole('button', { name: 'Watch a sample' }).click();
+        // Long enough for the sample to have said several things.
+        await page.waitForTimeout(9500);
+      },
+    },
+    {
+      path: '/help/what-to-say',
+      before: async (page) => {
+        await page.getByLabel('Look up a word').fill('kerb');
+        await page.waitForTimeout(400);
       },
     },
   ]);

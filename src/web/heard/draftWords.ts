@@ -75,7 +75,7 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
       return `${id ? kitItemName(id, vocabulary) : draft.item}: ${draft.there ? 'there' : 'missing'}`;
     }
     case 'condition':
-      return conditionLine(draft);
+      return sentence(conditionLine(draft));
     case 'smell':
       return draft.smell ? `Smells of ${smellName(draft.smell, vocabulary)}` : 'No smell';
     case 'equipment':

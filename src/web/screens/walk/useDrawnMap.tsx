@@ -23,12 +23,13 @@ export function useDrawnMap({ walk, round, standing, act, heard }: DrawnMapInput
   const { state, style, page } = walk;
   const { deck, isClose } = round;
   const { face, here, partHere, route, drawn } = standing;
+  const ghosts = useMemo(() => ghostsOf(heard, style), [heard, style]);
   const findings = useMemo(
     () => [
       ...state.findings.map((finding) => toMapFinding(finding, style.parts.get(finding.part))),
-      ...ghostsOf(heard, style),
+      ...ghosts,
     ],
-    [state, style, heard],
+    [state, style, ghosts],
   );
   const progress = useMemo(() => progressOf(state, style), [state, style]);
   const concerns = concernsOf(walk);
@@ -42,7 +43,8 @@ export function useDrawnMap({ walk, round, standing, act, heard }: DrawnMapInput
       },
     [drawn, act],
   );
-  const pending = deck.mode === 'kinds' ? deck : undefined;
+  // The mark that waits for its kind would lie on top of what is said instead.
+  const pending = deck.mode === 'kinds' && ghosts.length === 0 ? deck : undefined;
   const isSteppedBack = deck.mode === 'step-back';
   return useDeferredValue(
     useMemo(
