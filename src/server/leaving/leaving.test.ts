@@ -107,6 +107,25 @@ describe('everything of a yard', () => {
     expect(all).not.toContain('argon2');
   });
 
+  it('takes the words of the house along; one that stands for something else there stays as it is', async () => {
+    const teach = (of: TestServer, word: string, means: string) =>
+      request(of.app).put('/api/words').send({ word, means }).expect(200);
+    await teach(server, 'gubbins', 'wiper');
+    await teach(server, 'wotsit', 'grille');
+    await teach(another, 'wotsit', 'sill');
+    const zip = await everything(server);
+    const { 'words.json': file } = Object.fromEntries(await filesIn(zip));
+    expect(JSON.parse(String(file))).toEqual([
+      { word: 'gubbins', means: 'wiper' },
+      { word: 'wotsit', means: 'grille' },
+    ]);
+    await takeIn(another, zip).expect(201);
+    expect((await request(another.app).get('/api/words')).body).toEqual([
+      { word: 'gubbins', means: 'wiper' },
+      { word: 'wotsit', means: 'sill' },
+    ]);
+  });
+
   it('comes in elsewhere as it was: log, frozen report with its fingerprint, photo, cars, settings', async () => {
     // What is there to be read is in nobody's way.
     await request(server.app).put('/api/prices').send(usualPrices('GBP')).expect(200);
