@@ -1,10 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { readCaptions, toTalk } from '#core/captions';
 import { bodyStyle, type SideSpeech } from '#core/car';
-import { type Draft, readCaptions, readTalk } from '#core/speech';
+import { type Draft, readTalk } from '#core/speech';
 import { readTalkFile } from './speech/corpus';
 import { toldOf } from './speech/score';
 
+const talkOf = async (text: string) => {
+  const read = await readCaptions(text);
+  return read.ok ? toTalk(read.captions) : [];
+};
 const gb: SideSpeech = { country: 'GB', steering: 'right' };
 const us: SideSpeech = { country: 'US', steering: 'left' };
 const style = bodyStyle('suv');
@@ -176,7 +181,7 @@ describe('captions', () => {
     return `${at(from)} --> ${at(to)}\n${text}\n`;
   };
 
-  it('that are cut where the line is full mean what the talk means', () => {
+  it('that are cut where the line is full mean what the talk means', async () => {
     const { lines, style: body, speech } = readTalkFile('build', 'uk-film-chatty.talk');
     const whole = readTalk(
       lines.map((text) => ({ text })),
@@ -186,11 +191,11 @@ describe('captions', () => {
     const cues = Array.from({ length: Math.ceil(words.length / 8) }, (_, i) =>
       cue(i * 3, i * 3 + 3, words.slice(i * 8, i * 8 + 8).join(' ')),
     );
-    const cut = readTalk(readCaptions(`WEBVTT\n\n${cues.join('\n')}`), { style: body, speech });
+    const cut = readTalk(await talkOf(`WEBVTT\n\n${cues.join('\n')}`), { style: body, speech });
     expect(told(cut)).toEqual(told(whole));
   });
 
-  it('shown twice while the next line is spoken are read once, without tags, music and speakers', () => {
+  it('shown twice while the next line is spoken are read once, without tags, music and speakers', async () => {
     const file = `WEBVTT
 
 NOTE made by a machine
@@ -198,19 +203,19 @@ NOTE made by a machine
 ${cue(0, 2, '>> nearside front door')}
 ${cue(2, 4, 'nearside front door\n<c.loud>has a</c> dent [music]')}
 ${cue(4, 6, 'has a dent\n&amp; a scratch')}`;
-    expect(readCaptions(file).map(({ text, at }) => `${at} ${text}`)).toEqual([
+    expect((await talkOf(file)).map(({ text, at }) => `${at} ${text}`)).toEqual([
       '0 nearside front door',
       '2 has a dent',
       '4 & a scratch',
     ]);
-    expect(told(readTalk(readCaptions(file), { style, speech: gb }))).toEqual([
+    expect(told(readTalk(await talkOf(file), { style, speech: gb }))).toEqual([
       'finding door-fl dent',
       'finding door-fl scratch',
     ]);
   });
 
-  it('tell a pause where nothing is spoken for a while', () => {
+  it('tell a pause where nothing is spoken for a while', async () => {
     const file = `WEBVTT\n\n${cue(0, 2, 'nearside front wing has')}\n${cue(2, 4, 'a dent in it')}\n${cue(9, 11, 'the roof')}`;
-    expect(readCaptions(file).map(({ isOn }) => isOn ?? false)).toEqual([false, true, false]);
+    expect((await talkOf(file)).map(({ isOn }) => isOn ?? false)).toEqual([false, true, false]);
   });
 });

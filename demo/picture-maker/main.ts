@@ -1,8 +1,7 @@
 import { mkdir, readdir, rm, writeFile } from 'node:fs/promises';
 import { fileURLToPath } from 'node:url';
-import { chromium } from '@playwright/test';
-import { createServer } from 'vite';
 import { develop } from './develop';
+import { openStage } from './openStage';
 import { pictures } from './pictures';
 import type { Picture } from './spec';
 
@@ -21,35 +20,14 @@ function framesFor({ view, camera }: Picture): number {
   return view.of === 'car' || view.of === 'seat' ? 7 : 5;
 }
 
-const server = await createServer({
-  root: here('./stage'),
-  configFile: false,
-  logLevel: 'error',
-  server: { port: 0, host: '127.0.0.1', hmr: false, watch: null, fs: { allow: [here('../..')] } },
-});
-await server.listen();
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--use-angle=swiftshader',
-    '--enable-unsafe-swiftshader',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-    '--no-first-run',
-  ],
-});
+const stage = await openStage();
 try {
   await mkdir(out, { recursive: true });
   if (words.length === 0) {
     const kept = new Set(pictures.flatMap(({ name }) => [`${name}.jpg`, `${name}.json`]));
     for (const file of await readdir(out)) if (!kept.has(file)) await rm(`${out}/${file}`);
   }
-  const page = await browser.newPage();
-  page.on('pageerror', (error) => process.stderr.write(`${error.message}\n`));
-  await page.goto(server.resolvedUrls?.local[0] ?? '');
-  await page.waitForFunction(() => 'takePicture' in window);
+  const { page } = stage;
   for (const picture of wanted) {
     const { png, truth } = await page.evaluate(([asked, frames]) => window.takePicture(asked, frames), [
       picture,
@@ -61,6 +39,5 @@ try {
     process.stdout.write(`${picture.name} ${Math.round(jpeg.length / 1024)} kB\n`);
   }
 } finally {
-  await browser.close();
-  await server.close();
+  await stage.close();
 }

@@ -135,7 +135,7 @@ function besides(kind: Scale['kind'], size: number, mark: Mark | undefined): Sca
 
 const grounds: Partial<Record<string, Ground>> = { plastic: 'plastic', glass: 'glass', alloy: 'lacquered' };
 
-function onPart(
+export function onPart(
   { look }: DemoCar,
   part: PartId,
   { spot, mark }: Pick<SpotView, 'spot' | 'mark'>,

@@ -1,4 +1,5 @@
 import { createHash } from 'node:crypto';
+import { wav } from './wav';
 
 const RATE = 11_025;
 const SECONDS = 6;
@@ -24,25 +25,7 @@ function tickingEngine(): Int16Array {
   });
 }
 
-/** Plain PCM in a WAV. */
-function wav(samples: Int16Array): Buffer {
-  const head = Buffer.alloc(44);
-  head.write('RIFF', 0);
-  head.writeUInt32LE(36 + samples.byteLength, 4);
-  head.write('WAVEfmt ', 8);
-  head.writeUInt32LE(16, 16);
-  head.writeUInt16LE(1, 20);
-  head.writeUInt16LE(1, 22);
-  head.writeUInt32LE(RATE, 24);
-  head.writeUInt32LE(RATE * 2, 28);
-  head.writeUInt16LE(2, 32);
-  head.writeUInt16LE(16, 34);
-  head.write('data', 36);
-  head.writeUInt32LE(samples.byteLength, 40);
-  return Buffer.concat([head, Buffer.from(samples.buffer)]);
-}
-
-const file = wav(tickingEngine());
+const file = wav(tickingEngine(), RATE);
 
 /** The one sound of the invented yard. */
 export const engineTick = {

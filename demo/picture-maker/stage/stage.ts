@@ -1,7 +1,9 @@
 import * as THREE from 'three';
+import type { Film } from '../films/spec';
 import type { Picture } from '../spec';
 import type { Truth } from '../truth';
 import { makeCamera } from './camera';
+import { filmTaker, type TakenFrame } from './filmStage';
 import { Gatherer } from './gather';
 import { installLighting } from './light/shaders';
 import { type SkyName, skies } from './light/skies';
@@ -12,6 +14,9 @@ import { tellTruth } from './tell';
 declare global {
   interface Window {
     takePicture: (picture: Picture, frames: number) => Promise<{ png: string; truth: Truth }>;
+    /** Sets a film up: how many frames it has, how long it runs, how large they are. */
+    openFilm: (film: Film) => { frames: number; seconds: number; width: number; height: number };
+    takeFrame: (n: number) => TakenFrame;
   }
 }
 
@@ -71,4 +76,10 @@ window.takePicture = async (picture, frames) => {
     if (mesh.isMesh && !mesh.geometry.userData.kept) mesh.geometry.dispose();
   });
   return { png, truth: tellTruth(picture, set, camera, FRAME) };
+};
+
+window.openFilm = (film) => {
+  const { take, ...told } = filmTaker(renderer, yardUnder)(film);
+  window.takeFrame = take;
+  return told;
 };

@@ -6,7 +6,6 @@ export { followTalk, placeOf, type Taken } from './followTalk';
 export { phrasesIn, type TaughtWord, tables } from './lexicon/lexicon';
 export type { Sense } from './lexicon/sense';
 export { LiveTalk } from './liveTalk';
-export { readCaptions } from './readCaptions';
 export { readTalk } from './readTalk';
 export { isTeachable, MOST_TAUGHT, taughtWordSchema, taughtWordsSchema } from './taughtWords';
-export type { TalkLine } from './words';
+export { MOST_WORDS, type TalkLine } from './words';

@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyStyle, type SideSpeech } from '../car';
 import { type Draft, spokenFileSchema } from './drafts';
-import { readCaptions } from './readCaptions';
 import { readTalk } from './readTalk';
 
 const gb = { style: bodyStyle('hatch-5'), speech: { country: 'GB', steering: 'right' } as SideSpeech };
@@ -202,18 +201,5 @@ describe('whatever is said', () => {
   it('is nothing where nothing is said of a car', () => {
     for (const text of ['', '   ', '1 2 3 4', 'Машина в порядке', 'x'.repeat(5000), 'what a bloody day'])
       expect(read(text)).toEqual([]);
-  });
-});
-
-describe('captions', () => {
-  it('are read with their times, whatever stands around them', () => {
-    const lines = readCaptions(
-      'WEBVTT\n\nNOTE made by a machine\n\n1\n00:00:01.500 --> 00:00:04.000 align:start\nnearside <b>front</b> door\n\n00:01:04,000 --> 00:01:05,000\nhas a dent\n',
-    );
-    expect(lines).toEqual([
-      { text: 'nearside front door', at: 1.5 },
-      { text: 'has a dent', at: 64 },
-    ]);
-    expect(readTalk(lines, gb)).toMatchObject([{ is: 'finding', part: 'door-fl', at: 64 }]);
   });
 });

@@ -1,13 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
+import { captionIssueWords, readCaptions, toTalk } from '#core/captions';
 import { type BodyStyleId, bodyStyle, type Country, countryCodes, type Steering } from '#core/car';
-import { readCaptions, readTalk, type SpokenFile, type TalkLine } from '#core/speech';
+import { readTalk, type SpokenFile, type TalkLine } from '#core/speech';
 
 /**
  * `npm run --silent speech:read -- talk.vtt --country GB --steering right --body hatch-5` prints what a captions file comes to, as JSON (docs/speech.md);
  * with `--lines` each line of a text file by itself. A text without times is read as lines of one talk.
  */
-function main(): void {
+async function main(): Promise<void> {
   const { values, positionals } = parseArgs({
     allowPositionals: true,
     options: {
@@ -33,7 +34,7 @@ function main(): void {
         version: 1,
         lines: textLines(text).map((line) => ({ text: line.text, drafts: read([line]) })),
       }
-    : { format: 'zelk-speech', version: 1, drafts: read(timed(text)) };
+    : { format: 'zelk-speech', version: 1, drafts: read(await talkOf(text)) };
   process.stdout.write(`${JSON.stringify(told, null, 2)}\n`);
 }
 
@@ -44,7 +45,10 @@ const textLines = (text: string): TalkLine[] =>
     .map((line) => ({ text: line }));
 
 /** Captions with their times, or a text without any. */
-const timed = (text: string): TalkLine[] => (text.includes('-->') ? readCaptions(text) : textLines(text));
+async function talkOf(text: string): Promise<TalkLine[]> {
+  const captions = await readCaptions(text);
+  return captions.ok ? toTalk(captions.captions) : fail(captionIssueWords(captions.issue));
+}
 
 function readText(file: string): string {
   try {
@@ -67,4 +71,4 @@ function fail(message: string): never {
   process.exit(2);
 }
 
-main();
+await main();
