@@ -38,6 +38,7 @@ const remedies = fc.constantFrom<EntryBody<'finding-amended'>['changes']>(
   { severity: 'heavy', amount: 'several', firm: 'soft', hole: true },
   { severity: null, sub: 'handle' },
 );
+const film = fc.constantFrom(idOf(0xf10), idOf(0xf11));
 const service = fc.constantFrom(idOf(0xb04), idOf(0xb05));
 
 /** Bodies of every kind of entry, about a few parts, findings and pictures, so that they meet each other often. */
@@ -249,6 +250,26 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     { question: idOf(0xb07), says: 'Looked again.', photos: ['a'.repeat(64)] },
   ),
   'odometer-read': fc.integer({ min: 0, max: 300_000 }).map((value) => ({ value, unit: 'mi' as const })),
+  'walk-film-brought': fc.record({ film, name: fc.constantFrom('walk.mp4', 'again.mp4') }),
+  'walk-film-captioned': fc.record({
+    film,
+    talk: fc.constantFrom(idOf(0xf20), idOf(0xf21)),
+    piece: fc.constantFrom(0, 1),
+    pieces: fc.constantFrom(1, 2),
+    captions: fc.constant([{ text: 'front door has a dent', startS: 2, endS: 4 }]),
+  }),
+  'walk-film-shifted': fc.record({ film, byS: fc.constantFrom(0, -3600) }),
+  'walk-film-kept': fc.record({ film, recording }),
+  'draft-taken': fc.record({
+    film,
+    draft: fc.constantFrom('finding 3 door-fl', 'clear 9 roof'),
+    says: fc.constant('front door has a dent'),
+    entries: fc.uniqueArray(
+      fc.integer({ min: 1, max: 45 }).map((n) => idOf(n)),
+      { minLength: 1, maxLength: 3 },
+    ),
+  }),
+  'draft-left-out': fc.record({ film, draft: fc.constantFrom('finding 3 door-fl', 'clear 9 roof') }),
   // Undoes anything, earlier or later, itself and other undos included.
   undone: fc.integer({ min: 1, max: 45 }).map((n) => ({ entry: idOf(n) })),
 };

@@ -55,7 +55,7 @@ const nim: Film = {
       before(hatch3, 'bumper-front', {
         at: [0.2, 0.5],
         distanceMm: 1000,
-        mark: { kind: 'scuff', lengthMm: 150, heightMm: 45, depthUm: 70, angleDeg: 4 },
+        mark: { kind: 'scuff', lengthMm: 180, heightMm: 70, depthUm: 200, angleDeg: 4 },
       }),
       'Front bumper, there’s a scuff',
       'on the nearside corner.',
@@ -66,7 +66,7 @@ const nim: Film = {
         at: [0.5, 0.8],
         distanceMm: 950,
         liftDeg: -20,
-        mark: { kind: 'chips', count: 6, largestMm: 4, spreadMm: 260, depthUm: 90 },
+        mark: { kind: 'chips', count: 6, largestMm: 9, spreadMm: 260, depthUm: 110 },
       }),
       'Bonnet, about six stone chips',
       'along the front edge.',
@@ -111,7 +111,7 @@ const nim: Film = {
       before(hatch3, 'bumper-rear', {
         at: [0.6, 0.3],
         distanceMm: 950,
-        mark: { kind: 'scuff', lengthMm: 170, heightMm: 40, depthUm: 60, angleDeg: 0 },
+        mark: { kind: 'scuff', lengthMm: 200, heightMm: 60, depthUm: 200, angleDeg: 0 },
       }),
       'Rear bumper is scuffed',
       'in the middle of the top edge.',
@@ -127,9 +127,9 @@ const nim: Film = {
     shot(
       4.4,
       before(hatch3, 'wing-fr', {
-        at: [0.6, 0.75],
+        at: [0.9, 0.72],
         distanceMm: 800,
-        mark: { kind: 'rust', widthMm: 46, heightMm: 26 },
+        mark: { kind: 'rust', widthMm: 70, heightMm: 40 },
       }),
       'Offside front wing,',
       'a bit of surface rust at the bottom.',
@@ -154,7 +154,7 @@ const nim: Film = {
       ['seat-fr'],
       'Driver’s seat has a stain on it.',
     ),
-    inside(3, { of: 'keys', count: 2 }, [], 'And there are two keys.'),
+    shot(3, round(318), 'And there are two keys.'),
   ],
 };
 
@@ -200,7 +200,7 @@ const kivo: Film = {
         at: [0.45, 0.7],
         distanceMm: 950,
         liftDeg: -20,
-        mark: { kind: 'chips', count: 4, largestMm: 4, spreadMm: 240, depthUm: 90 },
+        mark: { kind: 'chips', count: 4, largestMm: 9, spreadMm: 240, depthUm: 110 },
       }),
       'round to the front bonnet has four stone chips',
     ),

@@ -112,6 +112,14 @@ export {
   storyNames,
   storySources,
 } from './families/story/storyWords';
+export { CAPTIONS_OF_ONE } from './families/walkFilm/bodies';
+export {
+  captionsOf,
+  type DraftTaken,
+  type FilmCaption,
+  type SaidInFilm,
+  type WalkFilm,
+} from './families/walkFilm/state';
 export { findingCaution, stopsDriving } from './findingCaution';
 export {
   type FindingKind,

@@ -1,6 +1,7 @@
 import type { Entry } from './entries';
 import { isSilent, noteEntry, nothingSaid } from './families/allFamilies';
 import { finishPictures } from './families/pictures/state';
+import { finishWalkFilms, takenTwice } from './families/walkFilm/state';
 import { ordered, undoneIds } from './liveEntries';
 import type { Finding, WalkState } from './walkState';
 
@@ -11,7 +12,9 @@ import type { Finding, WalkState } from './walkState';
 export function replay(walk: string, entries: Iterable<Entry>): WalkState {
   const log = ordered(entries);
   const undone = undoneIds(log);
-  const live = log.filter((entry) => entry.walk === walk && !undone.has(entry.id));
+  const inForce = log.filter((entry) => entry.walk === walk && !undone.has(entry.id));
+  const twice = takenTwice(inForce);
+  const live = inForce.filter(({ id }) => !twice.has(id));
   const state: WalkState = { walk, people: [], ...nothingSaid() };
   const replaying = { state, findings: new Map<string, Finding>() };
   // Findings first: on two phones, a later word about one may carry an earlier time than its noting.
@@ -22,6 +25,7 @@ export function replay(walk: string, entries: Iterable<Entry>): WalkState {
   }
   state.findings = [...replaying.findings.values()];
   finishPictures(state);
+  finishWalkFilms(state, live);
   return state;
 }
 

@@ -16,6 +16,7 @@ import type { Readings } from './families/readings/state';
 import type { MendChecked, RemedyNoted } from './families/remedies/state';
 import type { DroveTold, StoryTold } from './families/story/state';
 import type { DriveGroup } from './families/story/storyWords';
+import type { SaidInFilm, WalkFilm } from './families/walkFilm/state';
 import type { FindingKind } from './findingKinds';
 import type { LookId } from './lookTable';
 import type { NotableMaterial } from './notableMaterials';
@@ -146,6 +147,10 @@ export interface WalkState extends Readings {
   story: Map<string, StoryTold>;
   drove: Map<DriveGroup, DroveTold>;
   equipment: Map<string, EquipmentNoted>;
+  /** Films of the walk, by id, in the order they were brought. */
+  walkFilms: Map<string, WalkFilm>;
+  /** Findings that were said in a film, and how. */
+  saidInFilm: Map<string, SaidInFilm>;
   /** Answers by question, oldest first. */
   answers: Map<string, Answer[]>;
   /** Entries in force, oldest first, that an undo could take back. */

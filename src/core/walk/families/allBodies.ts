@@ -12,6 +12,7 @@ import { readingBodies } from './readings/bodies';
 import { remedyBodies } from './remedies/bodies';
 import { storyBodies } from './story/bodies';
 import { undoBodies } from './undo/bodies';
+import { walkFilmBodies } from './walkFilm/bodies';
 
 /** Every kind of entry with the shape of its body. The order is that of the published schema. */
 export const allBodies = {
@@ -28,5 +29,6 @@ export const allBodies = {
   ...buildBodies,
   ...storyBodies,
   ...equipmentBodies,
+  ...walkFilmBodies,
   ...undoBodies,
 } as const;

@@ -17,6 +17,7 @@ import { readings } from './readings/family';
 import { remedies } from './remedies/family';
 import { story } from './story/family';
 import { undo } from './undo/family';
+import { walkFilm } from './walkFilm/family';
 
 /** What families leave in a walk's state, before anything was said. */
 export const nothingSaid = () =>
@@ -34,6 +35,7 @@ export const nothingSaid = () =>
     ...build.empty(),
     ...story.empty(),
     ...equipment.empty(),
+    ...walkFilm.empty(),
     ...undo.empty(),
   }) satisfies Partial<WalkState>;
 
@@ -51,6 +53,7 @@ const noters: Noters<Replaying, typeof allBodies> = {
   ...build.noters,
   ...story.noters,
   ...equipment.noters,
+  ...walkFilm.noters,
   ...undo.noters,
 };
 
@@ -68,6 +71,7 @@ const words: Words<typeof allBodies> = {
   ...build.words,
   ...story.words,
   ...equipment.words,
+  ...walkFilm.words,
   ...undo.words,
 };
 

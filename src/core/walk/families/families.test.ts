@@ -39,7 +39,7 @@ describe.each(entryKinds)('an entry “%s”', (kind) => {
 });
 
 describe('the families together', () => {
-  it('pass over moves, settings and undos, and nothing else', () => {
+  it('pass over moves, settings, undos and what becomes of a film, and nothing else', () => {
     const passedOver: EntryKind[] = [
       'walk-begun',
       'route-chosen',
@@ -47,6 +47,10 @@ describe('the families together', () => {
       'caution-read',
       'stop-reached',
       'undone',
+      'walk-film-captioned',
+      'walk-film-shifted',
+      'draft-taken',
+      'draft-left-out',
     ];
     expect(entryKinds.filter(isSilent).toSorted()).toEqual(passedOver.toSorted());
   });

@@ -1,0 +1,32 @@
+import type { Caption } from '../captions';
+import { CAPTIONS_OF_ONE, type Fact, type FilmCaption } from '../walk';
+
+/** The entries that hold a film's captions, piece by piece. `talk` is a new name for them all. */
+export function captionFacts(film: string, talk: string, captions: readonly Caption[]): Fact[] {
+  const clean = captions.map(({ text, startS, endS }): FilmCaption => {
+    const [from, to] = [within(startS), within(endS)];
+    return {
+      text: text.slice(0, 2_000),
+      ...(from !== undefined && { startS: from }),
+      ...(to !== undefined && { endS: to }),
+    };
+  });
+  const pieces = Math.ceil(clean.length / CAPTIONS_OF_ONE);
+  return Array.from({ length: pieces }, (_, piece) => ({
+    kind: 'walk-film-captioned' as const,
+    body: {
+      film,
+      talk,
+      piece,
+      pieces,
+      captions: clean.slice(piece * CAPTIONS_OF_ONE, (piece + 1) * CAPTIONS_OF_ONE),
+    },
+  }));
+}
+
+/** Half a day: what film clocks count beyond it is of no walk. */
+const MOST_S = 12 * 3600;
+const within = (seconds: number | undefined) =>
+  seconds === undefined || !Number.isFinite(seconds)
+    ? undefined
+    : Math.round(Math.max(0, Math.min(MOST_S, seconds)) * 1000) / 1000;
