@@ -15,6 +15,7 @@ export default defineConfig({
         aside: 'src/server/jobs/child.ts',
         backup: 'src/server/backupTool/main.ts',
         enter: 'src/server/enter/main.ts',
+        captions: 'demo/captions/main.ts',
       },
       output: { entryFileNames: '[name].js', chunkFileNames: 'shared-[hash].js' },
     },

@@ -28,6 +28,8 @@ export interface Config {
   publicUrl?: string;
   /** Where a proxy for readers is pointed to: what a link opens and nothing else is there. Only with `publicUrl`. */
   readersPort?: number;
+  /** Writes down what is said in a film: a program and its arguments, given the file's path behind them. */
+  captions?: readonly string[];
   /** Proxies whose word counts: addresses, networks, or `loopback`. */
   trustProxy?: string[];
 }
@@ -61,11 +63,22 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     webDir: resolve(env.ZELK_WEB ?? './dist/web'),
     logLevel: env.ZELK_LOG ?? 'warn',
     ...(smtp && { smtp }),
+    ...(env.ZELK_CAPTIONS?.trim() && { captions: commandOf(env.ZELK_CAPTIONS) }),
     ...(publicUrl && { publicUrl: publicUrl.replace(/\/+$/, '') }),
     ...(publicUrl &&
       env.ZELK_READERS_PORT && { readersPort: portOf(env.ZELK_READERS_PORT, 'ZELK_READERS_PORT') }),
     ...(env.ZELK_TRUST_PROXY && { trustProxy: proxiesIn(env.ZELK_TRUST_PROXY) }),
   };
+}
+
+/** A program and its arguments, parted by spaces; quotes hold together what has spaces in it. */
+function commandOf(raw: string): string[] {
+  const parts = [...raw.matchAll(/"([^"]*)"|(\S+)/g)].map(([, quoted, bare]) => quoted ?? bare ?? '');
+  if (parts.length === 0 || parts[0] === '' || (raw.match(/"/g)?.length ?? 0) % 2 === 1)
+    throw new Error(
+      'ZELK_CAPTIONS must be a program and its arguments, like /opt/speech/write --language en.',
+    );
+  return parts;
 }
 
 function portOf(raw: string, name: string): number {

@@ -2,6 +2,7 @@ import type { Logger } from 'pino';
 import type { PhotoCovers } from '#core/report';
 import type { Pool } from './aside/pool';
 import type { Backups } from './backup/backups';
+import type { makeCaptionWriter } from './captions/writeCaptions';
 import type { Challenges } from './guessing/challenges';
 import type { Guesses } from './guessing/guesses';
 import type { Tries } from './guessing/tries';
@@ -55,6 +56,8 @@ export interface Context {
   live: Live;
   /** Hands a mail to a real mail server; absent where none is set. */
   deliver?: Deliver;
+  /** Writes down what is said in a film; absent where the yard has no such program. */
+  writeCaptions?: ReturnType<typeof makeCaptionWriter>;
   /** How Zelk is reached from outside; by the address a request came to when left out. */
   publicUrl?: string;
   /** Proxies before the readers' port, whose word on where a request comes from counts: addresses, networks, or `loopback`. */

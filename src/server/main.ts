@@ -3,6 +3,7 @@ import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import { type Backups, makeBackups } from './backup/backups';
+import { makeCaptionWriter } from './captions/writeCaptions';
 import { type Config, readConfig } from './config';
 import type { Context } from './context';
 import { createApp } from './http/createApp';
@@ -125,13 +126,14 @@ function configured(): Config {
 }
 
 function opened(config: Config): { context: Context; unlock: () => void } {
-  const { dataDir, smtp, publicUrl, trustProxy } = config;
+  const { dataDir, smtp, publicUrl, trustProxy, captions } = config;
   try {
     const unlock = lockFolder(dataDir);
     const context = {
       ...makeContext(dataDir, log, undefined, bucket),
       ...(smtp && { deliver: smtpDelivery(smtp) }),
       ...(publicUrl && { publicUrl }),
+      ...(captions && { writeCaptions: makeCaptionWriter(captions) }),
       ...(trustProxy && { trustProxy }),
     };
     const problem = whyNotOpen(config, {

@@ -92,6 +92,7 @@ const auditScreen = fetchedScreen(() =>
   import('./screens/people/AuditScreen').then((file) => file.AuditScreen),
 );
 const talkScreen = fetchedScreen(() => import('./screens/talk/TalkScreen').then((file) => file.TalkScreen));
+const filmScreen = fetchedScreen(() => import('./screens/film/FilmScreen').then((file) => file.FilmScreen));
 const whatToSay = fetchedScreen(() => import('./screens/help/WhatToSay').then((file) => file.WhatToSay));
 
 /** What one goes to from a walk: fetched once it is open, so that they open where there is no signal. */
@@ -180,6 +181,7 @@ function YardRoutes() {
         }
       />
       <Route path="/walks/:id/talk" element={<Fetched screen={talkScreen} />} />
+      <Route path="/walks/:id/film" element={<Fetched screen={filmScreen} />} />
       <Route path="/walks/:id/pictures" element={<Fetched screen={picturesScreen} />} />
       <Route path="/walks/:id/pictures/:photo" element={<Fetched screen={pictureScreen} />} />
       <Route path="/walks/:id/tyres" element={<Fetched screen={readingsScreen} key="tyres" what="tyres" />} />

@@ -99,7 +99,7 @@ const nim: Film = {
       'Rear quarter on this side,',
       'one deep scratch, and the nail catches.',
     ),
-    shot(4, wheel('rl'), 'Nearside rear wheel’s clean,', 'four and a half millimetres on that one.'),
+    shot(4, wheel('rl'), 'Nearside rear wheel’s clean,', 'four and a half millimetres on the tyre.'),
     shot(
       4,
       before(hatch3, 'tailgate', { distanceMm: 1300 }),
@@ -134,7 +134,7 @@ const nim: Film = {
       'Offside front wing,',
       'a bit of surface rust at the bottom.',
     ),
-    shot(4, wheel('fr'), 'Offside front wheel, no kerbing,', 'and five millimetres.'),
+    shot(4, wheel('fr'), 'Offside front wheel, no kerbing,', 'and the tyre’s got five millimetres.'),
     shot(
       3.4,
       before(hatch3, 'windscreen', { distanceMm: 1200, liftDeg: -18 }),

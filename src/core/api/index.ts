@@ -7,6 +7,12 @@ export {
   plannedBoardSchema,
 } from './boardShapes';
 export {
+  type CaptionsOffered,
+  type CaptionsWritten,
+  captionsOfferedSchema,
+  captionsWrittenSchema,
+} from './captionShapes';
+export {
   type BackupsPage,
   type BrokenFile,
   backupsPageSchema,

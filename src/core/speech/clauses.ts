@@ -3,7 +3,6 @@ import { fresh, type Open, type Subject } from './clause';
 import type { Draft } from './drafts';
 import { addFunction } from './functionsSaid';
 import { partsMeant } from './partsSaid';
-import type { Phrase } from './phrases';
 import { AGAIN_WORDS, type Talk } from './talk';
 import { whyAsked } from './whyAsked';
 
@@ -27,7 +26,7 @@ export function clear(talk: Talk, subject: Subject): void {
       continue;
     const draft: Extract<Draft, { is: 'clear' }> = {
       is: 'clear',
-      ...talk.source(talk.phrase as Phrase),
+      ...talk.source(talk.spoken),
       sure: 'said',
       why: [],
       said: '',
@@ -51,7 +50,7 @@ function askClear(talk: Talk, { question, choices }: Open, isFine: boolean): voi
   if (question === 'part-not-on-car' || question === 'which-part' || isAgain) return;
   talk.drafts.push({
     is: 'clear',
-    ...talk.source(talk.phrase as Phrase),
+    ...talk.source(talk.spoken),
     said: '',
     sure: 'ask',
     why: [whyAsked[question]],
@@ -94,7 +93,10 @@ export function breath(talk: Talk): void {
 
 /** Another part of the same sentence: what was said of the one before stands. */
 export function endPart(talk: Talk): void {
+  const wasEnding = talk.isEnding;
+  talk.isEnding = true;
   settleDenials(talk);
+  talk.isEnding = wasEnding;
   const { functions, result, side, both, hasKit } = talk.clause;
   talk.clause = { ...fresh(), functions, hasKit, side, both, ...(result && { result }) };
 }

@@ -192,8 +192,10 @@ export function endTalk(talk: Talk): void {
 
 function startSentence(talk: Talk, { before, from }: Phrase): void {
   if (before === 'stop' || before === 'question' || before === 'pause') {
+    talk.isEnding = true;
     settleNumber(talk);
     endClause(talk, before);
+    talk.isEnding = false;
   }
   talk.sentences.push(from);
 }

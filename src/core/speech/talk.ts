@@ -42,6 +42,8 @@ export class Talk {
   /** Words of the talk where each sentence begins. */
   readonly sentences: number[] = [];
   phrase: Phrase | undefined;
+  /** What ends a sentence is heard with the first phrase of the next: what is said of it comes from the phrase before. */
+  isEnding = false;
   /** Of the phrase that is being heard. */
   index = 0;
   /** Whether the last thing said of a part was that it is fine. */
@@ -113,6 +115,12 @@ export class Talk {
   source({ from, to, text }: Phrase) {
     const at = this.words[from]?.at;
     return { words: [from, to] as [number, number], text, ...(at !== undefined && { at }) };
+  }
+
+  /** The phrase a statement comes from: the one that is being heard, or the last of a sentence that is over. */
+  get spoken(): Phrase {
+    const before = this.isEnding ? this.phrases[this.index - 1] : undefined;
+    return before ?? (this.phrase as Phrase);
   }
 
   /** A phrase that follows in the same breath, fillers left out. */

@@ -72,7 +72,9 @@ export type { FindingChanges, FindingDetails, StoredDetails } from './families/f
 export {
   type FunctionState,
   functionStateWords,
+  LARGEST_FILM_BYTES,
   LARGEST_RECORDING_BYTES,
+  LONGEST_FILM_S,
   LONGEST_RECORDING_S,
   type RecordingKind,
   recordingKinds,

@@ -18,7 +18,10 @@ export interface Jobs {
   /** A picture into a logo; gives its hash. */
   logo: { input: { file: string; png: string }; output: string };
   /** A recording into a copy that tells nothing beyond sound and picture. */
-  recording: { input: { file: string; bare: string }; output: Shown<RecordingRecord, 'mime' | 'seconds'> };
+  recording: {
+    input: { file: string; bare: string; as?: 'recording' | 'film' };
+    output: Shown<RecordingRecord, 'mime' | 'seconds'>;
+  };
   /** Integer programs in LP format, solved: variables that are not 0, by name. */
   solve: { input: { models: readonly string[] }; output: Record<string, number>[] };
   /** A schedule, searched for so many milliseconds. */

@@ -6,6 +6,7 @@ import { type AnyRoute, route } from './route';
 import { accountRoutes } from './routes/accounts';
 import { arrivalRoutes } from './routes/arrivals';
 import { boardRoutes } from './routes/board';
+import { captionRoutes } from './routes/captions';
 import { carRoutes } from './routes/cars';
 import { choiceRoutes } from './routes/choices';
 import { comingInRoutes } from './routes/comingIn';
@@ -59,6 +60,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...walkRoutes(context),
     ...photoRoutes(context),
     ...recordingRoutes(context),
+    ...captionRoutes(context),
     ...reportRoutes(context),
     ...previewRoutes(context),
     ...sharedRoutes(context),

@@ -164,7 +164,7 @@ async function takeInFile(
       if (record) stores.photos.put(record, true, at);
       taken.photos++;
     } else if (recording && !stores.recordings.get(recording)?.stored) {
-      stores.recordings.put(await takeInRecording(await open(), recording), true, at);
+      stores.recordings.put(await takeInRecording(await open(), recording, 0, 'film'), true, at);
       taken.recordings++;
     }
   } catch (error) {

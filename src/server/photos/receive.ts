@@ -3,11 +3,19 @@ import { createReadStream, createWriteStream } from 'node:fs';
 import { rename } from 'node:fs/promises';
 import type { Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { LARGEST_FILM_BYTES } from '#core/walk';
 import { asNoRoom } from '../noRoom';
 import { badRequest, conflict, Problem, unprocessable } from '../problems';
 import { discard, type PhotoFiles } from './photoFiles';
 
 export const MAX_BYTES = 40 * 1024 * 1024;
+
+export type Receivable = 'photo' | 'recording' | 'film';
+const mostBytes: Record<Receivable, number> = {
+  photo: MAX_BYTES,
+  recording: MAX_BYTES,
+  film: LARGEST_FILM_BYTES,
+};
 
 /** How Node says that the other end hung up. */
 const broken: ReadonlySet<unknown> = new Set(['ECONNRESET', 'ERR_STREAM_PREMATURE_CLOSE']);
@@ -22,7 +30,7 @@ export async function receive(
   sha256: string,
   from: number,
   file: string,
-  what: 'photo' | 'recording' = 'photo',
+  what: Receivable = 'photo',
 ): Promise<number> {
   const hash = createHash('sha256');
   let bytes = 0;
@@ -37,7 +45,7 @@ export async function receive(
       async function* (source: AsyncIterable<Buffer>) {
         for await (const chunk of source) {
           bytes += chunk.length;
-          if (bytes > MAX_BYTES) throw tooLarge(what);
+          if (bytes > mostBytes[what]) throw tooLarge(what);
           hash.update(chunk);
           yield chunk;
         }
@@ -63,15 +71,14 @@ export async function receive(
   return bytes;
 }
 
-const tooLarge = (what: 'photo' | 'recording') =>
-  new Problem(
-    413,
-    `${what}-too-large`,
-    `The ${what} is too large`,
-    what === 'photo'
-      ? 'A photo may have at most 40 MB. Set the camera to a smaller size and send it again.'
-      : 'A recording may have at most 40 MB. Record the fault alone, or set the camera to a smaller size.',
-  );
+const smaller: Record<Receivable, string> = {
+  photo: 'A photo may have at most 40 MB. Set the camera to a smaller size and send it again.',
+  recording:
+    'A recording may have at most 40 MB. Record the fault alone, or set the camera to a smaller size.',
+  film: 'A film may have at most 160 MB. Set the camera to a smaller size, or leave the film on the device.',
+};
+const tooLarge = (what: Receivable) =>
+  new Problem(413, `${what}-too-large`, `The ${what} is too large`, smaller[what]);
 
 /** Takes the beginning for oneself: two who go on with it at once cannot mix their bytes. */
 async function claimPart(files: PhotoFiles, sha256: string, from: number, file: string): Promise<void> {

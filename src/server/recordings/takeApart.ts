@@ -1,7 +1,7 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import { parseBuffer } from 'music-metadata';
 import type { RecordingMime } from '#core/exchange';
-import { LONGEST_RECORDING_S } from '#core/walk';
+import { LONGEST_FILM_S, LONGEST_RECORDING_S } from '#core/walk';
 import { unprocessable } from '../problems';
 import { cleanMp3 } from './cleanMp3';
 import { cleanMp4 } from './cleanMp4';
@@ -22,14 +22,22 @@ const clean: Record<RecordingMime, (file: Buffer) => Buffer> = {
 };
 
 /**
- * Proves that a file is a sound or video that plays, of half a minute at most, and writes a copy that tells nothing beyond sound and picture.
+ * Proves that a file is a sound or video that plays, of half a minute at most or as long as a film, and writes a copy that tells nothing beyond sound and picture.
  * Throws a Problem.
  */
-export async function takeApart({ file: path, bare }: { file: string; bare: string }) {
+export async function takeApart({
+  file: path,
+  bare,
+  as = 'recording',
+}: {
+  file: string;
+  bare: string;
+  as?: 'recording' | 'film';
+}) {
   const file = await readFile(path);
   const mime = knownType(file);
   const copy = bareCopy(file, mime);
-  const seconds = await lengthOf(copy, mime);
+  const seconds = await lengthOf(copy, mime, as === 'film' ? LONGEST_FILM_S : LONGEST_RECORDING_S);
   await writeFile(bare, copy);
   return { mime, ...(seconds !== undefined && { seconds }) };
 }
@@ -54,7 +62,7 @@ function knownType(file: Buffer): RecordingMime {
 }
 
 /** Seconds; undefined where the file does not say, as those made live do not. Throws a Problem for what cannot be read or is too long. */
-async function lengthOf(file: Buffer, mimeType: RecordingMime): Promise<number | undefined> {
+async function lengthOf(file: Buffer, mimeType: RecordingMime, most: number): Promise<number | undefined> {
   const { format } = await parseBuffer(file, { mimeType }, { duration: true, skipCovers: true }).catch(() => {
     throw damaged();
   });
@@ -63,10 +71,10 @@ async function lengthOf(file: Buffer, mimeType: RecordingMime): Promise<number |
   // What is recorded in pieces tells the length of its first one at most: less than a tenth says nothing.
   const seconds = Math.round((format.duration ?? movieSeconds(file) ?? 0) * 10) / 10;
   if (!Number.isFinite(seconds) || seconds <= 0) return undefined;
-  if (seconds > LONGEST_RECORDING_S + 1)
+  if (seconds > most + 1)
     throw unprocessable(
       'recording-too-long',
-      `The recording is ${Math.round(seconds)} seconds long. At most ${LONGEST_RECORDING_S}: cut it, or record the fault alone.`,
+      `The recording is ${Math.round(seconds)} seconds long. At most ${most}: cut it, or record the fault alone.`,
     );
   return seconds;
 }

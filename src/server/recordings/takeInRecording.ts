@@ -9,12 +9,17 @@ import { forgetPart, receive } from '../photos/receive';
 
 /** Takes sounds and videos in: proves what they are and how long, keeps the original, and lays a bare copy beside it to be played. */
 export function makeRecordingIntake(files: PhotoFiles, keep: Keep, pool: Pool) {
-  return async function takeIn(stream: Readable, sha256: string, from = 0): Promise<RecordingRecord> {
+  return async function takeIn(
+    stream: Readable,
+    sha256: string,
+    from = 0,
+    as: 'recording' | 'film' = 'recording',
+  ): Promise<RecordingRecord> {
     const incoming = files.incoming(`${sha256.slice(0, 16)}-${randomUUID()}`);
     const bare = `${incoming}.bare`;
     try {
-      const bytes = await receive(files, stream, sha256, from, incoming, 'recording');
-      const looked = await pool.run('recording', { file: incoming, bare });
+      const bytes = await receive(files, stream, sha256, from, incoming, as);
+      const looked = await pool.run('recording', { file: incoming, bare, as });
       // The original comes last: where it is, everything is.
       await keep([
         [bare, files.recording(sha256)],

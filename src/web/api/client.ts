@@ -36,11 +36,14 @@ const WORTH_ASKING = 512 * 1024;
 export const putPhoto = (sha256: string, photo: Blob): Promise<void> =>
   putWhole(`/api/photos/${sha256}`, photo);
 
-/** Sends a sound or video likewise. */
-export const putRecording = (sha256: string, recording: Blob): Promise<void> =>
-  putWhole(`/api/recordings/${sha256}`, recording);
+/** Sends a sound or video likewise; a film of a walk may be longer and larger. */
+export const putRecording = (
+  sha256: string,
+  recording: Blob,
+  as: 'recording' | 'film' = 'recording',
+): Promise<void> => putWhole(`/api/recordings/${sha256}`, recording, as === 'film' ? '&as=film' : '');
 
-async function putWhole(path: string, photo: Blob): Promise<void> {
+async function putWhole(path: string, photo: Blob, as = ''): Promise<void> {
   const from = photo.size > WORTH_ASKING ? (await getJson<Received>(`${path}/received`)).bytes : 0;
   const put = (address: string, body: Blob) =>
     request(address, {
@@ -48,11 +51,12 @@ async function putWhole(path: string, photo: Blob): Promise<void> {
       headers: { 'Content-Type': photo.type || 'application/octet-stream' },
       body,
     });
-  if (from === 0 || from >= photo.size) await put(path, photo);
+  if (from === 0 || from >= photo.size) await put(`${path}?from=0${as}`, photo);
   else
-    await put(`${path}?from=${from}`, photo.slice(from, photo.size, photo.type)).catch((error) => {
+    await put(`${path}?from=${from}${as}`, photo.slice(from, photo.size, photo.type)).catch((error) => {
       // Another device went on with it meanwhile.
-      if (error instanceof RefusedError && error.problem.status === 409) return put(path, photo);
+      if (error instanceof RefusedError && error.problem.status === 409)
+        return put(`${path}?from=0${as}`, photo);
       throw error;
     });
 }

@@ -17,5 +17,5 @@ export const lengthProblem = (seconds: number, name: string): string | undefined
 export const notPlayable = (name: string): string =>
   `${name} cannot be played: it is neither sound nor video, whatever its name says. Choose an MP4, WebM, M4A, MP3, Ogg or WAV.`;
 
-const sizeWords = (bytes: number): string =>
+export const sizeWords = (bytes: number): string =>
   bytes >= 1e9 ? `${(bytes / 1e9).toFixed(1)} GB` : `${Math.round(bytes / 1e6)} MB`;

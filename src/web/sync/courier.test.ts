@@ -69,7 +69,7 @@ describe('a photo on its way', () => {
 
   it('waits when nothing answers', async () => {
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')));
-    await expect(httpCourier.putRecording('a'.repeat(64), new Blob(['x']))).rejects.toBeInstanceOf(
+    await expect(httpCourier.putRecording('a'.repeat(64), new Blob(['x']), 'recording')).rejects.toBeInstanceOf(
       UnreachableError,
     );
   });

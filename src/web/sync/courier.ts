@@ -30,7 +30,7 @@ export const httpCourier: Courier = {
     }
   },
   putPhoto: (sha256, blob) => refusalOf(() => putPhoto(sha256, blob)),
-  putRecording: (sha256, blob) => refusalOf(() => putRecording(sha256, blob)),
+  putRecording: (sha256, blob, as) => refusalOf(() => putRecording(sha256, blob, as)),
 };
 
 /** What the outbox sends is kept until it is through: that no answer came loses nothing. */

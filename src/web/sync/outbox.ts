@@ -8,7 +8,7 @@ export interface Courier {
   postCar(car: OutboxCar): Promise<{ refusal?: string }>;
   postEntries(walk: string, entries: readonly Entry[]): Promise<{ refused: ReadonlyMap<string, string> }>;
   putPhoto(sha256: string, blob: Blob): Promise<{ refusal?: string }>;
-  putRecording(sha256: string, blob: Blob): Promise<{ refusal?: string }>;
+  putRecording(sha256: string, blob: Blob, as: 'recording' | 'film'): Promise<{ refusal?: string }>;
 }
 
 export interface OutboxSnapshot {
@@ -22,7 +22,7 @@ export interface OutboxSnapshot {
   /** Why, in words. */
   stalledBy?: string;
   /** Files that failed again and again, though the server is there for others. */
-  failing: readonly { what: 'photo' | 'recording'; why: string }[];
+  failing: readonly { what: 'photo' | 'recording' | 'film'; why: string }[];
   /** Things this device could not keep: they are lost when the page is closed before they are sent. */
   unkept: number;
   unkeptBy?: string;
@@ -150,6 +150,10 @@ export class Outbox {
 
   addRecording(sha256: string, blob: Blob): Promise<void> {
     return this.#addFile({ sha256, blob, is: 'recording' });
+  }
+
+  addFilm(sha256: string, blob: Blob): Promise<void> {
+    return this.#addFile({ sha256, blob, is: 'film' });
   }
 
   async #addFile({ blob, ...named }: OutboxPhoto): Promise<void> {
@@ -342,9 +346,9 @@ export class Outbox {
   }
 
   async #sendFile(item: OutboxPhoto): Promise<void> {
-    const { sha256, blob } = item;
-    const { refusal } = await (item.is === 'recording'
-      ? this.courier.putRecording(sha256, blob)
+    const { sha256, blob, is } = item;
+    const { refusal } = await (is
+      ? this.courier.putRecording(sha256, blob, is)
       : this.courier.putPhoto(sha256, blob));
     if (refusal) {
       await this.#keepPhoto({ ...item, refusal });

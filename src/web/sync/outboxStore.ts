@@ -15,7 +15,7 @@ export interface OutboxPhoto {
   sha256: string;
   blob: Blob;
   /** A photo when left out. */
-  is?: 'recording';
+  is?: 'recording' | 'film';
   refusal?: string;
 }
 

@@ -25,7 +25,11 @@ export function recordingRoutes(context: Context): AnyRoute[] {
       summary: 'Send a sound or short video, or the rest of one `from` a byte on; repeating it is harmless',
       needs: 'walk',
       params: hashParams,
-      query: z.object({ from: z.coerce.number().int().min(0).default(0) }),
+      query: z.object({
+        from: z.coerce.number().int().min(0).default(0),
+        /** A film of a whole walk may be longer and larger. */
+        as: z.enum(['recording', 'film']).default('recording'),
+      }),
       takes: recordingMimes,
       gives: recordingRecordSchema,
       handle: async ({ params, query }, request) => {
@@ -34,7 +38,7 @@ export function recordingRoutes(context: Context): AnyRoute[] {
           request.resume();
           return known;
         }
-        const record = await takeInRecording(request, params.sha256, query.from);
+        const record = await takeInRecording(request, params.sha256, query.from, query.as);
         stores.recordings.put(record, true, now().toISOString());
         return record;
       },

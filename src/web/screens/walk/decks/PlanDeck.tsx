@@ -1,5 +1,6 @@
 import {
   CheckCheck,
+  Clapperboard,
   CloudSun,
   ListOrdered,
   MessageCircleQuestion,
@@ -91,6 +92,9 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
         </Link>
         <Link to={`/walks/${page.walk}/talk`} className={`${buttonLook()} w-full`}>
           <Mic aria-hidden size={20} /> Talk it through
+        </Link>
+        <Link to={`/walks/${page.walk}/film`} className={`${buttonLook()} w-full`}>
+          <Clapperboard aria-hidden size={20} /> Film of the walk
         </Link>
         <Link to="/help/what-to-say" className={`${buttonLook()} w-full`}>
           <MessageSquareText aria-hidden size={20} /> What you can say

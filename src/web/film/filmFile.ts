@@ -1,0 +1,72 @@
+import { ALL_FORMATS, BlobSource, CanvasSink, Input, type InputVideoTrack, UrlSource } from 'mediabunny';
+import { JUDGED_SIDE, measureQuality } from '#core/photos';
+import { greyOf } from '../pictures/readPixels';
+
+/** A film as it was opened. */
+export interface FilmTold {
+  seconds: number;
+  /** Absent for a sound, and for a film whose pictures this device cannot make out. */
+  width?: number;
+  height?: number;
+  hasSound: boolean;
+  /** There are pictures in it, but no decoder for them here. */
+  cannotSee?: true;
+}
+
+export interface PulledFrame {
+  atS: number;
+  blurPx: number | undefined;
+  jpeg: Blob;
+}
+
+/** As good as a phone's own pictures. */
+const JPEG_QUALITY = 0.9;
+
+/** A film on this device, read piece by piece: it is never held in memory whole. Runs in a worker. */
+export class FilmFile {
+  readonly #input: Input;
+  #video: InputVideoTrack | null = null;
+
+  /** From this device, or from an address that is read piece by piece. */
+  constructor(from: Blob | string) {
+    const source = typeof from === 'string' ? new UrlSource(from) : new BlobSource(from);
+    this.#input = new Input({ source, formats: ALL_FORMATS });
+  }
+
+  /** Throws where the file is no film or sound, or was cut off. */
+  async open(): Promise<FilmTold> {
+    const [video, audio] = [
+      await this.#input.getPrimaryVideoTrack(),
+      await this.#input.getPrimaryAudioTrack(),
+    ];
+    if (!video && !audio) throw new Error('no tracks');
+    const seconds = await this.#input.computeDuration();
+    const told = { seconds, hasSound: audio !== null };
+    if (!video) return told;
+    if (!(await video.canDecode())) return { ...told, cannotSee: true };
+    this.#video = video;
+    return { ...told, width: video.displayWidth, height: video.displayHeight };
+  }
+
+  /** Frames at these seconds in all their pixels, with how sharp each is; those that cannot be had are left out. */
+  async pull(times: readonly number[]): Promise<PulledFrame[]> {
+    if (!this.#video) return [];
+    const sink = new CanvasSink(this.#video);
+    const inOrder = [...times].sort((a, b) => a - b);
+    const frames: PulledFrame[] = [];
+    let at = 0;
+    for await (const taken of sink.canvasesAtTimestamps(inOrder)) {
+      const atS = inOrder[at++] ?? 0;
+      if (!taken) continue;
+      const canvas = taken.canvas as OffscreenCanvas;
+      const jpeg = await canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
+      const { sharpest } = measureQuality(await greyOf(jpeg, JUDGED_SIDE));
+      frames.push({ atS, blurPx: sharpest, jpeg });
+    }
+    return frames;
+  }
+
+  close(): void {
+    this.#input.dispose();
+  }
+}

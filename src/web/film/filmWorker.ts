@@ -1,0 +1,52 @@
+import type { CaptionsRead } from '#core/captions';
+import type { Draft } from '#core/speech';
+import type { WalkFilm } from '#core/walk';
+import type { FilmAnswer, FilmTask, TalkedCar } from './film.worker';
+import type { FilmTold, PulledFrame } from './filmFile';
+
+type Asked<T> = T extends { id: number } ? Omit<T, 'id'> : never;
+
+let worker: Worker | undefined;
+let lastId = 0;
+const waiting = new Map<number, (answer: FilmAnswer) => void>();
+
+function ask(task: Asked<FilmTask>): Promise<FilmAnswer> {
+  if (!worker) {
+    worker = new Worker(new URL('./film.worker.ts', import.meta.url), { type: 'module' });
+    worker.onmessage = ({ data }: MessageEvent<FilmAnswer>) => {
+      waiting.get(data.id)?.(data);
+      waiting.delete(data.id);
+    };
+  }
+  const id = ++lastId;
+  return new Promise((resolve) => {
+    waiting.set(id, resolve);
+    worker?.postMessage({ ...task, id });
+  });
+}
+
+/** Opens a film on this device, in place of the one opened before; undefined when it is none, or was cut off. */
+export const openFilm = async (from: Blob | string): Promise<FilmTold | undefined> =>
+  (await ask({ do: 'open', from })).opened;
+
+/** The sharpest frame round a second of the open film. */
+export const bestFrameAt = async (atS: number): Promise<PulledFrame | undefined> =>
+  (await ask({ do: 'best', atS })).frame;
+
+/** The frame at this very second. */
+export const frameAt = async (atS: number): Promise<PulledFrame | undefined> =>
+  (await ask({ do: 'one', atS })).frame;
+
+/** Captions of a file, or of a text that was pasted. */
+export async function captionsFrom(from: Blob | string): Promise<CaptionsRead> {
+  const { captions, failed } = await ask({ do: 'captions', from });
+  if (!captions) throw new Error(failed);
+  return captions;
+}
+
+/** What a film's talk comes to. */
+export async function draftsOf(film: Pick<WalkFilm, 'talk' | 'shiftS'>, car: TalkedCar): Promise<Draft[]> {
+  const { drafts, failed } = await ask({ do: 'drafts', film, car });
+  if (!drafts) throw new Error(failed);
+  return drafts;
+}

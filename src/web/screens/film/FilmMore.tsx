@@ -1,0 +1,54 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { MoreHorizontal } from 'lucide-react';
+import { useState } from 'react';
+import type { WalkFilm } from '#core/walk';
+import { buttonLook } from '../../components/Button';
+import { Notice } from '../../components/Notice';
+import type { FilmLoad } from '../../film/useFilmFile';
+import { sizeWords } from '../../recordings/recordingProblem';
+import type { OpenWalk } from '../../sync/useWalk';
+import { useKeeping } from './useKeeping';
+
+interface FilmMoreProps {
+  walk: OpenWalk;
+  film: WalkFilm;
+  load: FilmLoad;
+  onAnother: () => void;
+}
+
+/** What is seldom wanted: keeping the film at the yard, and another film. */
+export function FilmMore({ walk, film, load, onAnother }: FilmMoreProps) {
+  const file = load.is === 'open' ? load.file : undefined;
+  const { keep } = useKeeping(walk, film, file);
+  const [says, setSays] = useState<string>();
+  const item =
+    'flex min-h-12 w-full items-center gap-2 px-3 text-left data-focus:bg-accent-fill disabled:text-soft';
+  return (
+    <>
+      <Menu>
+        <MenuButton className={buttonLook()} aria-label="More">
+          <MoreHorizontal aria-hidden size={22} />
+        </MenuButton>
+        <MenuItems
+          anchor="top start"
+          className="z-40 w-72 rounded-md border border-ink bg-sheet py-1 shadow-md focus:outline-none"
+        >
+          {file && !film.kept && (
+            <MenuItem>
+              <button type="button" className={item} onClick={() => void keep().then(setSays)}>
+                Keep the film at the yard ({sizeWords(file.size)})
+              </button>
+            </MenuItem>
+          )}
+          {film.kept && <p className="px-3 py-2 text-soft">The film is kept at the yard.</p>}
+          <MenuItem>
+            <button type="button" className={item} onClick={onAnother}>
+              Bring another film or other words
+            </button>
+          </MenuItem>
+        </MenuItems>
+      </Menu>
+      {says && <Notice className="order-first w-full">{says}</Notice>}
+    </>
+  );
+}

@@ -1,0 +1,41 @@
+import { useState } from 'react';
+import { captionsOf } from '#core/walk';
+import { Notice } from '../../components/Notice';
+import { useFilmFile } from '../../film/useFilmFile';
+import type { OpenWalk } from '../../sync/useWalk';
+import { BringFilm } from './BringFilm';
+import { FilmDesk } from './FilmDesk';
+
+/** The film brought last: its words are asked for first, then what they say is checked. */
+export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
+  const [isNew, setNew] = useState(false);
+  const [version, setVersion] = useState(0);
+  const last = [...walk.state.walkFilms.values()].at(-1);
+  const film = isNew ? undefined : last;
+  const load = useFilmFile(film, version);
+  const onChosen = () => {
+    setNew(false);
+    setVersion((before) => before + 1);
+  };
+  const captions = film && captionsOf(film);
+  if (film && captions)
+    return (
+      <FilmDesk
+        key={film.id}
+        walk={walk}
+        film={film}
+        captions={captions}
+        load={load}
+        onChosen={onChosen}
+        onAnother={() => setNew(true)}
+      />
+    );
+  const file = load.is === 'open' ? load.file : undefined;
+  return (
+    <main className="min-h-0 flex-1 overflow-y-auto">
+      {load.is === 'broken' && <Notice look="warn">{load.why}</Notice>}
+      {film && <p className="px-4 pt-4 font-bold">{film.name}</p>}
+      <BringFilm walk={walk} film={film} file={file} onChosen={onChosen} />
+    </main>
+  );
+}
