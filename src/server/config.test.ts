@@ -19,6 +19,18 @@ describe('configuration', () => {
     expect(() => readConfig({ PORT })).toThrow(/PORT must be a whole number/);
   });
 
+  it('takes a program that writes the words of films, with its arguments', () => {
+    expect(readConfig({}).captions).toBeUndefined();
+    expect(readConfig({ ZELK_CAPTIONS: ' ' }).captions).toBeUndefined();
+    expect(readConfig({ ZELK_CAPTIONS: '"/opt/my speech/write" --language en' }).captions).toEqual([
+      '/opt/my speech/write',
+      '--language',
+      'en',
+    ]);
+    for (const wrong of ['"/opt/speech', '""'])
+      expect(() => readConfig({ ZELK_CAPTIONS: wrong })).toThrow(/must be a program and its arguments/);
+  });
+
   it('keeps backups outside of what they are of, and as often as is said', () => {
     expect(readConfig({}).backups).toBeUndefined();
     const env = { ZELK_DATA: '/srv/zelk', ZELK_BACKUPS: '/mnt/other/zelk' };

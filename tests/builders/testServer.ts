@@ -7,6 +7,7 @@ import { pino } from 'pino';
 import request from 'supertest';
 import type { z } from 'zod';
 import type { ObjectStore } from '../../src/server/bucket/objectStore';
+import { makeCaptionWriter } from '../../src/server/captions/writeCaptions';
 import { createApp } from '../../src/server/http/createApp';
 import type { Witness } from '../../src/server/http/route';
 import { makeContext } from '../../src/server/makeContext';
@@ -46,9 +47,16 @@ export const asNell: Identify = () => ({
 /** An application on a real database file in a folder of its own, an hour after the test walks began. */
 export async function startTestServer(
   withCar = true,
-  { bucket, dir = mkdtempSync(join(tmpdir(), 'zelk-test-')) }: { bucket?: ObjectStore; dir?: string } = {},
+  {
+    bucket,
+    dir = mkdtempSync(join(tmpdir(), 'zelk-test-')),
+    captions,
+  }: { bucket?: ObjectStore; dir?: string; captions?: readonly string[] } = {},
 ): Promise<TestServer> {
-  const context = makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000), bucket);
+  const context = {
+    ...makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000), bucket),
+    ...(captions && { writeCaptions: makeCaptionWriter(captions) }),
+  };
   const app = createApp(context, join(dir, 'no-interface'), { witness: asDeclared, identify: asNell });
   if (withCar) {
     await request(app).post('/api/people').send({ id: WHO, name: 'Nell Harrick' }).expect(201);

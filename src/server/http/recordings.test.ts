@@ -53,6 +53,24 @@ describe('taking a recording in', () => {
     expect(leftOver()).toEqual([]);
   });
 
+  it('of a whole walk may be longer and larger, as a film, and is gone on with where it was cut', async () => {
+    const bytes = wavWithNote(95);
+    await put(bytes, 'audio/wav').expect(422);
+    const path = `/api/recordings/${sha256Of(bytes)}`;
+    const film = (body: Buffer, from: number) =>
+      request(server.app).put(`${path}?from=${from}&as=film`).set('Content-Type', 'audio/wav').send(body);
+    // Refused as a recording, nothing of it is left behind.
+    expect((await request(server.app).get(`${path}/received`).expect(200)).body).toEqual({
+      bytes: 0,
+      stored: false,
+    });
+    const { body } = await film(bytes, 0).expect(200);
+    expect(body).toMatchObject({ mime: 'audio/wav', seconds: 95 });
+    await request(server.app).get(path).set('Range', 'bytes=0-3').expect(206);
+    // Once it is here as a film it is here, whoever asks again.
+    await put(bytes, 'audio/wav').expect(200);
+  });
+
   it('plays without what the device wrote of place and person, every sound kept, by exiftool', async () => {
     for (const [bytes, secret] of [
       [mp4WithPlace(4), /GPSCoordinates|51 deg/],

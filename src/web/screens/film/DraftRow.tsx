@@ -111,7 +111,7 @@ function InHand({ walk, each, frame, isChanging, isBusy, actions }: Omit<DraftRo
           />
         </fieldset>
       )}
-      <div className="flex flex-wrap gap-2">
+      <div className="grid auto-cols-fr grid-flow-col gap-2 *:px-1">
         {!question && !each.isNotLogged && (
           <Button look="main" disabled={isBusy} onClick={() => actions.accept(each)}>
             <Check aria-hidden size={20} /> Accept

@@ -2,10 +2,14 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { Link } from 'react-router';
 import { Button, buttonLook } from '../../components/Button';
 import { BackCloses } from '../../shell/backCloses';
-import { walkKeyHelp } from './useWalkKeys';
 
-/** The keys of the walk screen. */
-export function KeyHelp({ onClose }: { onClose: () => void }) {
+interface KeyHelpProps {
+  keys: readonly (readonly [key: string, does: string])[];
+  onClose: () => void;
+}
+
+/** The keys of a screen. */
+export function KeyHelp({ keys, onClose }: KeyHelpProps) {
   return (
     <Dialog open onClose={onClose} className="relative z-40">
       <BackCloses close={onClose} />
@@ -13,7 +17,7 @@ export function KeyHelp({ onClose }: { onClose: () => void }) {
         <DialogPanel className="w-full max-w-md rounded-md border border-ink bg-sheet p-4">
           <DialogTitle className="mb-2 text-xl font-bold">Keys</DialogTitle>
           <dl>
-            {walkKeyHelp.map(([key, does]) => (
+            {keys.map(([key, does]) => (
               <div key={key} className="grid grid-cols-[4.5rem_1fr] border-b border-line py-1">
                 <dt className="font-bold">{key}</dt>
                 <dd>{does}</dd>

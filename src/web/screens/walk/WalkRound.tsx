@@ -20,7 +20,7 @@ import { Sheet } from './Sheet';
 import { useDrawnMap } from './useDrawnMap';
 import { useIsDesk } from './useIsDesk';
 import { useRound } from './useRound';
-import { useWalkKeys } from './useWalkKeys';
+import { useWalkKeys, walkKeyHelp } from './useWalkKeys';
 import { WalkBar } from './WalkBar';
 import type { Deck } from './walkModel';
 
@@ -64,7 +64,13 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const hand = <DeckView {...actions} {...{ walk, deck, here, face, cover, route, showHeard }} />;
   return (
     <div className="flex h-dvh flex-col overflow-x-hidden overflow-y-auto">
-      {isHelping && <FetchedPiece screen={keyHelp} onClose={() => act({ does: 'help', isOn: false })} />}
+      {isHelping && (
+        <FetchedPiece
+          screen={keyHelp}
+          keys={walkKeyHelp}
+          onClose={() => act({ does: 'help', isOn: false })}
+        />
+      )}
       <WalkBar
         walk={page.walk}
         car={page.car}

@@ -1,0 +1,55 @@
+import type { OpenWalk } from '../../sync/useWalk';
+import { DraftRow } from './DraftRow';
+import { type Group, groupNames, groups } from './groups';
+import type { FilmDeskState } from './useFilmDesk';
+
+/** The statements of a film by what is to be done with them, in the order spoken. */
+export function DraftList({ walk, desk }: { walk: OpenWalk; desk: FilmDeskState }) {
+  const { group, counts, shown, current, changing, frames, actions, isTaking, isRead } = desk;
+  return (
+    <>
+      <div
+        role="tablist"
+        aria-label="What is to be done"
+        className="grid shrink-0 grid-cols-4 border-b border-line"
+      >
+        {groups.map((each) => (
+          <button
+            key={each}
+            type="button"
+            role="tab"
+            aria-selected={each === group}
+            onClick={() => desk.setGroup(each)}
+            className="min-h-12 border-line px-1 leading-tight not-first:border-l aria-selected:bg-ink aria-selected:text-ground"
+          >
+            {groupNames[each]} <span className="font-bold tabular-nums">{counts[each]}</span>
+          </button>
+        ))}
+      </div>
+      <ul key={group} aria-label={groupNames[group]} className="min-h-0 flex-1 overflow-y-auto">
+        {shown.map((each) => (
+          <DraftRow
+            key={each.key}
+            walk={walk}
+            each={each}
+            frame={frames.get(each.key)}
+            isInHand={each.key === current?.key}
+            isChanging={each.key === changing}
+            isBusy={isTaking}
+            actions={actions}
+          />
+        ))}
+        {shown.length === 0 && (
+          <li className="p-4 text-soft">{isRead ? nothingIn[group] : 'Reading what was said…'}</li>
+        )}
+      </ul>
+    </>
+  );
+}
+
+const nothingIn: Record<Group, string> = {
+  said: 'Nothing was understood of these words that goes into a walk. Bring other words, or talk it through on the walk.',
+  look: 'Nothing to be looked at by itself.',
+  ask: 'Nothing to be answered.',
+  done: 'Nothing is taken yet.',
+};
