@@ -269,6 +269,11 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
       { minLength: 1, maxLength: 3 },
     ),
   }),
+  'walk-film-clipped': fc.record({
+    film,
+    finding,
+    clip: fc.constantFrom({ recording: 'b'.repeat(64), of: 'video' as const, seconds: 8 }, null),
+  }),
   'draft-left-out': fc.record({ film, draft: fc.constantFrom('finding 3 door-fl', 'clear 9 roof') }),
   // Undoes anything, earlier or later, itself and other undos included.
   undone: fc.integer({ min: 1, max: 45 }).map((n) => ({ entry: idOf(n) })),

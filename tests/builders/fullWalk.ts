@@ -153,7 +153,8 @@ export function itemsOf(told: ReportDocument): string[] {
     told.paragraph ?? '',
     ...told.summary,
     ...told.findings.flatMap(
-      ({ line, partName, action, promised, advice = '', decision = '', checkedAgain = '', note }) => [
+      ({ line, partName, action, promised, advice = '', decision = '', checkedAgain = '', note, inFilm }) => [
+        inFilm?.says ?? '',
         line,
         partName,
         action,

@@ -2,7 +2,15 @@ import { z } from 'zod';
 import { carDetailsSchema, drivens, faceIds } from '../car';
 import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { walkFigureSchema } from '../readings';
-import { extentSchema, findingKindIds, noticeDistances, photoRoles, sha256Schema, spotSchema } from '../walk';
+import {
+  extentSchema,
+  findingKindIds,
+  noticeDistances,
+  photoRoles,
+  recordingKinds,
+  sha256Schema,
+  spotSchema,
+} from '../walk';
 import { yardSchema } from '../yard';
 import { identityTellings } from './identityTelling';
 import { reportReadingsShape } from './reportReadingsShape';
@@ -41,6 +49,15 @@ const reportFindingSchema = z.strictObject({
   /** How it was found when it was looked at again after the work. */
   checkedAgain: text.optional(),
   note: text,
+  /** What was said of it in the film of the walk, where the yard shares that, and the seconds of it that were cut for readers. */
+  inFilm: z
+    .strictObject({
+      says: text.optional(),
+      clip: z
+        .strictObject({ sha256: sha256Schema, of: z.enum(recordingKinds), seconds: z.number().positive() })
+        .optional(),
+    })
+    .optional(),
   caution: text.optional(),
   /** Numbers of the photos that show it. */
   photos: z.array(z.int().positive()),

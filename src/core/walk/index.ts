@@ -115,10 +115,12 @@ export {
   storySources,
 } from './families/story/storyWords';
 export { CAPTIONS_OF_ONE } from './families/walkFilm/bodies';
+export { recordingsNamed } from './families/walkFilm/finish';
 export {
   captionsOf,
   type DraftTaken,
   type FilmCaption,
+  type FilmClip,
   type SaidInFilm,
   type WalkFilm,
 } from './families/walkFilm/state';

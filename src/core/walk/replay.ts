@@ -1,7 +1,7 @@
 import type { Entry } from './entries';
 import { isSilent, noteEntry, nothingSaid } from './families/allFamilies';
 import { finishPictures } from './families/pictures/state';
-import { finishWalkFilms, takenTwice } from './families/walkFilm/state';
+import { finishWalkFilms, takenTwice } from './families/walkFilm/finish';
 import { ordered, undoneIds } from './liveEntries';
 import type { Finding, WalkState } from './walkState';
 

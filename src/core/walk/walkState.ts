@@ -16,7 +16,7 @@ import type { Readings } from './families/readings/state';
 import type { MendChecked, RemedyNoted } from './families/remedies/state';
 import type { DroveTold, StoryTold } from './families/story/state';
 import type { DriveGroup } from './families/story/storyWords';
-import type { SaidInFilm, WalkFilm } from './families/walkFilm/state';
+import type { FilmClip, SaidInFilm, WalkFilm } from './families/walkFilm/state';
 import type { FindingKind } from './findingKinds';
 import type { LookId } from './lookTable';
 import type { NotableMaterial } from './notableMaterials';
@@ -151,6 +151,8 @@ export interface WalkState extends Readings {
   walkFilms: Map<string, WalkFilm>;
   /** Findings that were said in a film, and how. */
   saidInFilm: Map<string, SaidInFilm>;
+  /** What of a film readers may see or hear beside a finding. */
+  filmClips: Map<string, FilmClip>;
   /** Answers by question, oldest first. */
   answers: Map<string, Answer[]>;
   /** Entries in force, oldest first, that an undo could take back. */

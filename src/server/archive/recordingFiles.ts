@@ -1,6 +1,6 @@
 import type { Readable } from 'node:stream';
 import { slug } from '#core/archive';
-import type { ReportDocument } from '#core/report';
+import { type ReportDocument, recordingsTold } from '#core/report';
 import type { Context } from '../context';
 
 export interface ArchivedRecording {
@@ -15,7 +15,7 @@ export function recordingFiles(
   { stores, files, away }: Pick<Context, 'stores' | 'files' | 'away'>,
   report: ReportDocument,
 ): ArchivedRecording[] {
-  return (report.functions?.recordings ?? []).flatMap(({ sha256, name, of, seconds }, i) => {
+  return recordingsTold(report).flatMap(({ sha256, name, of, seconds }, i) => {
     const known = stores.recordings.get(sha256);
     if (!known?.stored) return [];
     const number = String(i + 1).padStart(2, '0');

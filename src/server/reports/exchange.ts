@@ -2,7 +2,7 @@ import type { Imported } from '#core/api';
 import type { WalkFile } from '#core/exchange';
 import { WALK_FILE_VERSION } from '#core/exchange';
 import type { ReportDocument } from '#core/report';
-import { type Entry, picturesNamed, replay } from '#core/walk';
+import { type Entry, picturesNamed, recordingsNamed, replay } from '#core/walk';
 import { conflict, notFound } from '../problems';
 import { detailsOf } from '../store/carStore';
 import type { Stores } from '../store/stores';
@@ -81,6 +81,3 @@ export function importWalk(stores: Stores, file: WalkFile, now: Date): Imported 
 }
 
 const photosNamed = (entries: readonly Entry[]) => picturesNamed(replay(entries[0]?.walk ?? '', entries));
-
-const recordingsNamed = (entries: readonly Entry[]) =>
-  entries.flatMap((entry) => (entry.kind === 'recording-attached' ? [entry.body.recording] : []));

@@ -4,6 +4,7 @@ import { styleOf } from '#core/car';
 import { bestFrame, frameTimes, readFilm } from '#core/filmed';
 import type { Draft, TaughtWord } from '#core/speech';
 import { asBuilt, type WalkFilm, type WalkState } from '#core/walk';
+import { type Cut, cutFilm } from './cutFilm';
 import { FilmFile, type FilmTold, type PulledFrame } from './filmFile';
 import { readTextFile } from './readTextFile';
 
@@ -19,6 +20,7 @@ export type FilmTask =
   | { id: number; do: 'open'; from: Blob | string }
   | { id: number; do: 'best'; atS: number }
   | { id: number; do: 'one'; atS: number }
+  | { id: number; do: 'cut'; cut: Cut }
   | { id: number; do: 'captions'; from: Blob | string }
   | { id: number; do: 'drafts'; film: Pick<WalkFilm, 'talk' | 'shiftS'>; car: TalkedCar };
 
@@ -28,10 +30,12 @@ export interface FilmAnswer {
   frame?: PulledFrame;
   captions?: CaptionsRead;
   drafts?: Draft[];
+  clip?: Blob;
   failed?: string;
 }
 
 let film: FilmFile | undefined;
+let from: Blob | string | undefined;
 let seconds = 0;
 
 /** Films are taken apart and long talks read off the thread that answers fingers. */
@@ -44,9 +48,8 @@ async function run(task: FilmTask): Promise<Omit<FilmAnswer, 'id'>> {
   switch (task.do) {
     case 'open': {
       film?.close();
-      film = new FilmFile(
-        typeof task.from === 'string' ? new URL(task.from, self.location.origin).href : task.from,
-      );
+      from = typeof task.from === 'string' ? new URL(task.from, self.location.origin).href : task.from;
+      film = new FilmFile(from);
       const opened = await film.open();
       seconds = opened.seconds;
       return { opened };
@@ -61,6 +64,8 @@ async function run(task: FilmTask): Promise<Omit<FilmAnswer, 'id'>> {
       const [frame] = (await film?.pull([task.atS])) ?? [];
       return frame ? { frame } : {};
     }
+    case 'cut':
+      return from ? { clip: await cutFilm(from, task.cut) } : {};
     case 'captions':
       return {
         captions: await readCaptions(

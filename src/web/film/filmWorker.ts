@@ -1,6 +1,7 @@
 import type { CaptionsRead } from '#core/captions';
 import type { Draft } from '#core/speech';
 import type { WalkFilm } from '#core/walk';
+import type { Cut } from './cutFilm';
 import type { FilmAnswer, FilmTask, TalkedCar } from './film.worker';
 import type { FilmTold, PulledFrame } from './filmFile';
 
@@ -36,6 +37,9 @@ export const bestFrameAt = async (atS: number): Promise<PulledFrame | undefined>
 /** The frame at this very second. */
 export const frameAt = async (atS: number): Promise<PulledFrame | undefined> =>
   (await ask({ do: 'one', atS })).frame;
+
+/** Some seconds of the open film as a file of their own; undefined where this device cannot make one. */
+export const cutOf = async (cut: Cut): Promise<Blob | undefined> => (await ask({ do: 'cut', cut })).clip;
 
 /** Captions of a file, or of a text that was pasted. */
 export async function captionsFrom(from: Blob | string): Promise<CaptionsRead> {

@@ -1,9 +1,10 @@
 import { noticedWords, type ReportFinding, remedyLines } from '#core/report';
 import { sentence } from '#core/wording';
+import { InFilm } from './InFilm';
 
 /** All that is said of a finding beside its name, the same on its card and on the card over the drawing. */
 export function FindingSays({ finding }: { finding: ReportFinding }) {
-  const { noticeSource, suspected, tests, promised, note, caution } = finding;
+  const { noticeSource, suspected, tests, promised, note, caution, inFilm, line } = finding;
   return (
     <div className="mt-1 space-y-0.5">
       {noticedWords(finding) && (
@@ -17,6 +18,7 @@ export function FindingSays({ finding }: { finding: ReportFinding }) {
         </p>
       ))}
       {note && <p className="whitespace-pre-line">{note}</p>}
+      {inFilm && <InFilm inFilm={inFilm} line={line} />}
       {caution && <p className="font-bold text-warn">{caution}</p>}
     </div>
   );

@@ -30,6 +30,7 @@ import { PutRightSection } from './PutRightSection';
 import type { ReportFiles } from './photoUrl';
 import { QuestionsSection } from './QuestionsSection';
 import { ReaderHead } from './ReaderHead';
+import { RecordingUrls } from './RecordingUrls';
 import { NotChecked, Promised, SeenUnder } from './ReportLimits';
 import { ReportPhotoFigure } from './ReportPhotoFigure';
 import { Section } from './Section';
@@ -125,168 +126,172 @@ export function ReportView(props: ReportViewProps) {
   return (
     <Foldable lineOf={lineOf}>
       <ViewContext value={view}>
-        <WithdrawnContext value={withdrawn}>
-          <main className="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(240px,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[minmax(0,34rem)_minmax(0,26rem)] xl:gap-x-8">
-            <Contents
-              settings={settings}
-              chapters={[
-                ...chapters,
-                ...(questions.length > 0
-                  ? [{ id: 'questions' as const, title: 'Questions and answers' }]
-                  : []),
-                ...(changes ? [{ id: 'changes' as const, title: 'What changed' }] : []),
-              ]}
-            />
-            <div className="xl:col-start-1">
-              <YardBand yard={yard} logoUrl={files.logoUrl} />
-              <ReaderHead report={report} chapters={chapters} cover={cover} photoUrl={photoUrl} />
-              {actions}
-              {covered.length > 0 && (
-                <Notice className="mx-4 mt-4">
-                  {covered.map(({ number, says }) => (
-                    <p key={number}>{says}</p>
-                  ))}
-                </Notice>
-              )}
-              <Promised report={report} />
-              {offers}
-              {isLong && <FarTiles report={report} photoUrl={photoUrl} />}
-            </div>
-            <aside
-              aria-label="The car"
-              className="xl:sticky xl:top-0 xl:col-start-2 xl:row-span-2 xl:row-start-1 xl:max-h-dvh xl:self-start xl:overflow-y-auto xl:pb-4"
-            >
-              <Suspense fallback={<div className="mt-6 h-160" />}>
-                <div id="map" className="scroll-mt-4">
-                  <ReportMap report={report} photoUrl={photoUrl} />
-                </div>
-              </Suspense>
-              <p className="mx-4 mt-3 print:hidden">
-                <Button onClick={() => setWalking(true)}>
-                  <Footprints aria-hidden size={20} /> Walk with me
-                </Button>
-                <span className="mt-1 block text-sm text-soft">
-                  The walk stop by stop, as it was walked: where, what it looks like, what is said of it.
-                </span>
-              </p>
-              {whole.length > 0 && (
-                <div className="mt-3 flex snap-x gap-2 overflow-x-auto px-4">
-                  {whole.map((photo, i) => (
-                    <div key={photo.number} className="w-[88%] shrink-0 snap-center sm:w-[70%]">
-                      <ReportPhotoFigure photo={photo} photoUrl={photoUrl} eager={i === 0} />
-                    </div>
-                  ))}
-                </div>
-              )}
-            </aside>
-            <div className="xl:col-start-1">
-              <OnArrival report={report} check={check} />
-              {isLong ? (
-                <Section title="Every finding" chapter="findings" folds={!isOnlyNew}>
-                  <div className="-mx-4">{findings}</div>
-                </Section>
-              ) : (
-                <div id="findings" className="scroll-mt-4">
-                  {findings}
-                </div>
-              )}
-              <OtherRemedies report={report} />
-              <PutRightSection report={report} photoUrl={photoUrl} />
-              <div id="questions" className="scroll-mt-4">
-                <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
-              </div>
-              <div id="changes" className="scroll-mt-4">
-                {changes && <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />}
-              </div>
-              <NotChecked report={report} />
-              <SeenUnder report={report} />
-              <ToldSections report={report} />
-              <Suspense fallback={<div className="h-14" />}>
-                <PartList report={report} />
-              </Suspense>
-              <Suspense fallback={<div className="h-14" />}>
-                <ReportReadings report={report} files={files} />
-              </Suspense>
-              {others.length > 0 && (
-                <Section title="More photos" chapter="photos" folds>
-                  <PhotoRow photos={others} photoUrl={photoUrl} />
-                </Section>
-              )}
-              {report.dismissed.length > 0 && (
-                <Section title="Looks like a fault, but is not" chapter="no-faults" folds>
-                  <ul className="space-y-1">
-                    {report.dismissed.map((item) => (
-                      <li key={item.number}>
-                        <span className="font-bold">{item.number}</span> {item.partName},{' '}
-                        {item.line.toLowerCase()}: {item.why}
-                      </li>
+        <RecordingUrls value={files.recordingUrl}>
+          <WithdrawnContext value={withdrawn}>
+            <main className="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(240px,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[minmax(0,34rem)_minmax(0,26rem)] xl:gap-x-8">
+              <Contents
+                settings={settings}
+                chapters={[
+                  ...chapters,
+                  ...(questions.length > 0
+                    ? [{ id: 'questions' as const, title: 'Questions and answers' }]
+                    : []),
+                  ...(changes ? [{ id: 'changes' as const, title: 'What changed' }] : []),
+                ]}
+              />
+              <div className="xl:col-start-1">
+                <YardBand yard={yard} logoUrl={files.logoUrl} />
+                <ReaderHead report={report} chapters={chapters} cover={cover} photoUrl={photoUrl} />
+                {actions}
+                {covered.length > 0 && (
+                  <Notice className="mx-4 mt-4">
+                    {covered.map(({ number, says }) => (
+                      <p key={number}>{says}</p>
                     ))}
-                  </ul>
+                  </Notice>
+                )}
+                <Promised report={report} />
+                {offers}
+                {isLong && <FarTiles report={report} photoUrl={photoUrl} />}
+              </div>
+              <aside
+                aria-label="The car"
+                className="xl:sticky xl:top-0 xl:col-start-2 xl:row-span-2 xl:row-start-1 xl:max-h-dvh xl:self-start xl:overflow-y-auto xl:pb-4"
+              >
+                <Suspense fallback={<div className="mt-6 h-160" />}>
+                  <div id="map" className="scroll-mt-4">
+                    <ReportMap report={report} photoUrl={photoUrl} />
+                  </div>
+                </Suspense>
+                <p className="mx-4 mt-3 print:hidden">
+                  <Button onClick={() => setWalking(true)}>
+                    <Footprints aria-hidden size={20} /> Walk with me
+                  </Button>
+                  <span className="mt-1 block text-sm text-soft">
+                    The walk stop by stop, as it was walked: where, what it looks like, what is said of it.
+                  </span>
+                </p>
+                {whole.length > 0 && (
+                  <div className="mt-3 flex snap-x gap-2 overflow-x-auto px-4">
+                    {whole.map((photo, i) => (
+                      <div key={photo.number} className="w-[88%] shrink-0 snap-center sm:w-[70%]">
+                        <ReportPhotoFigure photo={photo} photoUrl={photoUrl} eager={i === 0} />
+                      </div>
+                    ))}
+                  </div>
+                )}
+              </aside>
+              <div className="xl:col-start-1">
+                <OnArrival report={report} check={check} />
+                {isLong ? (
+                  <Section title="Every finding" chapter="findings" folds={!isOnlyNew}>
+                    <div className="-mx-4">{findings}</div>
+                  </Section>
+                ) : (
+                  <div id="findings" className="scroll-mt-4">
+                    {findings}
+                  </div>
+                )}
+                <OtherRemedies report={report} />
+                <PutRightSection report={report} photoUrl={photoUrl} />
+                <div id="questions" className="scroll-mt-4">
+                  <QuestionsSection report={report} questions={questions} photoUrl={photoUrl} />
+                </div>
+                <div id="changes" className="scroll-mt-4">
+                  {changes && (
+                    <ChangesSection changes={changes} isOnlyNew={isOnlyNew} onOnlyNew={setOnlyNew} />
+                  )}
+                </div>
+                <NotChecked report={report} />
+                <SeenUnder report={report} />
+                <ToldSections report={report} />
+                <Suspense fallback={<div className="h-14" />}>
+                  <PartList report={report} />
+                </Suspense>
+                <Suspense fallback={<div className="h-14" />}>
+                  <ReportReadings report={report} files={files} />
+                </Suspense>
+                {others.length > 0 && (
+                  <Section title="More photos" chapter="photos" folds>
+                    <PhotoRow photos={others} photoUrl={photoUrl} />
+                  </Section>
+                )}
+                {report.dismissed.length > 0 && (
+                  <Section title="Looks like a fault, but is not" chapter="no-faults" folds>
+                    <ul className="space-y-1">
+                      {report.dismissed.map((item) => (
+                        <li key={item.number}>
+                          <span className="font-bold">{item.number}</span> {item.partName},{' '}
+                          {item.line.toLowerCase()}: {item.why}
+                        </li>
+                      ))}
+                    </ul>
+                  </Section>
+                )}
+                <Section title="The car in words" folds>
+                  {report.paragraph && <p className="text-lg">{report.paragraph}</p>}
+                  <div className="mt-4 border-l-8 border-tape pl-3">
+                    {report.summary.map((line) => (
+                      <p key={line} className={stopsTheDrive(line) ? 'font-bold text-warn' : ''}>
+                        {line}
+                      </p>
+                    ))}
+                  </div>
                 </Section>
-              )}
-              <Section title="The car in words" folds>
-                {report.paragraph && <p className="text-lg">{report.paragraph}</p>}
-                <div className="mt-4 border-l-8 border-tape pl-3">
-                  {report.summary.map((line) => (
-                    <p key={line} className={stopsTheDrive(line) ? 'font-bold text-warn' : ''}>
-                      {line}
+                <Section title="The car in figures" folds>
+                  <dl className="grid gap-x-6 sm:grid-cols-2">
+                    <Fact name="Odometer" value={report.odometer ?? 'not read'} />
+                    <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
+                    <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
+                    {buildFacts(car).map(([name, value]) => (
+                      <Fact key={name} name={name} value={value} />
+                    ))}
+                    <Fact name={sentence(plateName(car))} value={car.plate || notTold} />
+                    <Fact name="Identity number" value={car.identityNumber || notTold} />
+                    <Fact
+                      name="Used in"
+                      value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
+                    />
+                  </dl>
+                </Section>
+                <Section title="How it was made" chapter="made" folds>
+                  <p>
+                    Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
+                    {report.signedBy}, {localMoment(report.frozenAt)}. Times on this page are in your zone,{' '}
+                    {zoneHere()}.
+                  </p>
+                  {report.cautions.map((caution) => (
+                    <p key={caution} className="mt-2">
+                      {caution}
                     </p>
                   ))}
-                </div>
-              </Section>
-              <Section title="The car in figures" folds>
-                <dl className="grid gap-x-6 sm:grid-cols-2">
-                  <Fact name="Odometer" value={report.odometer ?? 'not read'} />
-                  <Fact name="Body" value={`${report.bodyStyleName}, ${car.colour.toLowerCase()}`} />
-                  <Fact name="Fuel" value={fuelName(car.fuel, vocabularyOf(car))} />
-                  {buildFacts(car).map(([name, value]) => (
-                    <Fact key={name} name={name} value={value} />
-                  ))}
-                  <Fact name={sentence(plateName(car))} value={car.plate || notTold} />
-                  <Fact name="Identity number" value={car.identityNumber || notTold} />
-                  <Fact
-                    name="Used in"
-                    value={`${countryOf(car.country).name}, steering wheel on the ${car.steering}`}
-                  />
-                </dl>
-              </Section>
-              <Section title="How it was made" chapter="made" folds>
-                <p>
-                  Walked {localMoment(report.walkedFrom)} to {localMoment(report.walkedTo)}; signed by{' '}
-                  {report.signedBy}, {localMoment(report.frozenAt)}. Times on this page are in your zone,{' '}
-                  {zoneHere()}.
-                </p>
-                {report.cautions.map((caution) => (
-                  <p key={caution} className="mt-2">
-                    {caution}
-                  </p>
-                ))}
-              </Section>
-              {sha256 && (
-                <Suspense fallback={null}>
-                  <Fingerprint report={frozen} sha256={sha256} />
-                </Suspense>
-              )}
-            </div>
-          </main>
-          {isWalking && (
-            <Suspense fallback={null}>
-              <WalkWithMe report={report} photoUrl={photoUrl} onClose={() => setWalking(false)} />
-            </Suspense>
-          )}
-          {viewing && (
-            <Gallery
-              report={report}
-              first={viewing.photo}
-              photoUrl={photoUrl}
-              onClose={() => setViewing(undefined)}
-              onLeave={() => {
-                setViewing(undefined);
-                viewing.leave?.();
-              }}
-            />
-          )}
-        </WithdrawnContext>
+                </Section>
+                {sha256 && (
+                  <Suspense fallback={null}>
+                    <Fingerprint report={frozen} sha256={sha256} />
+                  </Suspense>
+                )}
+              </div>
+            </main>
+            {isWalking && (
+              <Suspense fallback={null}>
+                <WalkWithMe report={report} photoUrl={photoUrl} onClose={() => setWalking(false)} />
+              </Suspense>
+            )}
+            {viewing && (
+              <Gallery
+                report={report}
+                first={viewing.photo}
+                photoUrl={photoUrl}
+                onClose={() => setViewing(undefined)}
+                onLeave={() => {
+                  setViewing(undefined);
+                  viewing.leave?.();
+                }}
+              />
+            )}
+          </WithdrawnContext>
+        </RecordingUrls>
       </ViewContext>
     </Foldable>
   );

@@ -69,9 +69,9 @@ describe('a photo on its way', () => {
 
   it('waits when nothing answers', async () => {
     vi.stubGlobal('fetch', () => Promise.reject(new TypeError('Failed to fetch')));
-    await expect(httpCourier.putRecording('a'.repeat(64), new Blob(['x']), 'recording')).rejects.toBeInstanceOf(
-      UnreachableError,
-    );
+    await expect(
+      httpCourier.putRecording('a'.repeat(64), new Blob(['x']), 'recording'),
+    ).rejects.toBeInstanceOf(UnreachableError);
   });
 });
 

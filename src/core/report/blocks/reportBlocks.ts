@@ -177,7 +177,7 @@ function dismissed({ dismissed: all }: ReportDocument): Block[] {
 
 /** What stands beside the photos of a finding, line by line. */
 export function findingLines(finding: ReportDocument['findings'][number]): { name: string; lines: string[] } {
-  const { line: says, suspected, partName, tests, note, caution } = finding;
+  const { line: says, suspected, partName, tests, note, caution, inFilm } = finding;
   return {
     name: suspected ? `Suspected: ${says}. A second look is wanted.` : says,
     lines: [
@@ -186,6 +186,7 @@ export function findingLines(finding: ReportDocument['findings'][number]): { nam
       tests && sentence(tests),
       ...remedyLines(finding),
       ...note.split('\n'),
+      inFilm?.says ? `Said in the film: “${inFilm.says}”` : '',
       caution ? `Caution: ${caution}` : '',
     ].filter((each) => each !== ''),
   };

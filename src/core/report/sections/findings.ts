@@ -46,10 +46,27 @@ export function standingFindings({
       tests: testLine(finding),
       ...remedyTold({ ...finding.details, checked: finding.checked }, vocabulary, today),
       note: finding.details.note ?? '',
+      ...(inputs.yard.sharesFilm && inFilm(state, finding.id)),
       caution: findingCaution(finding, style.parts.get(finding.part)),
       photos: photosOf(photos, finding.number),
     };
   });
+}
+
+/** What the film of the walk has of a finding: the words it was said in, and the seconds that were cut for readers. */
+function inFilm(
+  { saidInFilm, filmClips }: WalkTold['state'],
+  finding: string,
+): Pick<ReportFinding, 'inFilm'> {
+  const says = saidInFilm.get(finding)?.says;
+  const cut = filmClips.get(finding);
+  if (!says && !cut) return {};
+  return {
+    inFilm: {
+      ...(says && { says }),
+      ...(cut && { clip: { sha256: cut.recording, of: cut.of, seconds: cut.seconds } }),
+    },
+  };
 }
 
 /** What would mend it is advice; only what was promised is told as work that will be done. `today` is the day it is signed. */

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Overlay } from '#core/picture';
-import { covered, type ReportDocument } from '#core/report';
+import { covered, type ReportDocument, recordingsTold } from '#core/report';
 import { pictureOf, replay, sha256Schema } from '#core/walk';
 import type { Context } from '../../context';
 import { notFound } from '../../problems';
@@ -148,8 +148,8 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
       params: tokenParams.extend({ sha256: sha256Schema }),
       gives: 'application/octet-stream',
       handle: ({ params }, request, response) => {
-        const report = reportWith(opened(request, params.token).report, ({ functions }) =>
-          Boolean(functions?.recordings?.some(({ sha256 }) => sha256 === params.sha256)),
+        const report = reportWith(opened(request, params.token).report, (told) =>
+          recordingsTold(told).some(({ sha256 }) => sha256 === params.sha256),
         );
         if (!report) throw notFound('recording');
         return sendRecording(context, response, params.sha256);

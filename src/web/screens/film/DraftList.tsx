@@ -1,10 +1,16 @@
 import type { OpenWalk } from '../../sync/useWalk';
-import { DraftRow } from './DraftRow';
+import { type DraftActions, DraftRow } from './DraftRow';
 import { type Group, groupNames, groups } from './groups';
 import type { FilmDeskState } from './useFilmDesk';
 
+interface DraftListProps {
+  walk: OpenWalk;
+  desk: FilmDeskState;
+  cutFor?: DraftActions['cutFor'];
+}
+
 /** The statements of a film by what is to be done with them, in the order spoken. */
-export function DraftList({ walk, desk }: { walk: OpenWalk; desk: FilmDeskState }) {
+export function DraftList({ walk, desk, cutFor }: DraftListProps) {
   const { group, counts, shown, current, changing, frames, actions, isTaking, isRead } = desk;
   return (
     <>
@@ -36,7 +42,7 @@ export function DraftList({ walk, desk }: { walk: OpenWalk; desk: FilmDeskState 
             isInHand={each.key === current?.key}
             isChanging={each.key === changing}
             isBusy={isTaking}
-            actions={actions}
+            actions={{ ...actions, cutFor }}
           />
         ))}
         {shown.length === 0 && (

@@ -1,5 +1,5 @@
 import { Check, ImageOff, Pencil, Undo2, X } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import { type Answer, askMessage, type Draft } from '#core/speech';
 import { Button } from '../../components/Button';
 import { draftWords } from '../../heard/draftWords';
@@ -19,6 +19,8 @@ export interface DraftActions {
   /** Takes the moment the film stands at for its picture. */
   thisMoment?: ((key: string) => void) | undefined;
   goWithout: (key: string) => void;
+  /** Cuts a moment of the film for the readers of a finding that was taken; absent without the film. */
+  cutFor?: ((finding: string, atS: number) => ReactNode) | undefined;
   startChange: (key: string | undefined) => void;
 }
 
@@ -37,6 +39,7 @@ export function DraftRow({ walk, each, frame, isInHand, isChanging, isBusy, acti
   const { style, page } = walk;
   const { draft, key, group } = each;
   const says = draftWords(draft, style, page.car);
+  const finding = each.taken && findingOf(walk, each.taken.entries);
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (isInHand) row.current?.scrollIntoView({ block: 'nearest' });
@@ -67,10 +70,11 @@ export function DraftRow({ walk, each, frame, isInHand, isChanging, isBusy, acti
       </button>
       {isInHand &&
         (group === 'done' ? (
-          <div className="px-2 pb-2">
+          <div className="flex flex-wrap gap-2 px-2 pb-2">
             <Button onClick={() => actions.reopen(key)}>
               <Undo2 aria-hidden size={20} /> {each.is === 'taken' ? 'Take it back' : 'Open it again'}
             </Button>
+            {finding && actions.cutFor?.(finding, draft.at ?? 0)}
           </div>
         ) : (
           <InHand {...{ walk, each, frame, isChanging, isBusy, actions }} />
@@ -142,6 +146,12 @@ function InHand({ walk, each, frame, isChanging, isBusy, actions }: Omit<DraftRo
     </div>
   );
 }
+
+/** The finding that a statement became. */
+const findingOf = ({ entries }: OpenWalk, made: readonly string[]): string | undefined => {
+  const noted = entries.find(({ id, kind }) => kind === 'finding-noted' && made.includes(id));
+  return noted?.kind === 'finding-noted' ? noted.body.finding : undefined;
+};
 
 /** What was misheard of it can be set right here; the rest is left out, and logged where it belongs. */
 const isChangeable = ({ is }: Draft): boolean =>

@@ -3,6 +3,7 @@ import type { FilmCaption, WalkFilm } from '#core/walk';
 import type { FilmLoad } from '../../film/useFilmFile';
 import type { OpenWalk } from '../../sync/useWalk';
 import { KeyHelp } from '../walk/KeyHelp';
+import { CutForFinding } from './CutButtons';
 import { DraftList } from './DraftList';
 import { FilmFooter } from './FilmFooter';
 import { FilmMap } from './FilmMap';
@@ -61,8 +62,32 @@ export function FilmDesk({ walk, film, captions, load, onChosen, onAnother }: Fi
       </div>
       {isHelp && <KeyHelp keys={filmKeyHelp} onClose={() => setHelp(false)} />}
       <section aria-label="What it says" className="flex min-h-0 flex-1 flex-col border-line lg:border-l">
-        <DraftList walk={walk} desk={desk} />
-        <FilmFooter walk={walk} film={film} load={load} desk={desk} onAnother={onAnother} />
+        <DraftList
+          walk={walk}
+          desk={desk}
+          {...(load.is === 'open' && hasFilm
+            ? {
+                cutFor: (finding, atS) => (
+                  <CutForFinding
+                    walk={walk}
+                    film={film}
+                    finding={finding}
+                    atS={atS}
+                    seconds={load.told.seconds}
+                    hasSound={load.told.hasSound}
+                  />
+                ),
+              }
+            : {})}
+        />
+        <FilmFooter
+          walk={walk}
+          film={film}
+          load={load}
+          desk={desk}
+          onAnother={onAnother}
+          now={() => stage.current?.now() ?? 0}
+        />
       </section>
     </main>
   );

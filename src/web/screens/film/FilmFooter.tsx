@@ -13,10 +13,12 @@ interface FilmFooterProps {
   load: FilmLoad;
   desk: FilmDeskState;
   onAnother: () => void;
+  /** Where the film stands, seconds. */
+  now: () => number;
 }
 
 /** Where the thumb is: all as said at once, what comes after, and the way back. */
-export function FilmFooter({ walk, film, load, desk, onAnother }: FilmFooterProps) {
+export function FilmFooter({ walk, film, load, desk, onAnother, now }: FilmFooterProps) {
   const { group, counts, progress, isTaking, canUndo } = desk;
   const isOver = counts.said + counts.look + counts.ask === 0 && counts.done > 0;
   return (
@@ -38,7 +40,7 @@ export function FilmFooter({ walk, film, load, desk, onAnother }: FilmFooterProp
           What is left, and the report
         </Link>
       )}
-      <FilmMore walk={walk} film={film} load={load} onAnother={onAnother} />
+      <FilmMore walk={walk} film={film} load={load} onAnother={onAnother} now={now} />
       <Button look="tape" className="ml-auto" disabled={!canUndo} onClick={desk.undo}>
         <Undo2 aria-hidden size={20} /> Undo
       </Button>

@@ -7,6 +7,7 @@ import { Notice } from '../../components/Notice';
 import type { FilmLoad } from '../../film/useFilmFile';
 import { sizeWords } from '../../recordings/recordingProblem';
 import type { OpenWalk } from '../../sync/useWalk';
+import { CutEngine } from './CutButtons';
 import { useKeeping } from './useKeeping';
 
 interface FilmMoreProps {
@@ -14,12 +15,14 @@ interface FilmMoreProps {
   film: WalkFilm;
   load: FilmLoad;
   onAnother: () => void;
+  now: () => number;
 }
 
 /** What is seldom wanted: keeping the film at the yard, and another film. */
-export function FilmMore({ walk, film, load, onAnother }: FilmMoreProps) {
+export function FilmMore({ walk, film, load, onAnother, now }: FilmMoreProps) {
   const file = load.is === 'open' ? load.file : undefined;
   const { keep } = useKeeping(walk, film, file);
+  const [engineAt, setEngineAt] = useState<number>();
   const [says, setSays] = useState<string>();
   const item =
     'flex min-h-12 w-full items-center gap-2 px-3 text-left data-focus:bg-accent-fill disabled:text-soft';
@@ -40,6 +43,13 @@ export function FilmMore({ walk, film, load, onAnother }: FilmMoreProps) {
               </button>
             </MenuItem>
           )}
+          {load.is === 'open' && load.told.hasSound && (
+            <MenuItem>
+              <button type="button" className={item} onClick={() => setEngineAt(now())}>
+                Cut the engine’s start out, from here on
+              </button>
+            </MenuItem>
+          )}
           {film.kept && <p className="px-3 py-2 text-soft">The film is kept at the yard.</p>}
           <MenuItem>
             <button type="button" className={item} onClick={onAnother}>
@@ -48,6 +58,14 @@ export function FilmMore({ walk, film, load, onAnother }: FilmMoreProps) {
           </MenuItem>
         </MenuItems>
       </Menu>
+      {engineAt !== undefined && load.is === 'open' && (
+        <CutEngine
+          walk={walk}
+          atS={engineAt}
+          seconds={load.told.seconds}
+          onClose={() => setEngineAt(undefined)}
+        />
+      )}
       {says && <Notice className="order-first w-full">{says}</Notice>}
     </>
   );

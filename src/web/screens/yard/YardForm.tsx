@@ -94,6 +94,20 @@ export function YardForm({ yard }: { yard: Yard }) {
       >
         <textarea {...text('onArrival')} rows={3} maxLength={600} className={`${inputLook} py-2`} />
       </Field>
+      <label className="flex min-h-12 items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-6 shrink-0 accent-accent"
+          checked={draft.sharesFilm ?? false}
+          onChange={({ target }) => {
+            const { sharesFilm: _, ...without } = draft;
+            setDraft(target.checked ? { ...draft, sharesFilm: true } : without);
+            save.reset();
+          }}
+        />
+        Buyers may read what was said of a finding in the film of the walk, and play what was cut of it for
+        them
+      </label>
       <div className="flex flex-wrap items-end gap-4">
         <Field id="colour" label="Colour" error={errors.colour}>
           <div className="flex gap-2">

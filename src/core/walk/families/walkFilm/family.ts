@@ -1,7 +1,7 @@
 import type { WalkState } from '../../walkState';
 import { familyOf, silent } from '../family';
 import type { walkFilmBodies } from './bodies';
-import type { SaidInFilm, WalkFilm } from './state';
+import type { FilmClip, SaidInFilm, WalkFilm } from './state';
 
 /** Words about a film may arrive before the word that it was brought: two phones' clocks differ. */
 function filmOf(state: WalkState, id: string): WalkFilm {
@@ -17,7 +17,11 @@ function filmOf(state: WalkState, id: string): WalkFilm {
 }
 
 export const walkFilm = familyOf<typeof walkFilmBodies>()({
-  empty: () => ({ walkFilms: new Map<string, WalkFilm>(), saidInFilm: new Map<string, SaidInFilm>() }),
+  empty: () => ({
+    walkFilms: new Map<string, WalkFilm>(),
+    saidInFilm: new Map<string, SaidInFilm>(),
+    filmClips: new Map<string, FilmClip>(),
+  }),
   noters: {
     'walk-film-brought': ({ state }, { body: { film, ...told } }) => {
       Object.assign(filmOf(state, film), told);
@@ -32,6 +36,10 @@ export const walkFilm = familyOf<typeof walkFilmBodies>()({
     },
     'walk-film-kept': ({ state }, { body }) => {
       filmOf(state, body.film).kept = body.recording;
+    },
+    'walk-film-clipped': ({ state }, { body: { finding, clip } }) => {
+      if (clip) state.filmClips.set(finding, clip);
+      else state.filmClips.delete(finding);
     },
     'draft-taken': ({ state }, { id, body: { film, draft, ...taken } }) => {
       const known = filmOf(state, film);
@@ -48,6 +56,10 @@ export const walkFilm = familyOf<typeof walkFilmBodies>()({
     'walk-film-captioned': silent,
     'walk-film-shifted': silent,
     'walk-film-kept': () => 'The film of the walk is kept by the yard',
+    'walk-film-clipped': ({ finding, clip }, { about }) =>
+      clip
+        ? `${about(finding)}: ${Math.round(clip.seconds)} s of the film for readers`
+        : `${about(finding)}: film taken back`,
     // What was taken has lines of its own.
     'draft-taken': silent,
     'draft-left-out': silent,
