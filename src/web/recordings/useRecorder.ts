@@ -20,8 +20,8 @@ const formats: Record<RecordingKind, readonly string[]> = {
 /** Small enough that half a minute stays far under what may be sent. */
 const BITS = { videoBitsPerSecond: 2_500_000, audioBitsPerSecond: 128_000 } as const;
 
-/** Records from the microphone, or camera and microphone; stops by itself when it is long enough. */
-export function useRecorder(onRecorded: (recorded: Recorded) => void) {
+/** Records from the microphone, or camera and microphone; stops by itself after `mostS` seconds. */
+export function useRecorder(onRecorded: (recorded: Recorded) => void, mostS = LONGEST_RECORDING_S) {
   const [state, setState] = useState<Recorder>({ status: 'idle' });
   const [problem, setProblem] = useState<string>();
   const recorder = useRef<MediaRecorder>(undefined);
@@ -51,17 +51,14 @@ export function useRecorder(onRecorded: (recorded: Recorded) => void) {
         clearTimeout(limit);
         if (isGone.current) return;
         setState({ status: 'idle' });
-        const seconds = Math.min(LONGEST_RECORDING_S, Math.max(0.1, (Date.now() - startedAt) / 1000));
+        const seconds = Math.min(mostS, Math.max(0.1, (Date.now() - startedAt) / 1000));
         onRecorded({
           of,
           blob: new Blob(pieces, { type: (making.mimeType.split(';')[0] ?? '') || `${of}/webm` }),
           seconds: Math.round(seconds * 10) / 10,
         });
       };
-      const limit = setTimeout(
-        () => making.state === 'recording' && making.stop(),
-        LONGEST_RECORDING_S * 1000,
-      );
+      const limit = setTimeout(() => making.state === 'recording' && making.stop(), mostS * 1000);
       recorder.current = making;
       making.start(1000);
       setState({ status: 'recording', of, stream, startedAt });

@@ -1,4 +1,4 @@
-import { ClipboardPaste, FileText, Film } from 'lucide-react';
+import { ClipboardPaste, FileText, Film, Video } from 'lucide-react';
 import { useState } from 'react';
 import type { WalkFilm } from '#core/walk';
 import { Button, buttonLook } from '../../components/Button';
@@ -6,6 +6,7 @@ import { Field, inputLook } from '../../components/Field';
 import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
 import type { OpenWalk } from '../../sync/useWalk';
+import { FilmHere } from './FilmHere';
 import { CAPTIONS_ACCEPT, FILM_ACCEPT, useBringFilm } from './useBringFilm';
 import { WriteWords } from './WriteWords';
 
@@ -19,8 +20,9 @@ interface BringFilmProps {
 
 /** Where a film and its words come in: two files, dropped or chosen, or words that are pasted. */
 export function BringFilm({ walk, film, file, onChosen }: BringFilmProps) {
-  const { problem, notes, isBusy, bringFiles, bringText } = useBringFilm(walk, film, onChosen);
+  const { problem, notes, isBusy, bringFiles, bringText, bringMade } = useBringFilm(walk, film, onChosen);
   const [text, setText] = useState('');
+  const [isFilming, setFilming] = useState(false);
   const take = (files: FileList | null) => files && void bringFiles([...files]);
   return (
     <section
@@ -43,6 +45,16 @@ export function BringFilm({ walk, film, file, onChosen }: BringFilmProps) {
           drafted from them, each fault with its picture, and you check and sign.
         </p>
       )}
+      {!film && isFilming && (
+        <FilmHere
+          walk={walk}
+          onMade={(made, captions) => {
+            setFilming(false);
+            void bringMade(made, captions);
+          }}
+          onClose={() => setFilming(false)}
+        />
+      )}
       {!film && <FileChoice label="Choose the film" icon="film" accept={FILM_ACCEPT} onTake={take} />}
       <FileChoice
         label={film ? 'Choose the captions' : 'Choose its captions'}
@@ -50,6 +62,11 @@ export function BringFilm({ walk, film, file, onChosen }: BringFilmProps) {
         accept={CAPTIONS_ACCEPT}
         onTake={take}
       />
+      {!film && !isFilming && (
+        <Button className="w-full" onClick={() => setFilming(true)}>
+          <Video aria-hidden size={20} /> Film it here
+        </Button>
+      )}
       {film && file && <WriteWords file={file} onWords={(words) => void bringText(words)} />}
       <p className="text-sm text-soft max-sm:hidden">Or drop both files here.</p>
       {isBusy && <p role="status">Reading…</p>}

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { v4 as newId } from 'uuid';
-import { captionIssueWords, captionNoteWords } from '#core/captions';
+import { type Caption, captionIssueWords, captionNoteWords } from '#core/captions';
 import { captionFacts } from '#core/filmed';
 import type { WalkFilm } from '#core/walk';
 import { keepFilm } from '../../film/filmStore';
@@ -97,6 +97,12 @@ export function useBringFilm({ record }: OpenWalk, film: WalkFilm | undefined, o
             ...before,
             'One film and one file of words are taken at a time: the first of each was.',
           ]);
+      }),
+    /** A film made here, with the words that were heard meanwhile. */
+    bringMade: (file: File, captions: readonly Caption[]) =>
+      run(async () => {
+        const id = await bringFilm(file, undefined);
+        if (id !== undefined && captions.length > 0) record(...captionFacts(id, newId(), captions));
       }),
     bringText: (text: string) => run(() => bringWords(text, 'What was pasted', film?.id)),
   };
