@@ -17,7 +17,8 @@ export async function readCaptions(raw: string): Promise<CaptionsRead> {
     .replaceAll('\r\n', '\n')
     .replaceAll('\r', '\n')
     .replace(/^\uFEFF/, '');
-  if (text.trim() === '') return { ok: false, issue: { code: 'empty' } };
+  // A file of WebVTT whose captions are all gone still has its head.
+  if (text.replace(/^\s*WEBVTT\b.*/, '').trim() === '') return { ok: false, issue: { code: 'empty' } };
   if (isBinary(text)) return { ok: false, issue: { code: 'not-text' } };
   const lines = countOf(text, '\n') + 1;
   if (hasCues(text)) {

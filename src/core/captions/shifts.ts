@@ -3,6 +3,9 @@ import type { Caption } from './caption';
 /** Captions may run on so long after the film's end. */
 const SLACK_S = 3;
 
+/** Two offers so near are one. */
+const SAME_S = 1;
+
 /** How captions may lie beside the film, when they do not fit as they are. */
 export interface Shift {
   /** Added to every time of the captions. */
@@ -31,5 +34,6 @@ export function shiftsFor(captions: readonly Caption[], filmS: number): Shift[] 
   ];
   return offers
     .map((offer) => ({ ...offer, byS: Math.round(offer.byS * 10) / 10 }))
-    .filter(({ byS }, i, all) => byS !== 0 && fits(byS) && all.findIndex((one) => one.byS === byS) === i);
+    .filter(({ byS }) => byS !== 0 && fits(byS))
+    .filter(({ byS }, i, all) => !all.slice(0, i).some((one) => Math.abs(one.byS - byS) < SAME_S));
 }

@@ -488,4 +488,11 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ) STRICT;
     `,
   },
+  {
+    number: 21,
+    sql: `
+      -- Whether readers may see what was said of a finding in the film of the walk, and what was cut of it for them.
+      ALTER TABLE yard ADD COLUMN shares_film INTEGER NOT NULL DEFAULT 0;
+    `,
+  },
 ];

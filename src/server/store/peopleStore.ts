@@ -7,11 +7,14 @@ export function makePeopleStore(db: Db) {
   const list = db.prepare<[], { id: string; name: string }>('SELECT id, name FROM people ORDER BY name, id');
   const one = db.prepare<[string], { id: string; name: string }>('SELECT id, name FROM people WHERE id = ?');
   const put = db.prepare('INSERT INTO people (id, name) VALUES (?, ?) ON CONFLICT (id) DO NOTHING');
-  const yard = db.prepare<[], Record<keyof Yard, string | null>>(
-    'SELECT name, place, phone, mail, on_arrival AS onArrival, colour, logo FROM yard',
+  const yard = db.prepare<
+    [],
+    Record<Exclude<keyof Yard, 'sharesFilm'>, string | null> & { sharesFilm: 0 | 1 }
+  >(
+    'SELECT name, place, phone, mail, on_arrival AS onArrival, colour, logo, shares_film AS sharesFilm FROM yard',
   );
   const setYard = db.prepare(
-    'UPDATE yard SET name = ?, place = ?, phone = ?, mail = ?, on_arrival = ?, colour = ?, logo = ?',
+    'UPDATE yard SET name = ?, place = ?, phone = ?, mail = ?, on_arrival = ?, colour = ?, logo = ?, shares_film = ?',
   );
   const putLogo = db.prepare('INSERT INTO logos (sha256, png) VALUES (?, ?) ON CONFLICT DO NOTHING');
   const logo = db.prepare<[string], { png: Buffer }>('SELECT png FROM logos WHERE sha256 = ?');
@@ -35,13 +38,23 @@ export function makePeopleStore(db: Db) {
       setRoutes.run(person, JSON.stringify(kept));
     },
     yard: (): Yard => {
-      const row = Object.entries(yard.get() ?? {});
+      const { sharesFilm, ...kept } = yard.get() ?? {};
+      const row = Object.entries(kept);
       // What was never told is left out.
       const told = row.filter(([key, value]) => value !== null && (key !== 'mail' || value !== ''));
-      return yardSchema.parse(Object.fromEntries(told));
+      return yardSchema.parse({ ...Object.fromEntries(told), ...(sharesFilm === 1 && { sharesFilm: true }) });
     },
-    setYard: ({ name, place, phone, mail = '', onArrival, colour, logo }: Yard): void => {
-      setYard.run(name, place, phone, mail, onArrival || null, colour ?? null, logo ?? null);
+    setYard: ({ name, place, phone, mail = '', onArrival, colour, logo, sharesFilm }: Yard): void => {
+      setYard.run(
+        name,
+        place,
+        phone,
+        mail,
+        onArrival || null,
+        colour ?? null,
+        logo ?? null,
+        sharesFilm ? 1 : 0,
+      );
     },
     putLogo: (sha256: string, png: Buffer): void => {
       putLogo.run(sha256, png);

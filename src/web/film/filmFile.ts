@@ -26,6 +26,11 @@ const JPEG_QUALITY = 0.9;
 export class FilmFile {
   readonly #input: Input;
   #video: InputVideoTrack | null = null;
+  #giveUp: () => void = () => undefined;
+  /** What is under way when the film is closed would otherwise never end. */
+  readonly #closed = new Promise<never>((_, fail) => {
+    this.#giveUp = () => fail(new Error('closed'));
+  });
 
   /** From this device, or from an address that is read piece by piece. */
   constructor(from: Blob | string) {
@@ -49,7 +54,11 @@ export class FilmFile {
   }
 
   /** Frames at these seconds in all their pixels, with how sharp each is; those that cannot be had are left out. */
-  async pull(times: readonly number[]): Promise<PulledFrame[]> {
+  pull(times: readonly number[]): Promise<PulledFrame[]> {
+    return Promise.race([this.#pull(times), this.#closed]);
+  }
+
+  async #pull(times: readonly number[]): Promise<PulledFrame[]> {
     if (!this.#video) return [];
     const sink = new CanvasSink(this.#video);
     const inOrder = [...times].sort((a, b) => a - b);
@@ -67,6 +76,8 @@ export class FilmFile {
   }
 
   close(): void {
+    this.#closed.catch(() => undefined);
+    this.#giveUp();
     this.#input.dispose();
   }
 }

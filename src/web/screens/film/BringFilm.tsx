@@ -7,7 +7,7 @@ import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
 import type { OpenWalk } from '../../sync/useWalk';
 import { FilmHere } from './FilmHere';
-import { CAPTIONS_ACCEPT, FILM_ACCEPT, useBringFilm } from './useBringFilm';
+import { type Brought, CAPTIONS_ACCEPT, FILM_ACCEPT, useBringFilm } from './useBringFilm';
 import { WriteWords } from './WriteWords';
 
 interface BringFilmProps {
@@ -15,12 +15,12 @@ interface BringFilmProps {
   /** The film whose words are still to come. */
   film?: WalkFilm | undefined;
   file?: Blob | undefined;
-  onChosen: () => void;
+  brought: Brought;
 }
 
 /** Where a film and its words come in: two files, dropped or chosen, or words that are pasted. */
-export function BringFilm({ walk, film, file, onChosen }: BringFilmProps) {
-  const { problem, notes, isBusy, bringFiles, bringText, bringMade } = useBringFilm(walk, film, onChosen);
+export function BringFilm({ walk, film, file, brought }: BringFilmProps) {
+  const { problem, isBusy, bringFiles, bringText, bringMade } = useBringFilm(walk, film, brought);
   const [text, setText] = useState('');
   const [isFilming, setFilming] = useState(false);
   const take = (files: FileList | null) => files && void bringFiles([...files]);
@@ -71,9 +71,6 @@ export function BringFilm({ walk, film, file, onChosen }: BringFilmProps) {
       <p className="text-sm text-soft max-sm:hidden">Or drop both files here.</p>
       {isBusy && <p role="status">Reading…</p>}
       {problem && <Notice look="warn">{problem}</Notice>}
-      {notes.map((note) => (
-        <Notice key={note}>{note}</Notice>
-      ))}
       <Fold title="Paste what was said">
         <form
           className="space-y-2"

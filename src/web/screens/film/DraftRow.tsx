@@ -65,7 +65,12 @@ export function DraftRow({ walk, each, frame, isInHand, isChanging, isBusy, acti
           {each.is === 'left-out' && <span className="block text-sm text-soft">Left out</span>}
         </span>
         {frame && group !== 'done' && (
-          <img src={frame.url} alt="" className="h-11 w-18 shrink-0 rounded-sm object-cover" />
+          <img
+            src={frame.url}
+            data-at={frame.atS}
+            alt=""
+            className="h-11 w-18 shrink-0 rounded-sm object-cover"
+          />
         )}
       </button>
       {isInHand &&

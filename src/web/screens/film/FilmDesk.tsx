@@ -1,5 +1,6 @@
 import { useRef, useState } from 'react';
 import type { FilmCaption, WalkFilm } from '#core/walk';
+import { Notice } from '../../components/Notice';
 import type { FilmLoad } from '../../film/useFilmFile';
 import type { OpenWalk } from '../../sync/useWalk';
 import { KeyHelp } from '../walk/KeyHelp';
@@ -9,6 +10,7 @@ import { FilmFooter } from './FilmFooter';
 import { FilmMap } from './FilmMap';
 import { FilmStage, type StageHandle } from './FilmStage';
 import { ShiftOffer } from './ShiftWords';
+import type { Brought } from './useBringFilm';
 import { useFilmDesk } from './useFilmDesk';
 import { filmKeyHelp, useFilmKeys } from './useFilmKeys';
 import { WithoutFilm } from './WithoutFilm';
@@ -18,16 +20,18 @@ interface FilmDeskProps {
   film: WalkFilm;
   captions: readonly FilmCaption[];
   load: FilmLoad;
-  onChosen: () => void;
+  brought: Brought;
+  /** What was odd of what came in. */
+  notes: readonly string[];
   onAnother: () => void;
 }
 
 /** The film above, what it says beside it in the order spoken: all as said at once, the likely ones one by one, last what must be answered. */
-export function FilmDesk({ walk, film, captions, load, onChosen, onAnother }: FilmDeskProps) {
+export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother }: FilmDeskProps) {
   const [hasFailed, setFailed] = useState(false);
   const stage = useRef<StageHandle>(undefined);
   const hasFilm = load.is === 'open' && !load.told.cannotSee && load.told.width !== undefined;
-  const desk = useFilmDesk(walk, film, hasFilm, stage);
+  const desk = useFilmDesk(walk, film, load.is === 'open' && hasFilm ? load.url : undefined, stage);
   const [isHelp, setHelp] = useState(false);
   useFilmKeys(desk, stage, () => setHelp(true));
   const { current, frames, actions } = desk;
@@ -46,8 +50,11 @@ export function FilmDesk({ walk, film, captions, load, onChosen, onAnother }: Fi
             onFailed={() => setFailed(true)}
           />
         ) : (
-          <WithoutFilm walk={walk} film={film} load={load} hasFailed={hasFailed} onChosen={onChosen} />
+          <WithoutFilm walk={walk} film={film} load={load} hasFailed={hasFailed} brought={brought} />
         )}
+        {notes.map((note) => (
+          <Notice key={note}>{note}</Notice>
+        ))}
         {load.is === 'open' && <ShiftOffer walk={walk} film={film} seconds={load.told.seconds} />}
         <FilmMap
           walk={walk}

@@ -13,9 +13,14 @@ export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
   const last = [...walk.state.walkFilms.values()].at(-1);
   const film = isNew ? undefined : last;
   const load = useFilmFile(film, version);
-  const onChosen = () => {
-    setNew(false);
-    setVersion((before) => before + 1);
+  const [notes, setNotes] = useState<readonly string[]>([]);
+  const brought = {
+    onFilm: () => {
+      setNew(false);
+      setVersion((before) => before + 1);
+    },
+    onNew: () => setNew(false),
+    onNotes: (more: readonly string[]) => setNotes((before) => [...new Set([...before, ...more])]),
   };
   const captions = film && captionsOf(film);
   if (film && captions)
@@ -26,8 +31,12 @@ export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
         film={film}
         captions={captions}
         load={load}
-        onChosen={onChosen}
-        onAnother={() => setNew(true)}
+        brought={brought}
+        notes={notes}
+        onAnother={() => {
+          setNotes([]);
+          setNew(true);
+        }}
       />
     );
   const file = load.is === 'open' ? load.file : undefined;
@@ -35,7 +44,10 @@ export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
     <main className="min-h-0 flex-1 overflow-y-auto">
       {load.is === 'broken' && <Notice look="warn">{load.why}</Notice>}
       {film && <p className="px-4 pt-4 font-bold">{film.name}</p>}
-      <BringFilm walk={walk} film={film} file={file} onChosen={onChosen} />
+      {notes.map((note) => (
+        <Notice key={note}>{note}</Notice>
+      ))}
+      <BringFilm walk={walk} film={film} file={file} brought={brought} />
     </main>
   );
 }

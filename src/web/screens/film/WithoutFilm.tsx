@@ -4,19 +4,19 @@ import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import type { FilmLoad } from '../../film/useFilmFile';
 import type { OpenWalk } from '../../sync/useWalk';
-import { FILM_ACCEPT, useBringFilm } from './useBringFilm';
+import { type Brought, FILM_ACCEPT, useBringFilm } from './useBringFilm';
 
 interface WithoutFilmProps {
   walk: OpenWalk;
   film: WalkFilm;
   load: FilmLoad;
   hasFailed: boolean;
-  onChosen: () => void;
+  brought: Brought;
 }
 
 /** The words are checked without their film where it is not at hand, or cannot be shown here. */
-export function WithoutFilm({ walk, film, load, hasFailed, onChosen }: WithoutFilmProps) {
-  const { problem, bringFiles } = useBringFilm(walk, film, onChosen);
+export function WithoutFilm({ walk, film, load, hasFailed, brought }: WithoutFilmProps) {
+  const { problem, bringFiles } = useBringFilm(walk, film, brought);
   if (load.is === 'looking') return <p className="p-2">Opening the film…</p>;
   const why =
     load.is === 'broken'

@@ -15,10 +15,23 @@ export const CAPTIONS_ACCEPT =
 const isFilm = (file: File): boolean =>
   /^(video|audio)\//.test(file.type) || /\.(mp4|m4v|mov|webm|mkv|m4a|mp3|wav|ogg|oga|aac)$/i.test(file.name);
 
+/** What the screen does when something came in. */
+export interface Brought {
+  /** Something new came in. */
+  onNew: () => void;
+  /** The file of a film that is known already: it is opened anew. */
+  onFilm: () => void;
+  /** What was odd of it: said on whatever screen comes next. */
+  onNotes: (notes: readonly string[]) => void;
+}
+
 /** Takes a film and its words in: by file, one or both at once, or pasted. What cannot be taken is said, and nothing that was here is lost. */
-export function useBringFilm({ record }: OpenWalk, film: WalkFilm | undefined, onChosen: () => void) {
+export function useBringFilm(
+  { record }: OpenWalk,
+  film: WalkFilm | undefined,
+  { onFilm, onNew, onNotes }: Brought,
+) {
   const [problem, setProblem] = useState<string>();
-  const [notes, setNotes] = useState<readonly string[]>([]);
   const [isBusy, setBusy] = useState(false);
 
   const bringFilm = async (file: File, into: string | undefined): Promise<string | undefined> => {
@@ -40,11 +53,9 @@ export function useBringFilm({ record }: OpenWalk, film: WalkFilm | undefined, o
       },
     });
     if (!isKept)
-      setNotes((before) => [
-        ...before,
-        'There is no room to keep the film on this device: after a reload you choose it again.',
-      ]);
-    onChosen();
+      onNotes(['There is no room to keep the film on this device: after a reload you choose it again.']);
+    if (into === undefined) onNew();
+    else onFilm();
     return id;
   };
 
@@ -61,14 +72,14 @@ export function useBringFilm({ record }: OpenWalk, film: WalkFilm | undefined, o
     const id = into ?? newId();
     if (into === undefined) record({ kind: 'walk-film-brought', body: { film: id, name: name.slice(-120) } });
     record(...captionFacts(id, newId(), read.captions));
-    setNotes((before) => [...before, ...read.notes.map(captionNoteWords)]);
+    onNew();
+    onNotes(read.notes.map(captionNoteWords));
     return true;
   };
 
   const run = async <T>(work: () => Promise<T>): Promise<T | undefined> => {
     setBusy(true);
     setProblem(undefined);
-    setNotes([]);
     try {
       return await work();
     } catch {
@@ -81,7 +92,6 @@ export function useBringFilm({ record }: OpenWalk, film: WalkFilm | undefined, o
 
   return {
     problem,
-    notes,
     isBusy,
     bringFiles: (files: readonly File[]) =>
       run(async () => {
@@ -93,10 +103,7 @@ export function useBringFilm({ record }: OpenWalk, film: WalkFilm | undefined, o
         const [said] = words;
         if (said) await bringWords(said, said.name, id);
         if (films.length > 1 || words.length > 1)
-          setNotes((before) => [
-            ...before,
-            'One film and one file of words are taken at a time: the first of each was.',
-          ]);
+          onNotes(['One film and one file of words are taken at a time: the first of each was.']);
       }),
     /** A film made here, with the words that were heard meanwhile. */
     bringMade: (file: File, captions: readonly Caption[]) =>

@@ -13,7 +13,8 @@ import { useTaking } from './useTaking';
 export function useFilmDesk(
   walk: OpenWalk,
   film: WalkFilm,
-  hasFilm: boolean,
+  /** Where the film’s pictures come from; absent where it has none here. */
+  source: string | undefined,
   stage: RefObject<StageHandle | undefined>,
 ) {
   const { state, style, page } = walk;
@@ -36,7 +37,7 @@ export function useFilmDesk(
   const shown = of(group);
   const isOneByOne = group === 'look' || group === 'ask';
   const current = shown.find(({ key }) => key === inHand) ?? (isOneByOne ? shown[0] : undefined);
-  const { frames, progress, takeMoment, goWithout } = useFrames(drafts, current?.key, hasFilm, film.id);
+  const { frames, progress, takeMoment, frameFor, goWithout } = useFrames(drafts, current?.key, source);
   const taking = useTaking(walk, film);
 
   // What is in hand is looked at: the film goes where it was said.
@@ -59,7 +60,7 @@ export function useFilmDesk(
   const toTake = (each: GroupedDraft) => ({
     key: each.key,
     draft: each.draft,
-    frame: frames.get(each.key),
+    frame: () => frameFor(each),
   });
   const change = (each: GroupedDraft, draft: Draft) =>
     setChanged((before) => new Map(before).set(each.key, draft));
@@ -84,7 +85,7 @@ export function useFilmDesk(
     reopen: taking.reopen,
     startChange: setChanging,
     goWithout,
-    ...(hasFilm && { thisMoment: (key: string) => void takeMoment(key, stage.current?.now() ?? 0) }),
+    ...(source !== undefined && { thisMoment: (key: string) => takeMoment(key, stage.current?.now() ?? 0) }),
   };
   const said = of('said');
   return {
@@ -111,7 +112,7 @@ export function useFilmDesk(
       select(shown[Math.max(0, Math.min(shown.length - 1, index + by))]?.key);
     },
     mark: (atS: number, mark: NonNullable<ChosenFrame['mark']>) =>
-      void (currentKey && takeMoment(currentKey, atS, mark)),
+      currentKey !== undefined && takeMoment(currentKey, atS, mark),
   };
 }
 

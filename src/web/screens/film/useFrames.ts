@@ -27,29 +27,40 @@ export const wantsFrame = (draft: Draft): boolean =>
 export function useFrames(
   drafts: readonly FilmDraft[],
   inHand: string | undefined,
-  hasFilm: boolean,
-  film: string | undefined,
+  /** Where they come from; absent where there is no film at hand. */
+  source: string | undefined,
 ) {
   const [frames, setFrames] = useState<ReadonlyMap<string, ChosenFrame>>(new Map());
+  const hasFilm = source !== undefined;
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const [missing, setMissing] = useState<ReadonlySet<string>>(new Set());
   const isPulling = useRef(false);
+  const opened = useRef(source);
+  opened.current = source;
   const made = useRef<string[]>([]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another film has other pictures.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another film has other pictures, and one that was opened anew is asked anew.
   useEffect(
     () => () => {
       for (const url of made.current) URL.revokeObjectURL(url);
       made.current = [];
+      isPulling.current = false;
       setFrames(new Map());
       setMissing(new Set());
     },
-    [film],
+    [source],
   );
-  const keep = useCallback((key: string, atS: number, jpeg: Blob, mark?: ChosenFrame['mark']) => {
-    const url = URL.createObjectURL(jpeg);
-    made.current.push(url);
-    setFrames((before) => new Map(before).set(key, { atS, jpeg, url, ...(mark && { mark }) }));
-  }, []);
+  /** Moments that were chosen by hand and are being pulled. */
+  const choosing = useRef(new Map<string, Promise<ChosenFrame | undefined>>());
+  const keep = useCallback(
+    (key: string, atS: number, jpeg: Blob, mark?: ChosenFrame['mark']): ChosenFrame => {
+      const url = URL.createObjectURL(jpeg);
+      made.current.push(url);
+      const frame = { atS, jpeg, url, ...(mark && { mark }) };
+      setFrames((before) => new Map(before).set(key, frame));
+      return frame;
+    },
+    [],
+  );
 
   const wanted = useMemo(
     () =>
@@ -70,23 +81,38 @@ export function useFrames(
     const { key, draft } = next;
     const pull = async () => {
       const frame = await bestFrameAt(draft.at ?? 0);
+      // The film was closed meanwhile.
+      if (opened.current !== source) return;
       isPulling.current = false;
       if (frame) keep(key, frame.atS, frame.jpeg);
       else setMissing((before) => new Set(before).add(key));
     };
     void pull();
-  }, [lacking, inHand, hasFilm, keep]);
+  }, [lacking, inHand, source, hasFilm, keep]);
 
   return {
     frames,
     /** How many of the pictures are here, of how many. */
-    progress: { done: wanted.length - lacking.length, of: wanted.length },
+    progress: hasFilm ? { done: wanted.length - lacking.length, of: wanted.length } : { done: 0, of: 0 },
     /** Takes this moment of the film for a statement, with a ring where it was drawn. */
-    takeMoment: async (key: string, atS: number, mark?: ChosenFrame['mark']) => {
-      const frame = await frameAt(atS);
-      if (!frame) return;
-      setWithout((before) => new Set([...before].filter((each) => each !== key)));
-      keep(key, frame.atS, frame.jpeg, mark);
+    takeMoment: (key: string, atS: number, mark?: ChosenFrame['mark']) => {
+      const pulling = frameAt(atS).then((frame) => {
+        if (!frame) return undefined;
+        setWithout((before) => new Set([...before].filter((each) => each !== key)));
+        return keep(key, frame.atS, frame.jpeg, mark);
+      });
+      choosing.current.set(key, pulling);
+    },
+    /** The picture a statement is taken with, waited for where it is still being looked for. */
+    frameFor: async ({ key, draft }: Pick<FilmDraft, 'key' | 'draft'>): Promise<ChosenFrame | undefined> => {
+      const chosen = await choosing.current.get(key);
+      if (chosen) return chosen;
+      if (without.has(key) || missing.has(key) || !hasFilm || draft.at === undefined || !wantsFrame(draft))
+        return undefined;
+      const here = frames.get(key);
+      if (here) return here;
+      const frame = await bestFrameAt(draft.at);
+      return frame && keep(key, frame.atS, frame.jpeg);
     },
     goWithout: (key: string) => {
       setWithout((before) => new Set(before).add(key));

@@ -13,7 +13,8 @@ import { type ChosenFrame, ringOf } from './useFrames';
 export interface ToTake {
   key: string;
   draft: Draft;
-  frame?: ChosenFrame | undefined;
+  /** Its picture, waited for where it is still being looked for. */
+  frame: () => Promise<ChosenFrame | undefined>;
 }
 
 /** Entries that one press of a button made. */
@@ -37,7 +38,8 @@ export function useTaking(walk: OpenWalk, film: WalkFilm) {
           const facts = factsOf([each.draft], { style, newId, lampsOn: [...lampsOn] });
           if (each.draft.is === 'lamp') lampsOn.add(each.draft.lamp);
           if (facts.length === 0) continue;
-          const pictured = each.frame ? await pictureFacts(each.frame, facts, outbox) : [];
+          const frame = await each.frame();
+          const pictured = frame ? await pictureFacts(frame, facts, outbox) : [];
           ready.push({ each, facts: [...facts, ...pictured] });
         }
         const made: string[] = [];
