@@ -3,6 +3,7 @@ import type { WalkFilm } from '#core/walk';
 import type { FilmTold } from './filmFile';
 import { keptFilm } from './filmStore';
 import { openFilm } from './filmWorker';
+import { type FrameSource, HiddenPlayer, takenApart } from './frameSource';
 
 export type FilmLoad =
   | { is: 'none' }
@@ -10,7 +11,14 @@ export type FilmLoad =
   /** It is on no device at hand: its words can be checked without. */
   | { is: 'away' }
   | { is: 'broken'; why: string }
-  | { is: 'open'; url: string; told: FilmTold; file: Blob | undefined };
+  | {
+      is: 'open';
+      url: string;
+      told: FilmTold;
+      file: Blob | undefined;
+      /** Where its pictures come from; absent for a sound, and where this device can make nothing of them. */
+      frames: FrameSource | undefined;
+    };
 
 /** Films chosen since this page was opened. */
 const chosen = new Map<string, Blob>();
@@ -25,6 +33,7 @@ export function useFilmFile(film: WalkFilm | undefined, version: number): FilmLo
     if (!id) return setLoad({ is: 'none' });
     let isLeft = false;
     let url: string | undefined;
+    let player: HiddenPlayer | undefined;
     setLoad({ is: 'looking' });
     const find = async () => {
       const file = chosen.get(id) ?? (await keptFilm(id));
@@ -34,11 +43,23 @@ export function useFilmFile(film: WalkFilm | undefined, version: number): FilmLo
       if (isLeft) return;
       if (!told) return setLoad({ is: 'broken', why: notFilm });
       url = file ? URL.createObjectURL(file) : undefined;
-      setLoad({ is: 'open', url: url ?? (from as string), told, file });
+      const at = url ?? (from as string);
+      const hidden = told.cannotSee && (await HiddenPlayer.open(at, told.seconds));
+      if (hidden) player = hidden.player;
+      if (isLeft) return player?.close();
+      const { cannotSee: _, ...seen } = told;
+      setLoad({
+        is: 'open',
+        url: at,
+        file,
+        told: hidden ? { ...seen, width: hidden.width, height: hidden.height } : told,
+        frames: player ?? (told.width === undefined ? undefined : takenApart),
+      });
     };
     void find();
     return () => {
       isLeft = true;
+      player?.close();
       if (url) URL.revokeObjectURL(url);
     };
   }, [id, kept, version]);

@@ -2,6 +2,7 @@ import { Scissors } from 'lucide-react';
 import { useState } from 'react';
 import type { WalkFilm } from '#core/walk';
 import { Button } from '../../components/Button';
+import type { FrameSource } from '../../film/frameSource';
 import { hashPhoto } from '../../sync/hashPhoto';
 import { useSessions } from '../../sync/SyncContext';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -14,11 +15,12 @@ interface CutForFindingProps {
   finding: string;
   atS: number;
   seconds: number;
+  frames: FrameSource;
   hasSound: boolean;
 }
 
 /** Cuts some seconds of the film for the readers of a finding, and takes them back. */
-export function CutForFinding({ walk, film, finding, atS, seconds, hasSound }: CutForFindingProps) {
+export function CutForFinding({ walk, film, finding, atS, seconds, frames, hasSound }: CutForFindingProps) {
   const [isOpen, setOpen] = useState(false);
   const { outbox } = useSessions();
   const clip = walk.state.filmClips.get(finding);
@@ -51,6 +53,7 @@ export function CutForFinding({ walk, film, finding, atS, seconds, hasSound }: C
           atS={atS}
           filmS={seconds}
           of="video"
+          frames={frames}
           hasSound={hasSound}
           keepLabel="Let readers see it"
           keep={(made) => void keep(made)}

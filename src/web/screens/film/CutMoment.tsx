@@ -5,7 +5,7 @@ import { Choice } from '../../components/Choice';
 import { Field, inputLook } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import type { Cut } from '../../film/cutFilm';
-import { frameAt } from '../../film/filmWorker';
+import type { FrameSource } from '../../film/frameSource';
 import { Player } from '../../recordings/Player';
 import { BackCloses } from '../../shell/backCloses';
 import { clockOf } from './groups';
@@ -17,6 +17,8 @@ export interface CutWanted {
   atS: number;
   filmS: number;
   of: Cut['of'];
+  /** Where its pictures come from; a sound needs none. */
+  frames?: FrameSource;
   hasSound: boolean;
   /** What is done with it when somebody has seen or heard it. */
   keep: (made: CutMade) => void;
@@ -31,6 +33,7 @@ export function CutMoment({
   atS,
   filmS,
   of: first,
+  frames,
   hasSound,
   keep,
   keepLabel,
@@ -84,7 +87,9 @@ export function CutMoment({
               onChange={change(setLength)}
             />
           </div>
-          {of === 'video' && !made && <CoverBoxes atS={fromS} boxes={boxes} onBoxes={setBoxes} />}
+          {of === 'video' && !made && frames && (
+            <CoverBoxes frames={frames} atS={fromS} boxes={boxes} onBoxes={setBoxes} />
+          )}
           {made && (
             <>
               <Player of={made.of} url={made.url} label={title} />
@@ -127,10 +132,12 @@ export function CutMoment({
 
 /** The first frame of the cut: a finger drags boxes over what nobody outside the yard gets to see. */
 function CoverBoxes({
+  frames,
   atS,
   boxes,
   onBoxes,
 }: {
+  frames: FrameSource;
   atS: number;
   boxes: Cut['boxes'];
   onBoxes: (boxes: Cut['boxes']) => void;
@@ -141,7 +148,7 @@ function CoverBoxes({
   useEffect(() => {
     let made: string | undefined;
     let isLeft = false;
-    void frameAt(atS).then((frame) => {
+    void frames.one(atS).then((frame) => {
       if (!frame || isLeft) return;
       made = URL.createObjectURL(frame.jpeg);
       setUrl(made);
@@ -150,7 +157,7 @@ function CoverBoxes({
       isLeft = true;
       if (made) URL.revokeObjectURL(made);
     };
-  }, [atS]);
+  }, [frames, atS]);
   const placeOf = (event: PointerEvent<HTMLElement>) => {
     const box = event.currentTarget.getBoundingClientRect();
     const share = (value: number) => Math.min(1, Math.max(0, value));

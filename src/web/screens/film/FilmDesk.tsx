@@ -30,11 +30,11 @@ interface FilmDeskProps {
 export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother }: FilmDeskProps) {
   const [hasFailed, setFailed] = useState(false);
   const stage = useRef<StageHandle>(undefined);
-  const hasFilm = load.is === 'open' && !load.told.cannotSee && load.told.width !== undefined;
-  const desk = useFilmDesk(walk, film, load.is === 'open' && hasFilm ? load.url : undefined, stage);
+  const frames = load.is === 'open' ? load.frames : undefined;
+  const desk = useFilmDesk(walk, film, frames, stage);
   const [isHelp, setHelp] = useState(false);
   useFilmKeys(desk, stage, () => setHelp(true));
-  const { current, frames, actions } = desk;
+  const { current, actions } = desk;
   const choices = current?.group === 'ask' && 'choices' in current.draft ? current.draft.choices : undefined;
   return (
     <main className="flex min-h-0 flex-1 flex-col lg:grid lg:grid-cols-[minmax(0,1fr)_27rem]">
@@ -44,7 +44,7 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
             load={load}
             captions={captions}
             shiftS={film.shiftS}
-            frame={current && frames.get(current.key)}
+            frame={current && desk.frames.get(current.key)}
             handle={stage}
             onMark={current ? desk.mark : undefined}
             onFailed={() => setFailed(true)}
@@ -72,7 +72,7 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
         <DraftList
           walk={walk}
           desk={desk}
-          {...(load.is === 'open' && hasFilm
+          {...(load.is === 'open' && frames
             ? {
                 cutFor: (finding, atS) => (
                   <CutForFinding
@@ -81,6 +81,7 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
                     finding={finding}
                     atS={atS}
                     seconds={load.told.seconds}
+                    frames={frames}
                     hasSound={load.told.hasSound}
                   />
                 ),

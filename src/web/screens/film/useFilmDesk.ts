@@ -1,6 +1,7 @@
 import { type RefObject, useEffect, useMemo, useState } from 'react';
 import { type Answer, answered, type Draft, isTakeable } from '#core/speech';
 import type { WalkFilm } from '#core/walk';
+import type { FrameSource } from '../../film/frameSource';
 import type { OpenWalk } from '../../sync/useWalk';
 import type { DraftActions } from './DraftRow';
 import type { StageHandle } from './FilmStage';
@@ -14,7 +15,7 @@ export function useFilmDesk(
   walk: OpenWalk,
   film: WalkFilm,
   /** Where the film’s pictures come from; absent where it has none here. */
-  source: string | undefined,
+  source: FrameSource | undefined,
   stage: RefObject<StageHandle | undefined>,
 ) {
   const { state, style, page } = walk;

@@ -2,7 +2,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import type { FilmDraft } from '#core/filmed';
 import type { Mark, Place } from '#core/picture';
 import type { Draft } from '#core/speech';
-import { bestFrameAt, frameAt } from '../../film/filmWorker';
+import type { FrameSource } from '../../film/frameSource';
 
 /** A picture of the film for a statement. */
 export interface ChosenFrame {
@@ -28,10 +28,9 @@ export function useFrames(
   drafts: readonly FilmDraft[],
   inHand: string | undefined,
   /** Where they come from; absent where there is no film at hand. */
-  source: string | undefined,
+  source: FrameSource | undefined,
 ) {
   const [frames, setFrames] = useState<ReadonlyMap<string, ChosenFrame>>(new Map());
-  const hasFilm = source !== undefined;
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const [missing, setMissing] = useState<ReadonlySet<string>>(new Set());
   const isPulling = useRef(false);
@@ -76,11 +75,11 @@ export function useFrames(
   );
   useEffect(() => {
     const next = lacking.find(({ key }) => key === inHand) ?? lacking[0];
-    if (!hasFilm || isPulling.current || next?.draft.at === undefined) return;
+    if (!source || isPulling.current || next?.draft.at === undefined) return;
     isPulling.current = true;
     const { key, draft } = next;
     const pull = async () => {
-      const frame = await bestFrameAt(draft.at ?? 0);
+      const frame = await source.best(draft.at ?? 0);
       // The film was closed meanwhile.
       if (opened.current !== source) return;
       isPulling.current = false;
@@ -88,15 +87,15 @@ export function useFrames(
       else setMissing((before) => new Set(before).add(key));
     };
     void pull();
-  }, [lacking, inHand, source, hasFilm, keep]);
+  }, [lacking, inHand, source, keep]);
 
   return {
     frames,
     /** How many of the pictures are here, of how many. */
-    progress: hasFilm ? { done: wanted.length - lacking.length, of: wanted.length } : { done: 0, of: 0 },
+    progress: source ? { done: wanted.length - lacking.length, of: wanted.length } : { done: 0, of: 0 },
     /** Takes this moment of the film for a statement, with a ring where it was drawn. */
     takeMoment: (key: string, atS: number, mark?: ChosenFrame['mark']) => {
-      const pulling = frameAt(atS).then((frame) => {
+      const pulling = (source?.one(atS) ?? Promise.resolve(undefined)).then((frame) => {
         if (!frame) return undefined;
         setWithout((before) => new Set([...before].filter((each) => each !== key)));
         return keep(key, frame.atS, frame.jpeg, mark);
@@ -107,11 +106,11 @@ export function useFrames(
     frameFor: async ({ key, draft }: Pick<FilmDraft, 'key' | 'draft'>): Promise<ChosenFrame | undefined> => {
       const chosen = await choosing.current.get(key);
       if (chosen) return chosen;
-      if (without.has(key) || missing.has(key) || !hasFilm || draft.at === undefined || !wantsFrame(draft))
+      if (without.has(key) || missing.has(key) || !source || draft.at === undefined || !wantsFrame(draft))
         return undefined;
       const here = frames.get(key);
       if (here) return here;
-      const frame = await bestFrameAt(draft.at);
+      const frame = await source.best(draft.at);
       return frame && keep(key, frame.atS, frame.jpeg);
     },
     goWithout: (key: string) => {
