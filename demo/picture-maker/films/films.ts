@@ -212,7 +212,7 @@ const kivo: Film = {
         distanceMm: 850,
         mark: { kind: 'touch-in', diameterMm: 12 },
       }),
-      'driver’s door somebody has touched in a chip',
+      'driver’s door has been touched in',
     ),
     shot(3.6, wheel('rl'), 'nearside rear wheel is fine'),
     inside(

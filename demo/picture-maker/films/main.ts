@@ -4,6 +4,7 @@ import { mkdir, readFile, writeFile } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import type { Page } from '@playwright/test';
 import { openStage } from '../openStage';
 import { captionsFile } from './captionsFile';
 import { engineSound } from './engineSound';
@@ -11,26 +12,34 @@ import { films } from './films';
 import { type Film, type FilmTruth, FRAMES_PER_S, timesOf } from './spec';
 
 /**
- * Makes the yard's films, their captions and what is so in them: `npm run demo:films`, or `npm run demo:films -- nim` for one of them. Frames are encoded by
- * ffmpeg as they come.
+ * Makes the yard's films, their captions and what is so in them: `npm run demo:films`, or `npm run demo:films -- nim` for one of them; with `--captions` the captions
+ * alone. Frames are encoded by ffmpeg as they come; a film takes the better part of an hour on two cores.
  */
 const out = fileURLToPath(new URL('../../films', import.meta.url));
-const words = process.argv.slice(2);
+const isOnlyCaptions = process.argv.includes('--captions');
+const words = process.argv.slice(2).filter((word) => !word.startsWith('--'));
 const wanted = films.filter(({ name }) => words.length === 0 || words.includes(name));
 /** No film is longer than this in the repository. */
 const MOST_BYTES = 12 * 1024 * 1024;
 const TRUTH_EVERY = FRAMES_PER_S / 2;
 
-const stage = await openStage();
-try {
-  await mkdir(out, { recursive: true });
-  for (const film of wanted) await make(film);
-} finally {
-  await stage.close();
+await mkdir(out, { recursive: true });
+for (const film of wanted) await writeCaptions(film);
+if (!isOnlyCaptions) {
+  const stage = await openStage();
+  try {
+    for (const film of wanted) await make(film, stage.page);
+  } finally {
+    await stage.close();
+  }
 }
 
-async function make(film: Film): Promise<void> {
-  const { page } = stage;
+async function writeCaptions(film: Film): Promise<void> {
+  const captions = captionsFile(film);
+  await writeFile(join(out, captions.name), captions.text);
+}
+
+async function make(film: Film, page: Page): Promise<void> {
   const told = await page.evaluate((asked) => window.openFilm(asked), film);
   const sound = join(tmpdir(), `${film.name}-sound.wav`);
   const engineFrom = timesOf(film)[film.engineFromShot]?.leavesFor ?? 0;
@@ -58,8 +67,6 @@ async function make(film: Film): Promise<void> {
     seen,
   };
   await writeFile(join(out, `${film.name}.truth.json`), `${JSON.stringify(truth)}\n`);
-  const captions = captionsFile(film);
-  await writeFile(join(out, captions.name), captions.text);
   process.stdout.write(`${file} ${Math.round(length / 1024)} kB\n`);
 }
 

@@ -1,5 +1,5 @@
-export type { Caption, CaptionIssue, CaptionNote, CaptionsRead } from './caption';
+export type { Caption, CaptionsRead } from './caption';
 export { captionIssueWords, captionNoteWords } from './captionWords';
-export { MOST_CAPTIONS, readCaptions } from './readCaptions';
-export { type Shift, shiftsFor } from './shifts';
+export { readCaptions } from './readCaptions';
+export { shiftsFor } from './shifts';
 export { toTalk } from './toTalk';

@@ -1,5 +1,4 @@
-export { type AgainstWalk, againstWalk, againstWalkWords } from './againstWalk';
-export { draftKey } from './draftKey';
+export { againstWalk, againstWalkWords } from './againstWalk';
 export { type FilmDraft, readFilm, standingOf } from './filmDrafts';
 export { captionFacts } from './filmFacts';
-export { bestFrame, frameTimes, type JudgedFrame } from './frameTimes';
+export { bestFrame, frameTimes } from './frameTimes';

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { WalkFilm } from '#core/walk';
 import type { FilmTold } from './filmFile';
-import { keptFilm } from './filmStore';
+import { forgetFilm, keptFilm } from './filmStore';
 import { openFilm } from './filmWorker';
 import { type FrameSource, HiddenPlayer, takenApart } from './frameSource';
 
@@ -22,6 +22,12 @@ export type FilmLoad =
 
 /** Films chosen since this page was opened. */
 const chosen = new Map<string, Blob>();
+/** Takes a film off this device; what was taken from it stays. */
+export async function dropFilm(film: string): Promise<void> {
+  chosen.delete(film);
+  await forgetFilm(film);
+}
+
 export const rememberFilm = (film: string, file: Blob): void => void chosen.set(film, file);
 
 /** The film on this device, else at the yard: opened for its frames, with an address to play it from. */

@@ -94,6 +94,7 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
           load={load}
           desk={desk}
           onAnother={onAnother}
+          onDropped={brought.onFilm}
           now={() => stage.current?.now() ?? 0}
         />
       </section>

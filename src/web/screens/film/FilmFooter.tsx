@@ -13,12 +13,13 @@ interface FilmFooterProps {
   load: FilmLoad;
   desk: FilmDeskState;
   onAnother: () => void;
+  onDropped: () => void;
   /** Where the film stands, seconds. */
   now: () => number;
 }
 
 /** Where the thumb is: all as said at once, what comes after, and the way back. */
-export function FilmFooter({ walk, film, load, desk, onAnother, now }: FilmFooterProps) {
+export function FilmFooter({ walk, film, load, desk, onAnother, onDropped, now }: FilmFooterProps) {
   const { group, counts, progress, isTaking, canUndo } = desk;
   const isOver = counts.said + counts.look + counts.ask === 0 && counts.done > 0;
   return (
@@ -40,7 +41,7 @@ export function FilmFooter({ walk, film, load, desk, onAnother, now }: FilmFoote
           What is left, and the report
         </Link>
       )}
-      <FilmMore walk={walk} film={film} load={load} onAnother={onAnother} now={now} />
+      <FilmMore walk={walk} film={film} load={load} onAnother={onAnother} onDropped={onDropped} now={now} />
       <Button look="tape" className="ml-auto" disabled={!canUndo} onClick={desk.undo}>
         <Undo2 aria-hidden size={20} /> Undo
       </Button>

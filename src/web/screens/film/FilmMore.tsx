@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { WalkFilm } from '#core/walk';
 import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
-import type { FilmLoad } from '../../film/useFilmFile';
+import { dropFilm, type FilmLoad } from '../../film/useFilmFile';
 import { sizeWords } from '../../recordings/recordingProblem';
 import type { OpenWalk } from '../../sync/useWalk';
 import { CutEngine } from './CutButtons';
@@ -15,11 +15,13 @@ interface FilmMoreProps {
   film: WalkFilm;
   load: FilmLoad;
   onAnother: () => void;
+  /** The film was taken off this device. */
+  onDropped: () => void;
   now: () => number;
 }
 
 /** What is seldom wanted: keeping the film at the yard, and another film. */
-export function FilmMore({ walk, film, load, onAnother, now }: FilmMoreProps) {
+export function FilmMore({ walk, film, load, onAnother, onDropped, now }: FilmMoreProps) {
   const file = load.is === 'open' ? load.file : undefined;
   const { keep } = useKeeping(walk, film, file);
   const [engineAt, setEngineAt] = useState<number>();
@@ -51,6 +53,13 @@ export function FilmMore({ walk, film, load, onAnother, now }: FilmMoreProps) {
             </MenuItem>
           )}
           {film.kept && <p className="px-3 py-2 text-soft">The film is kept at the yard.</p>}
+          {file && (
+            <MenuItem>
+              <button type="button" className={item} onClick={() => void dropFilm(film.id).then(onDropped)}>
+                Take the film off this device
+              </button>
+            </MenuItem>
+          )}
           <MenuItem>
             <button type="button" className={item} onClick={onAnother}>
               Bring another film or other words
