@@ -3,6 +3,7 @@ import { cpus, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { benchAppend } from './append';
 import { benchBuyer } from './buyer';
+import { benchFilm } from './film';
 import { benchGauge } from './gauge';
 import { benchHandover } from './handover';
 import { benchHostile } from './hostile/main';
@@ -30,6 +31,7 @@ const benches = {
   phones: benchPhones,
   replay: benchReplay,
   speech: benchSpeech,
+  film: benchFilm,
   walk: benchWalk,
   yard: benchYard,
   photos: benchPhotos,

@@ -1,4 +1,4 @@
 export { againstWalk, againstWalkWords } from './againstWalk';
 export { type FilmDraft, readFilm, standingOf } from './filmDrafts';
 export { captionFacts } from './filmFacts';
-export { bestFrame, frameTimes } from './frameTimes';
+export { bestFrame, frameTimes, type JudgedFrame } from './frameTimes';

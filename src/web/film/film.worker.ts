@@ -55,13 +55,12 @@ async function run(task: FilmTask): Promise<Omit<FilmAnswer, 'id'>> {
       return { opened };
     }
     case 'best': {
-      const frames = (await film?.pull(frameTimes(task.atS, seconds))) ?? [];
-      const best = bestFrame(frames, task.atS);
-      const frame = frames.find(({ atS }) => atS === best?.atS);
+      const times = frameTimes(task.atS, seconds);
+      const frame = await film?.pull(times, (judged) => bestFrame(judged, task.atS));
       return frame ? { frame } : {};
     }
     case 'one': {
-      const [frame] = (await film?.pull([task.atS])) ?? [];
+      const frame = await film?.pull([task.atS], ([only]) => only);
       return frame ? { frame } : {};
     }
     case 'cut':

@@ -1,6 +1,7 @@
 import { ALL_FORMATS, BlobSource, CanvasSink, Input, type InputVideoTrack, UrlSource } from 'mediabunny';
+import type { JudgedFrame } from '#core/filmed';
 import { JUDGED_SIDE, measureQuality } from '#core/photos';
-import { greyOf } from '../pictures/readPixels';
+import { greyOfImage } from '../pictures/readPixels';
 
 /** A film as it was opened. */
 export interface FilmTold {
@@ -53,26 +54,34 @@ export class FilmFile {
     return { ...told, width: video.displayWidth, height: video.displayHeight };
   }
 
-  /** Frames at these seconds in all their pixels, with how sharp each is; those that cannot be had are left out. */
-  pull(times: readonly number[]): Promise<PulledFrame[]> {
-    return Promise.race([this.#pull(times), this.#closed]);
+  /** The frame at one of these seconds that `choose` takes, in all its pixels: each is judged, and only the chosen one is kept. */
+  pull(
+    times: readonly number[],
+    choose: (frames: readonly JudgedFrame[]) => JudgedFrame | undefined,
+  ): Promise<PulledFrame | undefined> {
+    return Promise.race([this.#pull(times, choose), this.#closed]);
   }
 
-  async #pull(times: readonly number[]): Promise<PulledFrame[]> {
-    if (!this.#video) return [];
+  async #pull(
+    times: readonly number[],
+    choose: (frames: readonly JudgedFrame[]) => JudgedFrame | undefined,
+  ): Promise<PulledFrame | undefined> {
+    if (!this.#video) return undefined;
     const sink = new CanvasSink(this.#video);
     const inOrder = [...times].sort((a, b) => a - b);
-    const frames: PulledFrame[] = [];
+    const judged: (JudgedFrame & { canvas: OffscreenCanvas })[] = [];
     let at = 0;
     for await (const taken of sink.canvasesAtTimestamps(inOrder)) {
       const atS = inOrder[at++] ?? 0;
       if (!taken) continue;
       const canvas = taken.canvas as OffscreenCanvas;
-      const jpeg = await canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
-      const { sharpest } = measureQuality(await greyOf(jpeg, JUDGED_SIDE));
-      frames.push({ atS, blurPx: sharpest, jpeg });
+      judged.push({ atS, blurPx: measureQuality(greyOfImage(canvas, JUDGED_SIDE)).sharpest, canvas });
     }
-    return frames;
+    const chosen = choose(judged);
+    const frame = judged.find(({ atS }) => atS === chosen?.atS);
+    if (!frame) return undefined;
+    const jpeg = await frame.canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
+    return { atS: frame.atS, blurPx: frame.blurPx, jpeg };
   }
 
   close(): void {

@@ -11,14 +11,18 @@ let worker: Worker | undefined;
 let lastId = 0;
 const waiting = new Map<number, (answer: FilmAnswer) => void>();
 
+/** Loads what takes films apart, before anything is asked of it. */
+export function startFilmWorker(): void {
+  if (worker) return;
+  worker = new Worker(new URL('./film.worker.ts', import.meta.url), { type: 'module' });
+  worker.onmessage = ({ data }: MessageEvent<FilmAnswer>) => {
+    waiting.get(data.id)?.(data);
+    waiting.delete(data.id);
+  };
+}
+
 function ask(task: Asked<FilmTask>): Promise<FilmAnswer> {
-  if (!worker) {
-    worker = new Worker(new URL('./film.worker.ts', import.meta.url), { type: 'module' });
-    worker.onmessage = ({ data }: MessageEvent<FilmAnswer>) => {
-      waiting.get(data.id)?.(data);
-      waiting.delete(data.id);
-    };
-  }
+  startFilmWorker();
   const id = ++lastId;
   return new Promise((resolve) => {
     waiting.set(id, resolve);

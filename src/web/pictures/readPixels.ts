@@ -3,6 +3,13 @@ import type { Grey } from '#core/photos';
 /** A picture in grey, upright, its longer side at most `side` pixels (0 for as it is). Runs in a worker. Throws when it is no picture. */
 export async function greyOf(blob: Blob, side: number): Promise<Grey> {
   const whole = await createImageBitmap(blob, { imageOrientation: 'from-image' });
+  const grey = greyOfImage(whole, side);
+  whole.close();
+  return grey;
+}
+
+/** The same of what is decoded already. */
+export function greyOfImage(whole: ImageBitmap | OffscreenCanvas, side: number): Grey {
   const scale = side > 0 ? Math.min(1, side / Math.max(whole.width, whole.height)) : 1;
   const [width, height] = [Math.round(whole.width * scale), Math.round(whole.height * scale)];
   const canvas = new OffscreenCanvas(width, height);
@@ -10,7 +17,6 @@ export async function greyOf(blob: Blob, side: number): Promise<Grey> {
   if (!context) throw new Error('No room to draw the picture.');
   context.imageSmoothingQuality = 'medium';
   context.drawImage(whole, 0, 0, width, height);
-  whole.close();
   const { data } = context.getImageData(0, 0, width, height);
   const grey = new Uint8Array(width * height);
   // Luma by the weights of ITU-R BT.601, in 256ths.

@@ -2,16 +2,17 @@ import type { OpenWalk } from '../../sync/useWalk';
 import { type DraftActions, DraftRow } from './DraftRow';
 import { type Group, groupNames, groups } from './groups';
 import type { FilmDeskState } from './useFilmDesk';
+import { useGrowing } from './useGrowing';
 
 interface DraftListProps {
   walk: OpenWalk;
   desk: FilmDeskState;
-  cutFor?: DraftActions['cutFor'];
+  cutFor?: DraftActions['cutFor'] | undefined;
 }
 
 /** The statements of a film by what is to be done with them, in the order spoken. */
 export function DraftList({ walk, desk, cutFor }: DraftListProps) {
-  const { group, counts, shown, current, changing, frames, actions, isTaking, isRead } = desk;
+  const { group, counts } = desk;
   return (
     <>
       <div
@@ -32,24 +33,35 @@ export function DraftList({ walk, desk, cutFor }: DraftListProps) {
           </button>
         ))}
       </div>
-      <ul key={group} aria-label={groupNames[group]} className="min-h-0 flex-1 overflow-y-auto">
-        {shown.map((each) => (
-          <DraftRow
-            key={each.key}
-            walk={walk}
-            each={each}
-            frame={frames.get(each.key)}
-            isInHand={each.key === current?.key}
-            isChanging={each.key === changing}
-            isBusy={isTaking}
-            actions={{ ...actions, cutFor }}
-          />
-        ))}
-        {shown.length === 0 && (
-          <li className="p-4 text-soft">{isRead ? nothingIn[group] : 'Reading what was said…'}</li>
-        )}
-      </ul>
+      <Rows key={group} walk={walk} desk={desk} cutFor={cutFor} />
     </>
+  );
+}
+
+function Rows({ walk, desk, cutFor }: DraftListProps) {
+  const { group, shown: all, current, changing, frames, actions, isTaking, isRead } = desk;
+  const { shown, onScroll } = useGrowing(
+    all,
+    all.findIndex(({ key }) => key === current?.key),
+  );
+  return (
+    <ul aria-label={groupNames[group]} className="min-h-0 flex-1 overflow-y-auto" onScroll={onScroll}>
+      {shown.map((each) => (
+        <DraftRow
+          key={each.key}
+          walk={walk}
+          each={each}
+          frame={frames.get(each.key)}
+          isInHand={each.key === current?.key}
+          isChanging={each.key === changing}
+          isBusy={isTaking}
+          actions={{ ...actions, cutFor }}
+        />
+      ))}
+      {shown.length === 0 && (
+        <li className="p-4 text-soft">{isRead ? nothingIn[group] : 'Reading what was said…'}</li>
+      )}
+    </ul>
   );
 }
 

@@ -1,6 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import type { PartId } from '#core/car';
 import type { FilmDraft } from '#core/filmed';
+import type { Draft } from '#core/speech';
 import { partStatus } from '#core/walk';
 import { ghostsOf } from '../../heard/ghosts';
 import { FaceMap } from '../../map/FaceMap';
@@ -16,6 +17,15 @@ interface FilmMapProps {
   onPart?: ((part: PartId) => void) | undefined;
 }
 
+/** One strip for each part: where on it each fault is was only said. */
+function firstOfParts(drafts: readonly FilmDraft[]): Draft[] {
+  const first = new Map<string, Draft>();
+  for (const { is, draft } of drafts)
+    if (is === 'open' && draft.is === 'finding' && draft.part && !first.has(draft.part))
+      first.set(draft.part, draft);
+  return [...first.values()];
+}
+
 /** The side of the car that the statement in hand is about, with what the film says drawn on it before it is in the record. */
 export function FilmMap({ walk, drafts, inHand, onPart }: FilmMapProps) {
   const { state, style, page } = walk;
@@ -28,10 +38,7 @@ export function FilmMap({ walk, drafts, inHand, onPart }: FilmMapProps) {
   const findings = useMemo(
     () => [
       ...state.findings.map((finding) => toMapFinding(finding, style.parts.get(finding.part))),
-      ...ghostsOf(
-        drafts.filter(({ is }) => is === 'open').map((each) => each.draft),
-        style,
-      ),
+      ...ghostsOf(firstOfParts(drafts), style),
     ],
     [state, style, drafts],
   );

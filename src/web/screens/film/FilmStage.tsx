@@ -33,6 +33,7 @@ const SAME_MOMENT_S = 0.3;
 export function FilmStage({ load, captions, shiftS, frame, handle, onMark, onFailed }: FilmStageProps) {
   const { told, url } = load;
   const video = useRef<HTMLVideoElement>(null);
+  const wanted = useRef<number>(undefined);
   const [at, setAt] = useState(0);
   const [isPlaying, setPlaying] = useState(false);
   const [ring, setRing] = useState<ChosenFrame['mark']>();
@@ -41,14 +42,18 @@ export function FilmStage({ load, captions, shiftS, frame, handle, onMark, onFai
   useEffect(() => {
     handle.current = {
       seek: (seconds) => {
-        if (!video.current) return;
-        video.current.pause();
-        video.current.currentTime = Math.max(0, Math.min(told.seconds - 0.05, seconds));
-        setAt(video.current.currentTime);
+        const player = video.current;
+        if (!player) return;
+        player.pause();
+        const to = Math.max(0, Math.min(told.seconds - 0.05, seconds));
+        setAt(to);
+        // A slider asks for more places than a film can be shown at: the last of them counts.
+        if (player.seeking) wanted.current = to;
+        else player.currentTime = to;
       },
       toggle: () =>
         video.current?.paused ? void video.current.play().catch(onFailed) : video.current?.pause(),
-      now: () => video.current?.currentTime ?? 0,
+      now: () => wanted.current ?? video.current?.currentTime ?? 0,
     };
     return () => {
       handle.current = undefined;
@@ -86,7 +91,12 @@ export function FilmStage({ load, captions, shiftS, frame, handle, onMark, onFai
           preload="auto"
           aria-label="Film of the walk"
           className={isSeen ? 'size-full' : 'h-12 w-full'}
-          onTimeUpdate={({ currentTarget }) => setAt(currentTarget.currentTime)}
+          onTimeUpdate={({ currentTarget }) => !currentTarget.seeking && setAt(currentTarget.currentTime)}
+          onSeeked={({ currentTarget }) => {
+            const to = wanted.current;
+            wanted.current = undefined;
+            if (to !== undefined) currentTarget.currentTime = to;
+          }}
           onPlay={() => setPlaying(true)}
           onPause={() => setPlaying(false)}
           onError={onFailed}
