@@ -100,6 +100,26 @@ try {
   const done = await walkOf('tessel');
   const half = await walkOf('sarrow');
   const painted = await walkOf('BT-122');
+  // A car that nobody walked: the demo has a film of it.
+  const filmed = crypto.randomUUID();
+  const [unwalked] = (await getJson('/api/cars?search=BT-098')).cars;
+  const begun = { carId: unwalked.car.id, bodyStyle: unwalked.car.bodyStyle };
+  await fetch(`${origin}/api/walks/${filmed}/entries`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', ...signed },
+    body: JSON.stringify({
+      entries: [
+        {
+          id: crypto.randomUUID(),
+          walk: filmed,
+          who: (await getJson('/api/me')).me.person,
+          at: new Date().toISOString(),
+          kind: 'walk-begun',
+          body: begun,
+        },
+      ],
+    }),
+  });
   const report = (await getJson(`/api/walks/${done}`)).reports.at(-1).id as string;
   const share = await (
     await fetch(`${origin}/api/reports/${report}/shares`, {
@@ -184,10 +204,14 @@ try {
       },
     },
     {
-      path: '/help/what-to-say',
+      path: `/walks/${filmed}/film`,
       before: async (page) => {
-        await page.getByLabel('Look up a word').fill('kerb');
-        await page.waitForTimeout(400);
+        await page
+          .locator('main input[type=file]')
+          .first()
+          .setInputFiles(['demo/films/nim.mp4', 'demo/films/nim.vtt']);
+        await page.locator('li[data-key]', { hasText: 'Dent' }).getByRole('button').first().click();
+        await page.getByText('Looking for its pictures').waitFor({ state: 'hidden', timeout: 60_000 });
       },
     },
   ]);

@@ -437,3 +437,43 @@ test(
     await expect(rows(page).first().locator('img')).toBeVisible({ timeout: 30_000 });
   },
 );
+
+test(
+  'from bringing the film to a signed report it is few taps',
+  onlyAt('phone', 'it is counted with one hand'),
+  async ({ page, server, beginWalk }) => {
+    test.slow();
+    await page.addInitScript(() => {
+      document.addEventListener(
+        'pointerdown',
+        () => sessionStorage.setItem('taps', String(Number(sessionStorage.getItem('taps') ?? 0) + 1)),
+        true,
+      );
+    });
+    const { walk } = await beginWalk(nim);
+    await openFilm(page, server, walk);
+    await page.evaluate(() => sessionStorage.removeItem('taps'));
+    // Two files chosen in the system's own dialog: a tap to open it, one on each of them, one to close it.
+    const IN_THE_DIALOG = 4;
+    await bring(page, film, words);
+    await page.getByRole('button', { name: /^Accept all \d+/ }).click();
+    for (const left of ['1', '0']) {
+      await page.getByRole('button', { name: 'Accept', exact: true }).click();
+      await expect(tab(page, `Look at ${left}`)).toBeVisible();
+    }
+    await page.getByRole('link', { name: 'What is left, and the report' }).click();
+    await page.getByRole('button', { name: 'Freeze and sign the report' }).click();
+    await expect(page.getByText(/Revision 1/).first()).toBeVisible();
+    const taps = IN_THE_DIALOG + (await page.evaluate(() => Number(sessionStorage.getItem('taps') ?? 0)));
+    test.info().annotations.push({ type: 'taps', description: String(taps) });
+    expect(taps).toBeLessThanOrEqual(150);
+    const { reports } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
+      reports: { id: string }[];
+    };
+    const { report } = (await (await server.fetch(`/api/reports/${reports[0]?.id}`)).json()) as {
+      report: { findings: { photos: number[] }[] };
+    };
+    expect(report.findings.length).toBeGreaterThanOrEqual(8);
+    expect(report.findings.every(({ photos }) => photos.length > 0)).toBe(true);
+  },
+);

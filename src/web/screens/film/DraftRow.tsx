@@ -1,7 +1,8 @@
-import { Check, ImageOff, Pencil, Undo2, X } from 'lucide-react';
+import { Check, ImageOff, Pencil, Ruler, Undo2, X } from 'lucide-react';
 import { type ReactNode, useEffect, useRef } from 'react';
+import { Link } from 'react-router';
 import { type Answer, askMessage, type Draft } from '#core/speech';
-import { Button } from '../../components/Button';
+import { Button, buttonLook } from '../../components/Button';
 import { draftWords } from '../../heard/draftWords';
 import { Choices, whyNotLogged } from '../../heard/HeardRow';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -40,6 +41,7 @@ export function DraftRow({ walk, each, frame, isInHand, isChanging, isBusy, acti
   const { draft, key, group } = each;
   const says = draftWords(draft, style, page.car);
   const finding = each.taken && findingOf(walk, each.taken.entries);
+  const photo = finding && walk.state.photos.find((one) => one.finding === finding);
   const row = useRef<HTMLLIElement>(null);
   useEffect(() => {
     if (isInHand) row.current?.scrollIntoView({ block: 'nearest' });
@@ -80,6 +82,11 @@ export function DraftRow({ walk, each, frame, isInHand, isChanging, isBusy, acti
               <Undo2 aria-hidden size={20} /> {each.is === 'taken' ? 'Take it back' : 'Open it again'}
             </Button>
             {finding && actions.cutFor?.(finding, draft.at ?? 0)}
+            {photo && (
+              <Link to={`/walks/${page.walk}/pictures/${photo.sha256}`} className={buttonLook()}>
+                <Ruler aria-hidden size={18} /> Measure on its picture
+              </Link>
+            )}
           </div>
         ) : (
           <InHand {...{ walk, each, frame, isChanging, isBusy, actions }} />
