@@ -146,6 +146,7 @@ test('every screen of a walk works 320 pixels wide', here, async ({ page, server
       'functions',
       'kit',
       'papers',
+      'film',
       'story',
       'questions',
       'cues',
