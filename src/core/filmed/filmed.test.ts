@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
+import { toTalk } from '../captions';
 import { bodyStyle, type SideSpeech } from '../car';
 import { type Draft, readTalk } from '../speech';
 import { captionsOf, type Fact, replay, type WalkFilm } from '../walk';
@@ -9,6 +10,7 @@ import { draftKey } from './draftKey';
 import { readFilm, standingOf } from './filmDrafts';
 import { captionFacts } from './filmFacts';
 import { bestFrame, frameTimes } from './frameTimes';
+import { withoutDraft } from './withoutDraft';
 
 const FILM = idOf(0xf10);
 const style = bodyStyle('hatch-5');
@@ -69,6 +71,25 @@ describe('statements of a film', () => {
     ]).walkFilms.get(FILM) as WalkFilm;
     const standing = standingOf(readFilm(film, { style, speech }), film);
     expect(standing.map(({ is }) => is)).toEqual(['taken', 'left-out']);
+  });
+});
+
+describe('captions that led to nothing', () => {
+  it('are told: what was said of something else, and what nobody understood', () => {
+    const said = [
+      'Starts first time.',
+      'Nearside door, a dent',
+      'below the handle.',
+      '[music]',
+      'Lovely day',
+    ];
+    const captions = said.map((text, i) => ({ text, startS: i * 3, endS: i * 3 + 2.9 }));
+    const talk = toTalk(captions);
+    expect(withoutDraft(captions, readTalk(talk, { style, speech })).map(({ text }) => text)).toEqual([
+      'Starts first time.',
+      '[music]',
+      'Lovely day',
+    ]);
   });
 });
 

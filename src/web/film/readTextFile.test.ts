@@ -23,6 +23,10 @@ describe('a file of words', () => {
     expect(await readTextFile(new Blob([new Uint8Array(bytes)]))).toBe(text);
   });
 
+  it('in a western European encoding is read', async () => {
+    expect(await readTextFile(new Blob([new Uint8Array(western)]))).toBe(older);
+  });
+
   it.each([true, false])(
     'in UTF-16 without a mark is known by its zeros (little end first: %s)',
     async (little) => {

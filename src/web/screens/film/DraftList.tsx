@@ -1,17 +1,21 @@
+import type { FilmCaption } from '#core/walk';
+import { Fold } from '../../components/Fold';
 import type { OpenWalk } from '../../sync/useWalk';
 import { type DraftActions, DraftRow } from './DraftRow';
-import { type Group, groupNames, groups } from './groups';
+import { clockOf, type Group, groupNames, groups } from './groups';
 import type { FilmDeskState } from './useFilmDesk';
 import { useGrowing } from './useGrowing';
 
 interface DraftListProps {
   walk: OpenWalk;
   desk: FilmDeskState;
+  /** Goes where something was said. */
+  onGo: (caption: FilmCaption) => void;
   cutFor?: DraftActions['cutFor'] | undefined;
 }
 
 /** The statements of a film by what is to be done with them, in the order spoken. */
-export function DraftList({ walk, desk, cutFor }: DraftListProps) {
+export function DraftList({ walk, desk, cutFor, onGo }: DraftListProps) {
   const { group, counts } = desk;
   return (
     <>
@@ -33,13 +37,13 @@ export function DraftList({ walk, desk, cutFor }: DraftListProps) {
           </button>
         ))}
       </div>
-      <Rows key={group} walk={walk} desk={desk} cutFor={cutFor} />
+      <Rows key={group} walk={walk} desk={desk} cutFor={cutFor} onGo={onGo} />
     </>
   );
 }
 
-function Rows({ walk, desk, cutFor }: DraftListProps) {
-  const { group, shown: all, current, changing, frames, actions, isTaking, isRead } = desk;
+function Rows({ walk, desk, cutFor, onGo }: DraftListProps) {
+  const { group, shown: all, current, changing, frames, actions, isTaking, isRead, passedOver } = desk;
   const { shown, onScroll } = useGrowing(
     all,
     all.findIndex(({ key }) => key === current?.key),
@@ -58,6 +62,32 @@ function Rows({ walk, desk, cutFor }: DraftListProps) {
           actions={{ ...actions, cutFor }}
         />
       ))}
+      {shown.length === all.length && passedOver.length > 0 && (
+        <li className="p-2">
+          <Fold title={`Said, and led to nothing: ${passedOver.length}`}>
+            <p className="pb-1 text-sm text-soft">
+              What of it belongs into the walk is logged by hand, or taught as a word of the house on the
+              walk’s own line.
+            </p>
+            <ul>
+              {passedOver.map((caption) => (
+                <li key={`${caption.startS} ${caption.text}`}>
+                  <button
+                    type="button"
+                    className="flex min-h-11 w-full items-center gap-2 text-left"
+                    onClick={() => onGo(caption)}
+                  >
+                    <span className="w-10 shrink-0 text-sm text-soft tabular-nums">
+                      {caption.startS === undefined ? '' : clockOf(caption.startS)}
+                    </span>
+                    <q className="italic">{caption.text}</q>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          </Fold>
+        </li>
+      )}
       {shown.length === 0 && (
         <li className="p-4 text-soft">{isRead ? nothingIn[group] : 'Reading what was said…'}</li>
       )}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { captionsOf } from '#core/walk';
 import { Notice } from '../../components/Notice';
 import { useFilmFile } from '../../film/useFilmFile';
@@ -22,7 +22,7 @@ export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
     onNew: () => setNew(false),
     onNotes: (more: readonly string[]) => setNotes((before) => [...new Set([...before, ...more])]),
   };
-  const captions = film && captionsOf(film);
+  const captions = useMemo(() => film && captionsOf(film), [film]);
   if (film && captions)
     return (
       <FilmDesk

@@ -1,6 +1,7 @@
 import { type RefObject, useEffect, useMemo, useState } from 'react';
+import { withoutDraft } from '#core/filmed';
 import { type Answer, answered, type Draft, isTakeable } from '#core/speech';
-import type { WalkFilm } from '#core/walk';
+import type { FilmCaption, WalkFilm } from '#core/walk';
 import type { FrameSource } from '../../film/frameSource';
 import type { OpenWalk } from '../../sync/useWalk';
 import type { DraftActions } from './DraftRow';
@@ -14,6 +15,7 @@ import { useTaking } from './useTaking';
 export function useFilmDesk(
   walk: OpenWalk,
   film: WalkFilm,
+  captions: readonly FilmCaption[],
   /** Where the film’s pictures come from; absent where it has none here. */
   source: FrameSource | undefined,
   stage: RefObject<StageHandle | undefined>,
@@ -31,6 +33,16 @@ export function useFilmDesk(
         return groupOf(draft && each.is === 'open' ? { ...each, draft } : each, state, style, page.car);
       }),
     [read, changed, state, style, page.car],
+  );
+  const passedOver = useMemo(
+    () =>
+      read
+        ? withoutDraft(
+            captions,
+            read.map(({ draft }) => draft),
+          )
+        : [],
+    [read, captions],
   );
   const of = (wanted: Group) => drafts.filter((each) => each.group === wanted);
   const first = groups.find((each) => of(each).length > 0) ?? 'said';
@@ -91,6 +103,8 @@ export function useFilmDesk(
   const said = of('said');
   return {
     isRead: read !== undefined,
+    /** What was said and led to no statement. */
+    passedOver,
     drafts,
     counts: { said: said.length, look: of('look').length, ask: of('ask').length, done: of('done').length },
     group,
