@@ -44,6 +44,7 @@ export const putRecording = (
 ): Promise<void> => putWhole(`/api/recordings/${sha256}`, recording, as === 'film' ? '&as=film' : '');
 
 async function putWhole(path: string, photo: Blob, as = ''): Promise<void> {
+  const whole = as === '' ? path : `${path}?from=0${as}`;
   const from = photo.size > WORTH_ASKING ? (await getJson<Received>(`${path}/received`)).bytes : 0;
   const put = (address: string, body: Blob) =>
     request(address, {
@@ -51,12 +52,11 @@ async function putWhole(path: string, photo: Blob, as = ''): Promise<void> {
       headers: { 'Content-Type': photo.type || 'application/octet-stream' },
       body,
     });
-  if (from === 0 || from >= photo.size) await put(`${path}?from=0${as}`, photo);
+  if (from === 0 || from >= photo.size) await put(whole, photo);
   else
     await put(`${path}?from=${from}${as}`, photo.slice(from, photo.size, photo.type)).catch((error) => {
       // Another device went on with it meanwhile.
-      if (error instanceof RefusedError && error.problem.status === 409)
-        return put(`${path}?from=0${as}`, photo);
+      if (error instanceof RefusedError && error.problem.status === 409) return put(whole, photo);
       throw error;
     });
 }
