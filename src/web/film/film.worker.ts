@@ -1,9 +1,9 @@
 import { type CaptionsRead, readCaptions } from '#core/captions';
 import type { SideSpeech } from '#core/car';
 import { styleOf } from '#core/car';
-import { bestFrame, frameTimes, readFilm } from '#core/filmed';
+import { bestFrame, frameTimes, readFilm, withoutDraft } from '#core/filmed';
 import type { Draft, TaughtWord } from '#core/speech';
-import { asBuilt, type WalkFilm, type WalkState } from '#core/walk';
+import { asBuilt, captionsOf, type FilmCaption, type WalkFilm, type WalkState } from '#core/walk';
 import { type Cut, cutFilm } from './cutFilm';
 import { FilmFile, type FilmTold, type PulledFrame } from './filmFile';
 import { readTextFile } from './readTextFile';
@@ -30,6 +30,8 @@ export interface FilmAnswer {
   frame?: PulledFrame;
   captions?: CaptionsRead;
   drafts?: Draft[];
+  /** What was said and led to none of them. */
+  passedOver?: FilmCaption[];
   clip?: Blob;
   failed?: string;
 }
@@ -73,9 +75,12 @@ async function run(task: FilmTask): Promise<Omit<FilmAnswer, 'id'>> {
       };
     case 'drafts': {
       const { style, built, speech, taught } = task.car;
-      return {
-        drafts: readFilm(task.film, { style: asBuilt(styleOf(style), built), speech, taught: [...taught] }),
-      };
+      const drafts = readFilm(task.film, {
+        style: asBuilt(styleOf(style), built),
+        speech,
+        taught: [...taught],
+      });
+      return { drafts, passedOver: withoutDraft(captionsOf(task.film) ?? [], drafts) };
     }
   }
 }

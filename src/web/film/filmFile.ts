@@ -1,4 +1,4 @@
-import { ALL_FORMATS, BlobSource, CanvasSink, Input, type InputVideoTrack, UrlSource } from 'mediabunny';
+import { ALL_FORMATS, BlobSource, CanvasSink, Input, UrlSource } from 'mediabunny';
 import type { JudgedFrame } from '#core/filmed';
 import { JUDGED_SIDE, measureQuality } from '#core/photos';
 import { greyOfImage } from '../pictures/readPixels';
@@ -23,10 +23,16 @@ export interface PulledFrame {
 /** As good as a phone's own pictures. */
 const JPEG_QUALITY = 0.9;
 
+const sharpestOf = (canvas: OffscreenCanvas): number | undefined =>
+  measureQuality(greyOfImage(canvas, JUDGED_SIDE)).sharpest;
+
 /** A film on this device, read piece by piece: it is never held in memory whole. Runs in a worker. */
 export class FilmFile {
   readonly #input: Input;
-  #video: InputVideoTrack | null = null;
+  /** One canvas each, drawn on again and again: what is let go of is given back late. */
+  #small: CanvasSink | undefined;
+  #whole: CanvasSink | undefined;
+  #turn: Promise<unknown> = Promise.resolve();
   #giveUp: () => void = () => undefined;
   /** What is under way when the film is closed would otherwise never end. */
   readonly #closed = new Promise<never>((_, fail) => {
@@ -50,7 +56,8 @@ export class FilmFile {
     const told = { seconds, hasSound: audio !== null };
     if (!video) return told;
     if (!(await video.canDecode())) return { ...told, cannotSee: true };
-    this.#video = video;
+    this.#small = new CanvasSink(video, { width: JUDGED_SIDE, poolSize: 1 });
+    this.#whole = new CanvasSink(video, { poolSize: 1 });
     return { ...told, width: video.displayWidth, height: video.displayHeight };
   }
 
@@ -59,29 +66,30 @@ export class FilmFile {
     times: readonly number[],
     choose: (frames: readonly JudgedFrame[]) => JudgedFrame | undefined,
   ): Promise<PulledFrame | undefined> {
-    return Promise.race([this.#pull(times, choose), this.#closed]);
+    const mine = this.#turn.then(() => this.#pull(times, choose));
+    this.#turn = mine.catch(() => undefined);
+    return Promise.race([mine, this.#closed]);
   }
 
   async #pull(
     times: readonly number[],
     choose: (frames: readonly JudgedFrame[]) => JudgedFrame | undefined,
   ): Promise<PulledFrame | undefined> {
-    if (!this.#video) return undefined;
-    const sink = new CanvasSink(this.#video);
+    if (!this.#small || !this.#whole) return undefined;
+    // Judged small: only the chosen one is wanted in all its pixels.
     const inOrder = [...times].sort((a, b) => a - b);
-    const judged: (JudgedFrame & { canvas: OffscreenCanvas })[] = [];
+    const judged: JudgedFrame[] = [];
     let at = 0;
-    for await (const taken of sink.canvasesAtTimestamps(inOrder)) {
+    for await (const taken of this.#small.canvasesAtTimestamps(inOrder)) {
       const atS = inOrder[at++] ?? 0;
-      if (!taken) continue;
-      const canvas = taken.canvas as OffscreenCanvas;
-      judged.push({ atS, blurPx: measureQuality(greyOfImage(canvas, JUDGED_SIDE)).sharpest, canvas });
+      if (taken) judged.push({ atS, blurPx: sharpestOf(taken.canvas as OffscreenCanvas) });
     }
     const chosen = choose(judged);
-    const frame = judged.find(({ atS }) => atS === chosen?.atS);
-    if (!frame) return undefined;
-    const jpeg = await frame.canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
-    return { atS: frame.atS, blurPx: frame.blurPx, jpeg };
+    const taken = chosen && (await this.#whole.getCanvas(chosen.atS));
+    if (!taken) return undefined;
+    const canvas = taken.canvas as OffscreenCanvas;
+    const jpeg = await canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
+    return { ...chosen, jpeg };
   }
 
   close(): void {

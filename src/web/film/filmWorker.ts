@@ -1,6 +1,6 @@
 import type { CaptionsRead } from '#core/captions';
 import type { Draft } from '#core/speech';
-import type { WalkFilm } from '#core/walk';
+import type { FilmCaption, WalkFilm } from '#core/walk';
 import type { Cut } from './cutFilm';
 import type { FilmAnswer, FilmTask, TalkedCar } from './film.worker';
 import type { FilmTold, PulledFrame } from './filmFile';
@@ -52,9 +52,17 @@ export async function captionsFrom(from: Blob | string): Promise<CaptionsRead> {
   return captions;
 }
 
-/** What a film's talk comes to. */
-export async function draftsOf(film: Pick<WalkFilm, 'talk' | 'shiftS'>, car: TalkedCar): Promise<Draft[]> {
-  const { drafts, failed } = await ask({ do: 'drafts', film, car });
+/** What a film’s talk comes to, and what of it led to nothing. */
+export interface FilmRead {
+  drafts: readonly Draft[];
+  passedOver: readonly FilmCaption[];
+}
+
+export async function readFilmTalk(
+  film: Pick<WalkFilm, 'talk' | 'shiftS'>,
+  car: TalkedCar,
+): Promise<FilmRead> {
+  const { drafts, passedOver = [], failed } = await ask({ do: 'drafts', film, car });
   if (!drafts) throw new Error(failed);
-  return drafts;
+  return { drafts, passedOver };
 }

@@ -8,11 +8,16 @@ export async function greyOf(blob: Blob, side: number): Promise<Grey> {
   return grey;
 }
 
+/** What was drawn on last: most pictures of a walk are judged at one size. A whole one is not held on to. */
+let scratch: OffscreenCanvas | undefined;
+
 /** The same of what is decoded already. */
 export function greyOfImage(whole: ImageBitmap | OffscreenCanvas, side: number): Grey {
   const scale = side > 0 ? Math.min(1, side / Math.max(whole.width, whole.height)) : 1;
   const [width, height] = [Math.round(whole.width * scale), Math.round(whole.height * scale)];
-  const canvas = new OffscreenCanvas(width, height);
+  const isHere = scratch?.width === width && scratch.height === height;
+  const canvas = (isHere && scratch) || new OffscreenCanvas(width, height);
+  if (side > 0) scratch = canvas;
   const context = canvas.getContext('2d', { willReadFrequently: true });
   if (!context) throw new Error('No room to draw the picture.');
   context.imageSmoothingQuality = 'medium';

@@ -31,7 +31,7 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
   const [hasFailed, setFailed] = useState(false);
   const stage = useRef<StageHandle>(undefined);
   const frames = load.is === 'open' ? load.frames : undefined;
-  const desk = useFilmDesk(walk, film, captions, frames, stage);
+  const desk = useFilmDesk(walk, film, frames, stage);
   const [isHelp, setHelp] = useState(false);
   useFilmKeys(desk, stage, () => setHelp(true));
   const { current, actions } = desk;

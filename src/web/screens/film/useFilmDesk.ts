@@ -1,7 +1,6 @@
 import { type RefObject, useEffect, useMemo, useState } from 'react';
-import { withoutDraft } from '#core/filmed';
 import { type Answer, answered, type Draft, isTakeable } from '#core/speech';
-import type { FilmCaption, WalkFilm } from '#core/walk';
+import type { WalkFilm } from '#core/walk';
 import type { FrameSource } from '../../film/frameSource';
 import type { OpenWalk } from '../../sync/useWalk';
 import type { DraftActions } from './DraftRow';
@@ -15,13 +14,12 @@ import { useTaking } from './useTaking';
 export function useFilmDesk(
   walk: OpenWalk,
   film: WalkFilm,
-  captions: readonly FilmCaption[],
   /** Where the film’s pictures come from; absent where it has none here. */
   source: FrameSource | undefined,
   stage: RefObject<StageHandle | undefined>,
 ) {
   const { state, style, page } = walk;
-  const read = useFilmDrafts(film, walk);
+  const { drafts: read, passedOver } = useFilmDrafts(film, walk);
   const [changed, setChanged] = useState<ReadonlyMap<string, Draft>>(new Map());
   const [changing, setChanging] = useState<string>();
   const [chosen, setChosen] = useState<Group>();
@@ -33,16 +31,6 @@ export function useFilmDesk(
         return groupOf(draft && each.is === 'open' ? { ...each, draft } : each, state, style, page.car);
       }),
     [read, changed, state, style, page.car],
-  );
-  const passedOver = useMemo(
-    () =>
-      read
-        ? withoutDraft(
-            captions,
-            read.map(({ draft }) => draft),
-          )
-        : [],
-    [read, captions],
   );
   const of = (wanted: Group) => drafts.filter((each) => each.group === wanted);
   const first = groups.find((each) => of(each).length > 0) ?? 'said';
