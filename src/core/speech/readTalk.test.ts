@@ -203,3 +203,12 @@ describe('whatever is said', () => {
       expect(read(text)).toEqual([]);
   });
 });
+
+describe('where on a part', () => {
+  it.each([
+    ['tailgate has got one small dent just left of the middle', 'just left of the middle'],
+    ['nearside front door has a dent just below the handle', 'just below the handle'],
+  ])('“%s” keeps the speaker’s words whole', (text, where) => {
+    expect(read(text)).toMatchObject([{ is: 'finding', where }]);
+  });
+});

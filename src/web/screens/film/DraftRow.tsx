@@ -144,9 +144,7 @@ function InHand({ walk, each, frame, isChanging, isBusy, actions }: Omit<DraftRo
       </div>
       {wantsFrame(draft) && actions.thisMoment && (
         <div className="flex flex-wrap items-center gap-2 text-sm">
-          <span className="text-soft">
-            {frame ? `Its picture: the film at ${clockOf(frame.atS)}.` : 'No picture.'}
-          </span>
+          <span className="text-soft">{frame ? `Its picture: ${clockOf(frame.atS)}` : 'No picture.'}</span>
           <Button onClick={() => actions.thisMoment?.(key)}>Use this moment</Button>
           {frame && (
             <Button aria-label="Without a picture" onClick={() => actions.goWithout(key)}>
