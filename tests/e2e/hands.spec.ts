@@ -47,7 +47,9 @@ test(
 
 test('every screen of a walk has the way to all others, one tap away', phone, async ({ page, beginWalk }) => {
   const { walk } = await beginWalk();
-  const screens = 'pictures tyres paint glass functions kit papers story questions cues film report'.split(' ');
+  const screens = 'pictures tyres paint glass functions kit papers story questions cues film report'.split(
+    ' ',
+  );
   for (const screen of screens) {
     await page.goto(new URL(`/walks/${walk}/${screen}`, page.url()).href);
     await page.getByRole('link', { name: 'Where to' }).click();
