@@ -10,10 +10,7 @@ export type AgainstWalk =
   | { code: 'other-function-state'; walk: 'works' | 'faulty' }
   | { code: 'other-odometer'; value: number };
 
-/**
- * Compares a statement that is not taken yet with the walk. `own` are the findings the film itself led to: a film does not contradict itself here, its speaker
- * was asked already.
- */
+/** Compares a statement that is not taken yet with the walk, what was taken of the same film before included; undefined where they agree. */
 export function againstWalk(draft: Draft, state: WalkState, vocabulary: Vocabulary): AgainstWalk | undefined {
   switch (draft.is) {
     case 'finding': {

@@ -3,10 +3,10 @@ import { CAPTIONS_OF_ONE, type Fact, type FilmCaption } from '../walk';
 
 /** The entries that hold a film's captions, piece by piece. `talk` is a new name for them all. */
 export function captionFacts(film: string, talk: string, captions: readonly Caption[]): Fact[] {
-  const clean = captions.map(({ text, startS, endS }): FilmCaption => {
+  const clean = captions.flatMap(inEntries).map(({ text, startS, endS }): FilmCaption => {
     const [from, to] = [within(startS), within(endS)];
     return {
-      text: text.slice(0, 2_000),
+      text,
       ...(from !== undefined && { startS: from }),
       ...(to !== undefined && { endS: to }),
     };
@@ -22,6 +22,23 @@ export function captionFacts(film: string, talk: string, captions: readonly Capt
       captions: clean.slice(piece * CAPTIONS_OF_ONE, (piece + 1) * CAPTIONS_OF_ONE),
     },
   }));
+}
+
+/** A caption of a log is at most so long; only a text without lines or times has longer ones. */
+const LONGEST = 2_000;
+
+/** A long one as several, parted at the end of a sentence, else between two words. */
+function inEntries(caption: Caption): Caption[] {
+  const parts: Caption[] = [];
+  let rest = caption.text;
+  while (rest.length > LONGEST) {
+    const room = rest.slice(0, LONGEST);
+    const at = Math.max(room.lastIndexOf('. '), room.lastIndexOf('? ')) + 1 || room.lastIndexOf(' ');
+    const end = at > 0 ? at : LONGEST;
+    parts.push({ ...caption, text: rest.slice(0, end).trim() });
+    rest = rest.slice(end);
+  }
+  return [...parts, { ...caption, text: rest.trim() }].filter(({ text }) => text !== '');
 }
 
 /** Half a day: what film clocks count beyond it is of no walk. */

@@ -34,6 +34,17 @@ describe('captions in the log', () => {
   });
 });
 
+it('a talk in one paragraph loses no word in the log', () => {
+  const talk = Array.from({ length: 900 }, (_, i) => `door number ${i} is clear.`).join(' ');
+  const kept = captionsOf(filmWith(...captionFacts(FILM, idOf(0xf20), [{ text: talk }])));
+  expect(kept?.length).toBeGreaterThan(5);
+  expect(kept?.map(({ text }) => text).join(' ')).toBe(talk);
+  expect(kept?.every(({ text }) => text.endsWith('.'))).toBe(true);
+  const endless = 'x'.repeat(5_000);
+  const cut = captionsOf(filmWith(...captionFacts(FILM, idOf(0xf20), [{ text: endless }])));
+  expect(cut?.map(({ text }) => text).join('')).toBe(endless);
+});
+
 describe('statements of a film', () => {
   const captions = [
     { text: 'nearside front door has a dent', startS: 3600, endS: 3602 },

@@ -28,7 +28,9 @@ interface FilmDeskProps {
 
 /** The film above, what it says beside it in the order spoken: all as said at once, the likely ones one by one, last what must be answered. */
 export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother }: FilmDeskProps) {
-  const [hasFailed, setFailed] = useState(false);
+  /** The address of a film that the browser could not play. */
+  const [failed, setFailed] = useState<string>();
+  const hasFailed = load.is === 'open' && load.url === failed;
   const stage = useRef<StageHandle>(undefined);
   const frames = load.is === 'open' ? load.frames : undefined;
   const desk = useFilmDesk(walk, film, frames, stage);
@@ -47,7 +49,7 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
             frame={current && desk.frames.get(current.key)}
             handle={stage}
             onMark={current ? desk.mark : undefined}
-            onFailed={() => setFailed(true)}
+            onFailed={() => setFailed(load.url)}
           />
         ) : (
           <WithoutFilm walk={walk} film={film} load={load} hasFailed={hasFailed} brought={brought} />
@@ -55,7 +57,9 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
         {notes.map((note) => (
           <Notice key={note}>{note}</Notice>
         ))}
-        {load.is === 'open' && <ShiftOffer walk={walk} film={film} seconds={load.told.seconds} />}
+        {load.is === 'open' && (
+          <ShiftOffer walk={walk} film={film} captions={captions} seconds={load.told.seconds} />
+        )}
         <FilmMap
           walk={walk}
           drafts={desk.drafts}

@@ -20,7 +20,7 @@ interface FilmStageProps {
   handle: { current: StageHandle | undefined };
   /** A ring was drawn at this second. */
   onMark?: ((atS: number, mark: NonNullable<ChosenFrame['mark']>) => void) | undefined;
-  /** The line of talk that is spoken now was tapped while the film stands elsewhere. */
+  /** The browser has no player for it. */
   onFailed: () => void;
 }
 
@@ -52,13 +52,14 @@ export function FilmStage({ load, captions, shiftS, frame, handle, onMark, onFai
         else player.currentTime = to;
       },
       toggle: () =>
-        video.current?.paused ? void video.current.play().catch(onFailed) : video.current?.pause(),
+        // A play that is broken off by a pause is no failure; one that fails is told by the player itself.
+        video.current?.paused ? void video.current.play().catch(() => undefined) : video.current?.pause(),
       now: () => wanted.current ?? video.current?.currentTime ?? 0,
     };
     return () => {
       handle.current = undefined;
     };
-  }, [handle, told.seconds, onFailed]);
+  }, [handle, told.seconds]);
 
   const placeOf = (event: PointerEvent<HTMLElement>) => {
     const box = event.currentTarget.getBoundingClientRect();

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { shiftsFor } from '#core/captions';
-import { captionsOf, type WalkFilm } from '#core/walk';
+import type { FilmCaption, WalkFilm } from '#core/walk';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -14,9 +14,16 @@ const because = {
 
 const byWords = (byS: number) => `${clockOf(Math.abs(byS))} ${byS < 0 ? 'earlier' : 'later'}`;
 
+interface ShiftOfferProps {
+  walk: OpenWalk;
+  film: WalkFilm;
+  captions: readonly FilmCaption[];
+  /** Length of the film. */
+  seconds: number;
+}
+
 /** Words that lie outside their film are offered the shift that fits; a tap sets it. */
-export function ShiftOffer({ walk, film, seconds }: { walk: OpenWalk; film: WalkFilm; seconds: number }) {
-  const captions = captionsOf(film) ?? [];
+export function ShiftOffer({ walk, film, captions, seconds }: ShiftOfferProps) {
   const [isOpen, setOpen] = useState(false);
   const shifted = captions.map((each) => ({
     ...each,

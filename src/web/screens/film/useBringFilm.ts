@@ -48,7 +48,7 @@ export function useBringFilm(
       body: {
         film: id,
         name: file.name.slice(-120) || 'Film',
-        seconds: Math.round(told.seconds * 100) / 100,
+        ...(Number.isFinite(told.seconds) && { seconds: Math.round(told.seconds * 100) / 100 }),
         ...(file.size > 0 && { bytes: file.size }),
       },
     });

@@ -114,6 +114,7 @@ export function useFrames(
       return frame && keep(key, frame.atS, frame.jpeg);
     },
     goWithout: (key: string) => {
+      choosing.current.delete(key);
       setWithout((before) => new Set(before).add(key));
       setFrames((before) => new Map([...before].filter(([each]) => each !== key)));
     },

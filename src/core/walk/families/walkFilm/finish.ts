@@ -9,12 +9,15 @@ export const recordingsNamed = (entries: readonly Entry[]): string[] =>
     return entry.kind === 'walk-film-clipped' && entry.body.clip ? [entry.body.clip.recording] : [];
   });
 
+const ofPictures: ReadonlySet<Entry['kind']> = new Set(['photo-attached', 'photo-marked', 'spot-on-photo']);
+
 /**
  * Entries that took into the record what another phone had taken before: the first taking of a statement in force counts, what a later one added is left out.
  * Which is first is the log's order, the same on every device.
  */
 export function takenTwice(live: readonly Entry[]): Set<string> {
-  const ids = new Set(live.map(({ id }) => id));
+  // A picture that was attached with it is not what was said.
+  const ids = new Set(live.flatMap(({ id, kind }) => (ofPictures.has(kind) ? [] : [id])));
   const first = new Map<string, EntryOf<'draft-taken'>>();
   const twice = new Set<string>();
   for (const entry of live) {

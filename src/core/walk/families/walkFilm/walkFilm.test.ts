@@ -96,6 +96,20 @@ describe('a statement taken on two phones', () => {
     expect(state.findings).toHaveLength(2);
   });
 
+  it('is open again when its finding was undone, though its picture was not', () => {
+    const log = entriesOf([
+      begun,
+      brought,
+      noted(1, 'door-fl'),
+      { kind: 'photo-attached', body: { photo: 'a'.repeat(64), role: 'where', part: 'door-fl' } },
+    ]);
+    const made = log.slice(2).map(({ id }) => id);
+    const undone: Fact = { kind: 'undone', body: { entry: made[0] ?? '' } };
+    const all = [...log, ...entriesOf([taken('finding 3 door-fl', ...made), undone], WALK, 60)];
+    expect(filmOf(all.slice(0, -1)).film?.taken.size).toBe(1);
+    expect(filmOf(all).film?.taken.size).toBe(0);
+  });
+
   it('is open again when all it put into the record was undone, entry by entry', () => {
     const log = once();
     const finding = log.find(({ kind }) => kind === 'finding-noted');
