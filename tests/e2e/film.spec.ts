@@ -3,6 +3,7 @@ import type { Page } from '@playwright/test';
 import type { Entry } from '#core/walk';
 import type { RunningServer } from '../builders/runningServer';
 import { beginWalk as beginWalkOn } from './begin';
+import { fakeRecognition, hear } from './fakeRecognition';
 import { findingOn, logged } from './logged';
 import { fitsSideways, fitsThumbs, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
@@ -274,7 +275,7 @@ test(
 
     // Times an hour off are offered an hour back: two taps.
     await page.getByRole('button', { name: 'More' }).click();
-    await page.getByRole('menuitem', { name: 'Bring another film or other words' }).click();
+    await page.getByRole('menuitem', { name: 'Bring another film' }).click();
     const late = readFileSync(words, 'utf8').replaceAll(/\b00:(\d\d:\d\d\.\d{3})/g, '01:$1');
     await bring(page, film, file('late.vtt', late));
     await expect(rows(page).first()).toContainText('60:06');
@@ -396,25 +397,7 @@ test(
   onlyAt('phone', 'one films with a phone'),
   async ({ page, server, beginWalk }) => {
     test.slow();
-    await page.addInitScript(() => {
-      class Fake {
-        onresult: ((event: unknown) => void) | null = null;
-        onend: (() => void) | null = null;
-        start() {
-          Object.assign(window, {
-            hear: (text: string, isFinal: boolean) =>
-              this.onresult?.({
-                resultIndex: 0,
-                results: [Object.assign([{ transcript: text }], { isFinal })],
-              }),
-          });
-        }
-        stop() {
-          this.onend?.();
-        }
-      }
-      Object.assign(window, { SpeechRecognition: Fake });
-    });
+    await fakeRecognition(page);
     await page.context().grantPermissions(['camera', 'microphone']);
     const { walk } = await beginWalk();
     await openFilm(page, server, walk);
@@ -425,11 +408,8 @@ test(
     await expect(page.getByLabel('What the camera sees')).toBeVisible();
     await page.waitForFunction(() => 'hear' in window);
     await page.waitForTimeout(1500);
-    await page.evaluate(() => {
-      const { hear } = window as unknown as { hear: (text: string, isFinal: boolean) => void };
-      hear('nearside front door', false);
-      hear('nearside front door has a dent', true);
-    });
+    await hear(page, 'nearside front door', false);
+    await hear(page, 'nearside front door has a dent');
     await page.waitForTimeout(2500);
     await page.getByRole('button', { name: 'That is all' }).click();
     await expect(rows(page).first()).toContainText('Nearside front door (left): Dent');

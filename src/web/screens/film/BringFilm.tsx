@@ -5,6 +5,7 @@ import { Button, buttonLook } from '../../components/Button';
 import { Field, inputLook } from '../../components/Field';
 import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
+import { useTyped } from '../../components/useTyped';
 import type { OpenWalk } from '../../sync/useWalk';
 import { FilmHere } from './FilmHere';
 import { type Brought, CAPTIONS_ACCEPT, FILM_ACCEPT, useBringFilm } from './useBringFilm';
@@ -21,7 +22,7 @@ interface BringFilmProps {
 /** Where a film and its words come in: two files, dropped or chosen, or words that are pasted. */
 export function BringFilm({ walk, film, file, brought }: BringFilmProps) {
   const { problem, isBusy, bringFiles, bringText, bringMade } = useBringFilm(walk, film, brought);
-  const [text, setText] = useState('');
+  const { value: text, setValue: setText, isRestored } = useTyped(`film-words-${walk.page.walk}`, '');
   const [isFilming, setFilming] = useState(false);
   const take = (files: FileList | null) => files && void bringFiles([...files]);
   return (
@@ -71,7 +72,7 @@ export function BringFilm({ walk, film, file, brought }: BringFilmProps) {
       <p className="text-sm text-soft max-sm:hidden">Or drop both files here.</p>
       {isBusy && <p role="status">Reading…</p>}
       {problem && <Notice look="warn">{problem}</Notice>}
-      <Fold title="Paste what was said">
+      <Fold title="Paste what was said" isOpen={isRestored}>
         <form
           className="space-y-2"
           onSubmit={(event) => {

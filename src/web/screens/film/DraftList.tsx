@@ -1,4 +1,3 @@
-import type { FilmCaption } from '#core/walk';
 import { Fold } from '../../components/Fold';
 import type { OpenWalk } from '../../sync/useWalk';
 import { type DraftActions, DraftRow } from './DraftRow';
@@ -9,13 +8,15 @@ import { useGrowing } from './useGrowing';
 interface DraftListProps {
   walk: OpenWalk;
   desk: FilmDeskState;
-  /** Goes where something was said. */
-  onGo: (caption: FilmCaption) => void;
+  /** Added to the times of the words. */
+  shiftS: number;
+  /** Goes where something was said, seconds into the film. */
+  onGo: (atS: number) => void;
   cutFor?: DraftActions['cutFor'] | undefined;
 }
 
 /** The statements of a film by what is to be done with them, in the order spoken. */
-export function DraftList({ walk, desk, cutFor, onGo }: DraftListProps) {
+export function DraftList({ walk, desk, shiftS, cutFor, onGo }: DraftListProps) {
   const { group, counts } = desk;
   return (
     <>
@@ -37,12 +38,12 @@ export function DraftList({ walk, desk, cutFor, onGo }: DraftListProps) {
           </button>
         ))}
       </div>
-      <Rows key={group} walk={walk} desk={desk} cutFor={cutFor} onGo={onGo} />
+      <Rows key={group} walk={walk} desk={desk} shiftS={shiftS} cutFor={cutFor} onGo={onGo} />
     </>
   );
 }
 
-function Rows({ walk, desk, cutFor, onGo }: DraftListProps) {
+function Rows({ walk, desk, shiftS, cutFor, onGo }: DraftListProps) {
   const { group, shown: all, current, changing, frames, actions, isTaking, isRead, passedOver } = desk;
   const { shown, onScroll } = useGrowing(
     all,
@@ -75,10 +76,10 @@ function Rows({ walk, desk, cutFor, onGo }: DraftListProps) {
                   <button
                     type="button"
                     className="flex min-h-11 w-full items-center gap-2 text-left"
-                    onClick={() => onGo(caption)}
+                    onClick={() => onGo((caption.startS ?? 0) + shiftS)}
                   >
                     <span className="w-10 shrink-0 text-sm text-soft tabular-nums">
-                      {caption.startS === undefined ? '' : clockOf(caption.startS)}
+                      {caption.startS === undefined ? '' : clockOf(Math.max(0, caption.startS + shiftS))}
                     </span>
                     <q className="italic">{caption.text}</q>
                   </button>

@@ -23,7 +23,7 @@ interface FilmDeskProps {
   brought: Brought;
   /** What was odd of what came in. */
   notes: readonly string[];
-  onAnother: () => void;
+  onAnother: (what: 'film' | 'words') => void;
 }
 
 /** The film above, what it says beside it in the order spoken: all as said at once, the likely ones one by one, last what must be answered. */
@@ -76,7 +76,8 @@ export function FilmDesk({ walk, film, captions, load, brought, notes, onAnother
         <DraftList
           walk={walk}
           desk={desk}
-          onGo={(caption) => stage.current?.seek((caption.startS ?? 0) + film.shiftS)}
+          shiftS={film.shiftS}
+          onGo={(atS) => stage.current?.seek(atS)}
           {...(load.is === 'open' && frames
             ? {
                 cutFor: (finding, atS) => (

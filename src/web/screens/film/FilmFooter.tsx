@@ -12,7 +12,7 @@ interface FilmFooterProps {
   film: WalkFilm;
   load: FilmLoad;
   desk: FilmDeskState;
-  onAnother: () => void;
+  onAnother: (what: 'film' | 'words') => void;
   onDropped: () => void;
   /** Where the film stands, seconds. */
   now: () => number;

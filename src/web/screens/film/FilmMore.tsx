@@ -14,7 +14,7 @@ interface FilmMoreProps {
   walk: OpenWalk;
   film: WalkFilm;
   load: FilmLoad;
-  onAnother: () => void;
+  onAnother: (what: 'film' | 'words') => void;
   /** The film was taken off this device. */
   onDropped: () => void;
   now: () => number;
@@ -61,8 +61,13 @@ export function FilmMore({ walk, film, load, onAnother, onDropped, now }: FilmMo
             </MenuItem>
           )}
           <MenuItem>
-            <button type="button" className={item} onClick={onAnother}>
-              Bring another film or other words
+            <button type="button" className={item} onClick={() => onAnother('words')}>
+              Bring other words for it
+            </button>
+          </MenuItem>
+          <MenuItem>
+            <button type="button" className={item} onClick={() => onAnother('film')}>
+              Bring another film
             </button>
           </MenuItem>
         </MenuItems>

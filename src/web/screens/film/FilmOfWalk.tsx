@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { captionsOf } from '#core/walk';
+import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { useFilmFile } from '../../film/useFilmFile';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -8,22 +9,23 @@ import { FilmDesk } from './FilmDesk';
 
 /** The film brought last: its words are asked for first, then what they say is checked. */
 export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
-  const [isNew, setNew] = useState(false);
+  /** What is being brought in place of what there is. */
+  const [bringing, setBringing] = useState<'film' | 'words'>();
   const [version, setVersion] = useState(0);
   const last = [...walk.state.walkFilms.values()].at(-1);
-  const film = isNew ? undefined : last;
+  const film = bringing === 'film' ? undefined : last;
   const load = useFilmFile(film, version);
   const [notes, setNotes] = useState<readonly string[]>([]);
   const brought = {
     onFilm: () => {
-      setNew(false);
+      setBringing(undefined);
       setVersion((before) => before + 1);
     },
-    onNew: () => setNew(false),
+    onNew: () => setBringing(undefined),
     onNotes: (more: readonly string[]) => setNotes((before) => [...new Set([...before, ...more])]),
   };
   const captions = useMemo(() => film && captionsOf(film), [film]);
-  if (film && captions)
+  if (film && captions && !bringing)
     return (
       <FilmDesk
         key={film.id}
@@ -33,9 +35,9 @@ export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
         load={load}
         brought={brought}
         notes={notes}
-        onAnother={() => {
+        onAnother={(what) => {
           setNotes([]);
-          setNew(true);
+          setBringing(what);
         }}
       />
     );
@@ -47,6 +49,11 @@ export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
       {notes.map((note) => (
         <Notice key={note}>{note}</Notice>
       ))}
+      {bringing && (
+        <div className="mx-auto max-w-xl px-4 pt-4">
+          <Button onClick={() => setBringing(undefined)}>Back to the film</Button>
+        </div>
+      )}
       <BringFilm walk={walk} film={film} file={file} brought={brought} />
     </main>
   );

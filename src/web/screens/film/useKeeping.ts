@@ -19,5 +19,5 @@ export function useKeeping({ record }: OpenWalk, film: WalkFilm, file: Blob | un
     record({ kind: 'walk-film-kept', body: { film: film.id, recording } });
     return 'It is sent to the yard in the background. What your phone wrote of place and owner is left out of what is played there.';
   };
-  return { keep, cannot };
+  return { keep };
 }
