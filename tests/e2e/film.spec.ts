@@ -283,6 +283,11 @@ test(
     await page.getByRole('button', { name: /60:00 earlier/ }).click();
     await expect(rows(page).first()).toContainText('0:06');
     await expect(page.getByText('lie outside the film')).toBeHidden();
+    // What was found before they were moved is not kept: its picture is of its own second.
+    await pulled(page);
+    await expect
+      .poll(async () => Number(await rows(page).first().locator('img').getAttribute('data-at')))
+      .toBeLessThan(10);
   },
 );
 

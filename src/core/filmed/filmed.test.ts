@@ -121,7 +121,9 @@ describe('a frame for what was said', () => {
       ),
     );
     expect(frameTimes(10, 60)).toEqual([10, 10.5, 9.5, 11, 9, 11.5, 8.5, 12, 8]);
-    expect(frameTimes(80, 60)).toEqual([59.95]);
+    expect(frameTimes(62, 60)).toEqual([59.95]);
+    // Words an hour off have no picture, and not the film's last one.
+    expect(frameTimes(3_631, 60)).toEqual([]);
   });
 
   it('is the sharpest, and the nearer one of those about as sharp', () => {

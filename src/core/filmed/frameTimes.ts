@@ -7,6 +7,8 @@ const STEP_S = 0.5;
  * of frames equally sharp the first stands.
  */
 export function frameTimes(atS: number, filmS: number): number[] {
+  // Said beyond its end: no frame of it shows that.
+  if (atS > filmS + ROUND_S) return [];
   const times = [0];
   for (let away = STEP_S; away <= ROUND_S; away += STEP_S) times.push(away, -away);
   const last = Math.max(0, filmS - 0.05);

@@ -31,25 +31,28 @@ export function useFrames(
   source: FrameSource | undefined,
 ) {
   const [frames, setFrames] = useState<ReadonlyMap<string, ChosenFrame>>(new Map());
+  // Words that were moved are said at other seconds: what was found for the old ones is not of them.
+  const secondsOf = drafts.find(({ draft }) => draft.at !== undefined)?.draft.at;
   const [without, setWithout] = useState<ReadonlySet<string>>(new Set());
   const [missing, setMissing] = useState<ReadonlySet<string>>(new Set());
   const isPulling = useRef(false);
-  const opened = useRef(source);
-  opened.current = source;
+  const opened = useRef(0);
   const made = useRef<string[]>([]);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: another film has other pictures, and one that was opened anew is asked anew.
+  /** Moments that were chosen by hand and are being pulled. */
+  const choosing = useRef(new Map<string, Promise<ChosenFrame | undefined>>());
+  // biome-ignore lint/correctness/useExhaustiveDependencies: another film has other pictures, and so have words that were moved; what was opened anew is asked anew.
   useEffect(
     () => () => {
       for (const url of made.current) URL.revokeObjectURL(url);
       made.current = [];
+      opened.current++;
       isPulling.current = false;
+      choosing.current.clear();
       setFrames(new Map());
       setMissing(new Set());
     },
-    [source],
+    [source, secondsOf],
   );
-  /** Moments that were chosen by hand and are being pulled. */
-  const choosing = useRef(new Map<string, Promise<ChosenFrame | undefined>>());
   const keep = useCallback(
     (key: string, atS: number, jpeg: Blob, mark?: ChosenFrame['mark']): ChosenFrame => {
       const url = URL.createObjectURL(jpeg);
@@ -77,11 +80,12 @@ export function useFrames(
     const next = lacking.find(({ key }) => key === inHand) ?? lacking[0];
     if (!source || isPulling.current || next?.draft.at === undefined) return;
     isPulling.current = true;
+    const asked = opened.current;
     const { key, draft } = next;
     const pull = async () => {
       const frame = await source.best(draft.at ?? 0);
-      // The film was closed meanwhile.
-      if (opened.current !== source) return;
+      // The film was closed meanwhile, or its words were moved.
+      if (opened.current !== asked) return;
       isPulling.current = false;
       if (frame) keep(key, frame.atS, frame.jpeg);
       else setMissing((before) => new Set(before).add(key));
