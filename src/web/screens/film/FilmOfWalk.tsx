@@ -45,7 +45,7 @@ export function FilmOfWalk({ walk }: { walk: OpenWalk }) {
   return (
     <main className="min-h-0 flex-1 overflow-y-auto">
       {load.is === 'broken' && <Notice look="warn">{load.why}</Notice>}
-      {film && <p className="px-4 pt-4 font-bold">{film.name}</p>}
+      {film && <p className="mx-auto max-w-xl px-4 pt-4 font-bold">{film.name}</p>}
       {notes.map((note) => (
         <Notice key={note}>{note}</Notice>
       ))}
