@@ -1,11 +1,12 @@
-import { bodyStyle, type PartId } from '../../src/core/car';
+import type { PartId } from '../../src/core/car';
 import { cars, convertible, type DemoCar, estate, hatch, hatch3, suv, van } from '../yard/cars';
 import { odometerName, type Script, type ScriptedFinding, treadName, wholeName } from '../yard/script';
 import { walks } from '../yard/walks';
+import { onPart } from './onPart';
+import { practicePictures } from './practicePictures';
 import { range, seeded } from './random';
 import { type CameraSet, type Picture, phone, type Scale, type View } from './spec';
 import type { Mark } from './stage/damage/kinds';
-import type { Ground } from './stage/damage/layers';
 import type { SkyName } from './stage/light/skies';
 
 type WheelId = 'fl' | 'fr' | 'rl' | 'rr';
@@ -131,17 +132,6 @@ function besides(kind: Scale['kind'], size: number, mark: Mark | undefined): Sca
   const down = Math.max(tall, kind === 'card' ? size * 0.16 : 10) + (kind === 'card' ? 38 : 22);
   if (mark?.kind === 'water-run') return { kind, offset: [60, 0], turnDeg: 4 };
   return { kind, offset: [4, -down], turnDeg: kind === 'card' ? -4 : 3 };
-}
-
-const grounds: Partial<Record<string, Ground>> = { plastic: 'plastic', glass: 'glass', alloy: 'lacquered' };
-
-export function onPart(
-  { look }: DemoCar,
-  part: PartId,
-  { spot, mark }: Pick<SpotView, 'spot' | 'mark'>,
-): Pick<SpotView, 'of' | 'part' | 'spot' | 'mark' | 'ground'> {
-  const material = bodyStyle(look.style).parts.get(part)?.material ?? 'steel';
-  return { of: 'spot', part, spot, ...(mark && { mark }), ground: grounds[material] ?? 'steel' };
 }
 
 function notWalked(): Picture[] {
@@ -270,4 +260,5 @@ export const pictures: readonly Picture[] = [
   ...insides(),
   ...series(),
   ...journey(),
+  ...practicePictures,
 ];

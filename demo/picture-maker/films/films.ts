@@ -1,6 +1,6 @@
 import type { PartId } from '../../../src/core/car';
 import { type DemoCar, hatch3, suv } from '../../yard/cars';
-import { onPart } from '../pictures';
+import { onPart } from '../onPart';
 import type { View } from '../spec';
 import type { Mark } from '../stage/damage/kinds';
 import type { Film, Shot } from './spec';

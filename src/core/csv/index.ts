@@ -1,0 +1,1 @@
+export { type CsvCells, type CsvRead, csvNumber, firstProblems, type ParseCsv } from './csv';

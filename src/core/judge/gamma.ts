@@ -1,0 +1,55 @@
+/** Numbers from 0 to under 1. */
+export type Random = () => number;
+
+/** Repeatable numbers from 0 to under 1 (mulberry32, in the public domain): the same seed gives the same ones. */
+export function seededRandom(seed: number): Random {
+  let a = seed | 0;
+  return () => {
+    a = (a + 0x6d2b79f5) | 0;
+    let t = Math.imul(a ^ (a >>> 15), 1 | a);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+/** A Gamma distribution of something that is never less than 0; its mean is shape / rate. */
+export interface Gamma {
+  shape: number;
+  rate: number;
+}
+
+/** What is believed of a rate with mean 1 before anything was counted; the larger the shape, the less it moves. */
+export const aroundOne = (shape: number): Gamma => ({ shape, rate: shape });
+
+/**
+ * What is believed after `count` things were met where `exposure` of them were usual. The Gamma distribution is conjugate to counts
+ * (Gelman et al., Bayesian Data Analysis, 3rd ed., section 2.6): shapes and counts add up, rates and exposures do.
+ */
+export const afterCounting = ({ shape, rate }: Gamma, count: number, exposure: number): Gamma => ({
+  shape: shape + count,
+  rate: rate + exposure,
+});
+
+/** A standard normal number (Box and Muller, 1958). */
+function drawNormal(random: Random): number {
+  const u = 1 - random();
+  return Math.sqrt(-2 * Math.log(u)) * Math.cos(2 * Math.PI * random());
+}
+
+/** A number of that distribution (Marsaglia and Tsang, ACM TOMS 26, 2000). A shape without end gives the mean. */
+export function drawGamma({ shape, rate }: Gamma, random: Random): number {
+  if (!Number.isFinite(shape)) return 1;
+  if (shape < 1) {
+    const u = 1 - random();
+    return drawGamma({ shape: shape + 1, rate }, random) * u ** (1 / shape);
+  }
+  const d = shape - 1 / 3;
+  const c = 1 / Math.sqrt(9 * d);
+  for (;;) {
+    const x = drawNormal(random);
+    const v = (1 + c * x) ** 3;
+    if (v <= 0) continue;
+    const u = 1 - random();
+    if (Math.log(u) < 0.5 * x * x + d - d * v + d * Math.log(v)) return (d * v) / rate;
+  }
+}

@@ -1,0 +1,28 @@
+export { FEWEST_CARS, type UsualBand } from './bandOf';
+export { type Counted, countWalk, type JudgedWalk, type NotJudged } from './countWalk';
+export { type Random, seededRandom } from './gamma';
+export { houseTable } from './houseTable';
+export {
+  type CabinStanding,
+  cabinAgainstOdometer,
+  isHeavier,
+  type Standing,
+  standingOf,
+  standings,
+  usualBands,
+} from './judge';
+export { learn } from './learn';
+export { type MeasureId, measureCount, measureIds, measureName } from './measures';
+export type { Learned } from './model';
+export {
+  ageBandWords,
+  type Band,
+  type Expectation,
+  type ExpectationTable,
+  expectationTableSchema,
+  type Grid,
+  gridOf,
+  milesBandWords,
+} from './table';
+export { tableIssueWords } from './tableIssues';
+export { readTable, tableAsJson, tableCells } from './tableText';
