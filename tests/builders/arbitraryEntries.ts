@@ -229,6 +229,28 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     { item: idOf(0xb31), name: 'Ladder rack', standing: 'fitted' },
     { item: 'tracker', standing: null },
   ),
+  'weak-spots-listed': fc.constantFrom<EntryBody<'weak-spots-listed'>>(
+    {
+      spots: [
+        {
+          spot: 'arch-lip',
+          part: 'door-fl',
+          title: 'Rust on the lip',
+          look: 'bubbles under the paint',
+          how: 'feel',
+          fine: 'no rust on the lip',
+          kinds: ['rust'],
+        },
+      ],
+    },
+    { spots: [] },
+  ),
+  'weak-spot-answered': fc.constantFrom<EntryBody<'weak-spot-answered'>>(
+    { spot: 'arch-lip', part: 'door-fl', answer: 'not-there' },
+    { spot: 'arch-lip', part: 'door-fl', answer: 'there', finding: idOf(0xf001) },
+    { spot: 'arch-lip', part: 'door-fl', answer: 'could-not-tell', why: 'wet' },
+    { spot: 'arch-lip', part: 'door-fl', answer: null },
+  ),
   'smell-noted': fc.constantFrom(
     { noticed: [] },
     { noticed: [{ smell: 'fuel' as const, strength: 'strong' as const }] },

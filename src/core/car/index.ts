@@ -22,6 +22,7 @@ export {
   type Material,
   materials,
   type PartKind,
+  partKindIds,
 } from './partKinds';
 export {
   endOf,

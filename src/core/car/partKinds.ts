@@ -10,6 +10,7 @@ export { type Material, materials, type Zone } from './partKinds/partKindFacts';
 export const partKinds = { ...outsideKinds, ...truckKinds, ...cabinKinds, ...underneathKinds } as const;
 
 export type PartKind = keyof typeof partKinds;
+export const partKindIds = Object.keys(partKinds) as [PartKind, ...PartKind[]];
 
 export function partKindOf(kind: PartKind): PartKindFacts {
   return partKinds[kind];

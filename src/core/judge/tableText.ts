@@ -75,7 +75,7 @@ function rowsOfCsv(text: string, parse: ParseCsv): Rows {
 
 const rowOfCsv = (fields: Readonly<Record<string, string>>): Record<string, unknown> =>
   Object.fromEntries(
-    names.flatMap((name) => {
+    names.flatMap((name): [string, unknown][] => {
       const said = (fields[name] ?? '').trim();
       const key = columns[name];
       if (words.has(key)) return [[key, said]];

@@ -124,6 +124,15 @@ export {
   type SaidInFilm,
   type WalkFilm,
 } from './families/walkFilm/state';
+export {
+  MOST_SPOTS,
+  type SpotAnswer,
+  type SpotWay,
+  spotAnswers,
+  spotWays,
+  spotWordsSchema,
+} from './families/weakSpots/bodies';
+export { type SpotAsked, type SpotStanding, spotKey, spotStanding } from './families/weakSpots/state';
 export { findingCaution, stopsDriving } from './findingCaution';
 export {
   type FindingKind,

@@ -17,6 +17,7 @@ import type { MendChecked, RemedyNoted } from './families/remedies/state';
 import type { DroveTold, StoryTold } from './families/story/state';
 import type { DriveGroup } from './families/story/storyWords';
 import type { FilmClip, SaidInFilm, WalkFilm } from './families/walkFilm/state';
+import type { SpotAsked } from './families/weakSpots/state';
 import type { FindingKind } from './findingKinds';
 import type { LookId } from './lookTable';
 import type { NotableMaterial } from './notableMaterials';
@@ -153,6 +154,9 @@ export interface WalkState extends Readings {
   saidInFilm: Map<string, SaidInFilm>;
   /** What of a film readers may see or hear beside a finding. */
   filmClips: Map<string, FilmClip>;
+  /** What such cars are known for, asked of this one, in walking order of the list; and every answer by the same key. */
+  weakSpots: Map<string, SpotAsked>;
+  spotAnswers: Map<string, SpotAsked['answered']>;
   /** Answers by question, oldest first. */
   answers: Map<string, Answer[]>;
   /** Entries in force, oldest first, that an undo could take back. */

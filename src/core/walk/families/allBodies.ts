@@ -13,6 +13,7 @@ import { remedyBodies } from './remedies/bodies';
 import { storyBodies } from './story/bodies';
 import { undoBodies } from './undo/bodies';
 import { walkFilmBodies } from './walkFilm/bodies';
+import { weakSpotBodies } from './weakSpots/bodies';
 
 /** Every kind of entry with the shape of its body. The order is that of the published schema. */
 export const allBodies = {
@@ -30,5 +31,6 @@ export const allBodies = {
   ...storyBodies,
   ...equipmentBodies,
   ...walkFilmBodies,
+  ...weakSpotBodies,
   ...undoBodies,
 } as const;

@@ -18,6 +18,7 @@ import { remedies } from './remedies/family';
 import { story } from './story/family';
 import { undo } from './undo/family';
 import { walkFilm } from './walkFilm/family';
+import { weakSpots } from './weakSpots/family';
 
 /** What families leave in a walk's state, before anything was said. */
 export const nothingSaid = () =>
@@ -36,6 +37,7 @@ export const nothingSaid = () =>
     ...story.empty(),
     ...equipment.empty(),
     ...walkFilm.empty(),
+    ...weakSpots.empty(),
     ...undo.empty(),
   }) satisfies Partial<WalkState>;
 
@@ -54,6 +56,7 @@ const noters: Noters<Replaying, typeof allBodies> = {
   ...story.noters,
   ...equipment.noters,
   ...walkFilm.noters,
+  ...weakSpots.noters,
   ...undo.noters,
 };
 
@@ -72,6 +75,7 @@ const words: Words<typeof allBodies> = {
   ...story.words,
   ...equipment.words,
   ...walkFilm.words,
+  ...weakSpots.words,
   ...undo.words,
 };
 

@@ -12,6 +12,7 @@ const speech: LogSpeech = {
   nameOf: (part) => part,
   about: (finding) => `finding ${finding.slice(-1)}`,
   titleOf: (id) => id,
+  spotTitle: (spot) => spot,
 };
 const lineOf = (fact: Fact, spoken = speech) => {
   const [entry] = entriesOf([fact]);
@@ -48,6 +49,7 @@ describe('the families together', () => {
       'stop-reached',
       'undone',
       'walk-film-captioned',
+      'weak-spots-listed',
       'walk-film-shifted',
       'draft-taken',
       'draft-left-out',

@@ -16,6 +16,8 @@ export interface LogSpeech {
   /** "Bonnet, dent": the part and kind of a finding. */
   about: (finding: string) => string;
   titleOf: (functionId: string) => string;
+  /** What a weak spot of this car is called. */
+  spotTitle: (spot: string, part: PartId) => string;
 }
 
 /** Moves and settings: no line of the log, and nothing an undo button would be pressed for. */

@@ -1,6 +1,6 @@
 import { partTitles, vocabularyOf } from '#core/car';
 import { functionTitle } from '#core/readings';
-import { entryWords, findingKindName, isSilent, type LogSpeech, ordered } from '#core/walk';
+import { entryWords, findingKindName, isSilent, type LogSpeech, ordered, spotKey } from '#core/walk';
 import type { OpenWalk } from '../../sync/useWalk';
 
 export interface LogLine {
@@ -35,6 +35,7 @@ function speechOf({ entries, state, style, page }: WalkTold): LogSpeech {
       return name;
     },
     titleOf: (id) => functionTitle(state.functions, id, vocabulary),
+    spotTitle: (spot, part) => state.weakSpots.get(spotKey(spot, part))?.title ?? spot,
   };
 }
 

@@ -1,0 +1,13 @@
+export { askedOf, sameAsked } from './askedOf';
+export { houseSpots } from './houseSpots';
+export {
+  fitsCar,
+  spotIssues,
+  spotIssueWords,
+  type WeakSpot,
+  type WeakSpotList,
+  weakSpotListSchema,
+  weakSpotSchema,
+} from './spot';
+export { checkSpots, readSpots, spotCells, spotsAsJson } from './spotText';
+export { ENOUGH_WALKS, shareOf, type Typical, typicalFindings, type WalkedCar } from './typical';
