@@ -132,7 +132,7 @@ export {
   spotWays,
   spotWordsSchema,
 } from './families/weakSpots/bodies';
-export { type SpotAsked, type SpotStanding, spotKey, spotStanding } from './families/weakSpots/state';
+export { type SpotAsked, spotKey } from './families/weakSpots/state';
 export { findingCaution, stopsDriving } from './findingCaution';
 export {
   type FindingKind,
@@ -182,6 +182,7 @@ export { replay } from './replay';
 export { type Amount, amounts, amountWords, firmnesses, type Severity, severities } from './severity';
 export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';
+export { type SpotStanding, spotStanding } from './spotStanding';
 export { statementNames, statementSays } from './statements';
 export { type SweepOver, sweepPlan } from './sweepParts';
 export { type TreadThird, thirdName, treadThirds } from './treadThirds';
