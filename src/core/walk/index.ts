@@ -79,7 +79,7 @@ export {
   type RecordingKind,
   recordingKinds,
 } from './families/functions/functionStates';
-export type { DriveNoted, FunctionTried, Recording } from './families/functions/state';
+export type { DriveNoted, FunctionRun, FunctionTried, Recording } from './families/functions/state';
 export type { ItemCounted } from './families/kit/state';
 export {
   type KeyState,
