@@ -1,5 +1,6 @@
+import { z } from 'zod';
 import type { Counted, JudgedWalk } from './countWalk';
-import { countsParts, type MeasureId } from './measures';
+import { countsParts, type MeasureId, measureIds } from './measures';
 import type { Learned } from './model';
 import { bandAt, type Grid } from './table';
 
@@ -14,22 +15,23 @@ export const FEWEST_CARS = 10;
 const MOST = 400;
 
 /** How many are usual on cars like one, as the yard’s own walks say. */
-export interface UsualBand {
-  measure: MeasureId;
-  low: number;
-  high: number;
+export const usualBandSchema = z.strictObject({
+  measure: z.enum(measureIds),
+  low: z.int().min(0),
   /** The one in the middle: half of such cars have no more. */
-  middle: number;
+  middle: z.int().min(0),
+  high: z.int().min(0),
   /** The yard’s own cars say it well enough to call a count in line with it. */
-  isKnown: boolean;
+  isKnown: z.boolean(),
   /** Cars of the yard in the same band of age and distance, and in all. */
-  alike: number;
-  cars: number;
+  alike: z.int().min(0),
+  cars: z.int().min(0),
   /** Of a hundred of them so many are heavy. */
-  heavyPercent: number;
+  heavyPercent: z.number().min(0).max(100),
   /** More heavy ones than this among as many as were counted would be unusual. */
-  mostHeavy: number;
-}
+  mostHeavy: z.int().min(0),
+});
+export type UsualBand = z.output<typeof usualBandSchema>;
 
 /**
  * The band of one measure for a walk: counts that four of five cars of its age and distance have, as this walker counts and in these conditions, with

@@ -1,16 +1,8 @@
-export { FEWEST_CARS, type UsualBand } from './bandOf';
+export { FEWEST_CARS, type UsualBand, usualBand, usualBandSchema } from './bandOf';
 export { type Counted, countWalk, type JudgedWalk, type NotJudged } from './countWalk';
 export { type Random, seededRandom } from './gamma';
 export { houseTable } from './houseTable';
-export {
-  type CabinStanding,
-  cabinAgainstOdometer,
-  isHeavier,
-  type Standing,
-  standingOf,
-  standings,
-  usualBands,
-} from './judge';
+export { isHeavier, type Standing, standingOf, standings, type UsualFor, usualFor } from './judge';
 export { learn } from './learn';
 export { type MeasureId, measureCount, measureIds, measureName } from './measures';
 export type { Learned } from './model';

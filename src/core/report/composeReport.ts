@@ -5,10 +5,13 @@ import type { ReportInputs } from './reportInputs';
 import { reportReadings } from './reportReadings';
 import { cautionsOf, reasonsNotToDrive } from './sections/cautions';
 import { dismissedFindings, findingsPutRight, standingFindings } from './sections/findings';
+import { forItsAge } from './sections/forItsAge';
 import { headOf } from './sections/head';
 import { limitsOf } from './sections/limits';
 import { partsInOrder, treadsInOrder } from './sections/parts';
+import { stoodTold } from './sections/stood';
 import { whatWasTold } from './sections/told';
+import { weakSpotsTold } from './sections/weakSpots';
 import { tellWalk, type WalkTold } from './walkTold';
 import { summaryLines } from './wording';
 
@@ -35,6 +38,9 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     parts: partsInOrder(told, findings, putRight),
     treads: treadsInOrder(told),
     ...tellings,
+    ...forItsAge(told),
+    ...weakSpotsTold(told),
+    ...stoodTold(told),
     ...readings,
     ...(otherWalks && otherWalks.length > 0 && { otherWalks: [...otherWalks] }),
     photos: told.photos,

@@ -1,5 +1,6 @@
 export type { Block } from './blocks/block';
 export { buildFacts } from './blocks/buildFacts';
+export { ageLines, spotLines, standingNames, stoodLines } from './blocks/judgementBlocks';
 export { otherPromiseLine, promiseLine, remedyLines } from './blocks/remedyLines';
 export {
   coverBlocks,
@@ -14,6 +15,7 @@ export { compareReports, type ReportChanges, reportChangesSchema } from './compa
 export { COMPOSED_BY } from './composedBy';
 export { composeReport } from './composeReport';
 export { cueSheet } from './cueSheet';
+export { axisOf, bandedRows } from './drawings/ageDrawing';
 export type { Drawing, Shape } from './drawings/drawing';
 export { type DrawnFinding, findingsDrawing } from './drawings/findingsDrawing';
 export { svgOf } from './drawings/svgOf';
@@ -45,5 +47,6 @@ export {
   type ReportPhoto,
   reportDocumentSchema,
 } from './reportDocument';
+export type { ReportInputs } from './reportInputs';
 export { aboutWords } from './sections/told';
 export { isNoticeUnsaid, noticedWords, stopsTheDrive } from './wording';

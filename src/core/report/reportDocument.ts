@@ -13,6 +13,7 @@ import {
 } from '../walk';
 import { yardSchema } from '../yard';
 import { identityTellings } from './identityTelling';
+import { judgementShape } from './judgementShape';
 import { reportReadingsShape } from './reportReadingsShape';
 
 export const REPORT_VERSION = 1;
@@ -224,6 +225,7 @@ export const reportDocumentSchema = z.strictObject({
       }),
     )
     .optional(),
+  ...judgementShape,
   treads: z.array(z.strictObject({ part: text, name: text, depth: text })),
   ...reportReadingsShape,
   /** Odometer figures of other walks of the car, as they stood when it was frozen: the papers are judged with them. */

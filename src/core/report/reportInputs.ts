@@ -1,4 +1,5 @@
 import type { Car } from '../car';
+import type { UsualFor } from '../judge';
 import type { WalkFigure } from '../readings';
 import type { Entry } from '../walk';
 import type { IdentityTelling } from './identityTelling';
@@ -26,6 +27,10 @@ export interface ReportInputs {
   photos: ReadonlyMap<string, PhotoFacts>;
   /** What other walks of the car read off its odometer. */
   otherWalks?: readonly WalkFigure[];
+  /** What is usual on cars like it, by this yard's own walks. */
+  usual?: UsualFor;
+  /** Mornings on which it was looked at while it stood. */
+  mornings?: NonNullable<ReportDocument['stood']>['looks'];
 }
 
 /** Thrown when there is nothing to freeze. */

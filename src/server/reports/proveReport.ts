@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import { carDetailsSchema } from '#core/car';
 import type { WalkFile } from '#core/exchange';
-import { COMPOSED_BY, composeReport, type ReportDocument } from '#core/report';
+import { COMPOSED_BY, composeReport, type ReportDocument, type ReportInputs } from '#core/report';
 import { unprocessable } from '../problems';
 import { fingerprintOf } from '../store/reportStore';
 
@@ -41,6 +41,9 @@ function composedAgain(file: WalkFile, report: ReportDocument): ReportDocument {
     walk: file.walk,
     entries: file.entries.slice(0, report.position),
     otherWalks: report.otherWalks ?? [],
+    // What is usual, and the mornings, are the yard's own: a report rests on them as they stood when it was frozen.
+    ...usualIn(report),
+    ...(report.stood && { mornings: report.stood.looks }),
     // As known when it was frozen: pixels that came later do not change a frozen report.
     photos: new Map(
       report.photos.flatMap(({ sha256, width, height }) =>
@@ -48,6 +51,17 @@ function composedAgain(file: WalkFile, report: ReportDocument): ReportDocument {
       ),
     ),
   });
+}
+
+function usualIn({ forItsAge }: ReportDocument): Pick<ReportInputs, 'usual'> {
+  if (!forItsAge) return {};
+  const { rows, cabinLikeMiles } = forItsAge;
+  return {
+    usual: {
+      bands: rows.map(({ name: _, standing: _s, count: _c, heavy: _h, says: _w, ...band }) => band),
+      ...(cabinLikeMiles && { cabinLikeMiles }),
+    },
+  };
 }
 
 /** What a report rests on, whatever words it is told in. */

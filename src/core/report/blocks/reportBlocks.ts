@@ -11,6 +11,7 @@ import type { ReportDocument, ReportPhoto } from '../reportDocument';
 import { noticedWords } from '../wording';
 import { type Block, heading, line, quiet } from './block';
 import { buildFacts } from './buildFacts';
+import { judgementBlocks } from './judgementBlocks';
 import { readingBlocks } from './readingBlocks';
 import { otherPromiseLine, promiseLine, remedyLines } from './remedyLines';
 import { toldBlocks } from './toldBlocks';
@@ -63,6 +64,7 @@ export const reportBlocks = (report: ReportDocument, fingerprint: string): Block
   ...putRight(report),
   ...notChecked(report),
   ...seenUnder(report),
+  ...judgementBlocks(report),
   ...toldBlocks(report),
   heading('Part by part, in walking order'),
   ...partGroups(report).flatMap(({ title, lines }) =>

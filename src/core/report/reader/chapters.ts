@@ -15,6 +15,9 @@ const chapterIds = [
   'not-looked-at',
   'light',
   'sides',
+  'age',
+  'weak-spots',
+  'stood',
   'story',
   'drove',
   'equipment',
@@ -49,6 +52,7 @@ export function chaptersOf(report: ReportDocument): Chapter[] {
     photos,
   } = report;
   const { statements = [], build = [], story = [], drove = [], equipment } = report;
+  const { forItsAge, weakSpots, stood } = report;
   const isUs = vocabularyOf(report.car) === 'us';
   const all: readonly [ChapterId, string, boolean][] = [
     ['promised', 'What is promised', [...findings, ...remedies].some(({ promised }) => promised)],
@@ -59,6 +63,9 @@ export function chaptersOf(report: ReportDocument): Chapter[] {
     ['not-looked-at', 'What was not looked at', true],
     ['light', 'In what light', conditions.length > 0],
     ['sides', 'Of sides and the whole car', statements.length + build.length > 0],
+    ['age', 'For its age and distance', forItsAge !== undefined],
+    ['weak-spots', 'What such cars are known for', weakSpots !== undefined],
+    ['stood', 'The days it stood', stood !== undefined],
     ['story', 'Its story', story.length > 0],
     ['drove', 'How it drove', drove.length > 0],
     ['equipment', 'Equipment', equipment !== undefined && equipmentLines(equipment).length > 0],

@@ -1,4 +1,4 @@
-import { shortDay } from '../../wording';
+import { shortDay, withinSentence } from '../../wording';
 import { equipmentLines } from '../blocks/toldBlocks';
 import { partGroups } from '../partGroups';
 import type { ReportDocument } from '../reportDocument';
@@ -22,6 +22,7 @@ export function foldLines(report: ReportDocument): ReadonlyMap<ChapterId, string
 
 function own(report: ReportDocument): [ChapterId, string | undefined][] {
   const { statements = [], build = [], story = [], drove = [], equipment, wheels, kit, screen } = report;
+  const { forItsAge, weakSpots, stood } = report;
   const damaged = wheels?.rows.filter(({ damage }) => damage !== '').length ?? 0;
   return [
     ['sides', counted(statements.length + build.length, 'statement')],
@@ -29,6 +30,9 @@ function own(report: ReportDocument): [ChapterId, string | undefined][] {
       'story',
       counted(story.length, 'fact, with where it comes from', 'facts, each with where it comes from'),
     ],
+    ['age', forItsAge && ageLine(forItsAge)],
+    ['weak-spots', weakSpots && spotLine(weakSpots)],
+    ['stood', stood?.says.replace(/\.$/, '')],
     ['drove', drove[0]],
     ['equipment', equipment && counted(equipmentLines(equipment).length, 'line')],
     ['light', report.conditions.join(', ')],
@@ -54,4 +58,28 @@ function own(report: ReportDocument): [ChapterId, string | undefined][] {
     ['no-faults', counted(report.dismissed.length, 'thing')],
     ['made', `Signed by ${report.signedBy}, ${shortDay(report.frozenAt)}`],
   ];
+}
+
+/** "More than usual: stone chips at the front; better: rust; 4 in line". */
+function ageLine({ rows }: NonNullable<ReportDocument['forItsAge']>): string | undefined {
+  const named = (standing: string) =>
+    rows.filter((row) => row.standing === standing).map(({ name }) => withinSentence(name));
+  const [more, better, line] = [named('more'), named('better'), named('in-line')];
+  const says = [
+    more.length > 0 && `more than usual: ${more.join(', ')}`,
+    better.length > 0 && `better than usual: ${better.join(', ')}`,
+    line.length > 0 && `${line.length} in line`,
+  ].filter(Boolean);
+  return says.length > 0 ? says.join('; ') : undefined;
+}
+
+function spotLine({ notThere, found, couldNotTell, left }: NonNullable<ReportDocument['weakSpots']>): string {
+  return [
+    notThere.length > 0 && `${notThere.length} looked for and not there`,
+    found.length > 0 && `${found.length} there`,
+    couldNotTell.length > 0 && `${couldNotTell.length} could not be told`,
+    left.length > 0 && `${left.length} not looked for`,
+  ]
+    .filter(Boolean)
+    .join(', ');
 }

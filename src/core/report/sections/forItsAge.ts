@@ -1,0 +1,89 @@
+import type { Vocabulary } from '../../car';
+import {
+  type Counted,
+  countWalk,
+  isHeavier,
+  measureCount,
+  measureName,
+  type Standing,
+  standingOf,
+  type UsualBand,
+} from '../../judge';
+import { KM_PER_MILE, speakDistance } from '../../measure';
+import type { ReportDocument } from '../reportDocument';
+import type { WalkTold } from '../walkTold';
+
+type ForItsAge = NonNullable<ReportDocument['forItsAge']>;
+
+/** How the car stands to others of its age and distance; nothing where its age or distance is not known, or the report was composed without what is usual. */
+export function forItsAge({ inputs, state, style, vocabulary }: WalkTold): Pick<ReportDocument, 'forItsAge'> {
+  const { usual } = inputs;
+  const read = countWalk(state, style, inputs.car);
+  if (!usual || usual.bands.length === 0 || !read.ok || !state.odometer) return {};
+  const { age, counted } = read.walk;
+  const at = `${age === 0 ? 'under a year' : age === 1 ? '1 year' : `${age} years`} and ${speakDistance(state.odometer.value, state.odometer.unit)}`;
+  const rows = usual.bands.flatMap((band): ForItsAge['rows'] => {
+    const here = counted[band.measure];
+    if (!here) return [];
+    const standing = standingOf(here, band);
+    return [
+      {
+        ...band,
+        name: measureName(band.measure, vocabulary),
+        standing,
+        ...(here.count !== undefined && { count: here.count }),
+        heavy: here.heavy,
+        says: rowSays(standing, here, band, at, vocabulary),
+      },
+    ];
+  });
+  const cabin = rows.find(({ measure }) => measure === 'cabin-wear');
+  const wear = cabin && cabinSays(cabin.standing, usual.cabinLikeMiles, state.odometer.unit);
+  return {
+    forItsAge: {
+      at,
+      rows,
+      ...(wear && { cabin: wear }),
+      ...(usual.cabinLikeMiles && { cabinLikeMiles: usual.cabinLikeMiles }),
+      rests: restsOn(rows),
+    },
+  };
+}
+
+function rowSays(
+  standing: Standing,
+  here: Counted,
+  band: UsualBand,
+  at: string,
+  vocabulary: Vocabulary,
+): string {
+  const { measure, low, high } = band;
+  if (standing === 'not-all-seen')
+    return `${here.looked} of ${here.of} places for this were looked at: too few to hold against other cars`;
+  if (here.count === undefined) return 'how many there are was said in words, not counted';
+  const found = measureCount(measure, here.count, vocabulary);
+  if (standing === 'too-few') return `${found}; too few of this yard’s own cars yet to say what is usual`;
+  const range = low === high ? `${low} ${low === 1 ? 'is' : 'are'}` : `${low} to ${high} are`;
+  const bad = isHeavier(here, band)
+    ? `; ${here.heavy} of them ${here.heavy === 1 ? 'is' : 'are'} heavy, more than usual`
+    : '';
+  return `${found}; ${range} usual at ${at}${bad}`;
+}
+
+/** It asks; it never says that a figure is wrong. */
+function cabinSays(standing: Standing, likeMiles: number | undefined, unit: 'mi' | 'km'): string | undefined {
+  if (standing === 'in-line') return 'The wear of the cabin fits the odometer';
+  if (standing === 'better') return 'The cabin is less worn than the odometer would let one expect';
+  if (standing !== 'more') return undefined;
+  const like =
+    likeMiles === undefined
+      ? 'more than is usual at any distance at its age'
+      : `as is usual from ${speakDistance(unit === 'km' ? Math.round((likeMiles * KM_PER_MILE) / 1000) * 1000 : likeMiles, unit)} on at its age`;
+  return `The cabin looks more worn than the odometer says: ${like}. Short trips, many riders and hard use wear a cabin too; ask how it was used`;
+}
+
+function restsOn(rows: ForItsAge['rows']): string {
+  const cars = Math.max(0, ...rows.map((row) => row.cars));
+  const alike = Math.max(0, ...rows.map((row) => row.alike));
+  return `Held against ${cars} of this yard’s own cars, ${alike} of them of the same age and distance; four of five such cars lie in the band. Allowed for: who walked, and wet, dirt or dusk. What is usual says nothing of price`;
+}

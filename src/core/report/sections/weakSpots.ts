@@ -1,0 +1,36 @@
+import { spotStanding } from '../../walk';
+import { sentence } from '../../wording';
+import type { ReportDocument } from '../reportDocument';
+import type { WalkTold } from '../walkTold';
+
+type Told = NonNullable<ReportDocument['weakSpots']>;
+
+/** What such cars are known for: looked for and not there, there, not to be told, and not looked for. */
+export function weakSpotsTold({ state, nameOf }: WalkTold): Pick<ReportDocument, 'weakSpots'> {
+  const asked = [...state.weakSpots.values()];
+  if (asked.length === 0) return {};
+  const told: Told = { notThere: [], found: [], couldNotTell: [], left: [] };
+  const places = new Map<string, number>();
+  for (const { spot } of asked) places.set(spot, (places.get(spot) ?? 0) + 1);
+  const notThere = new Map<string, { fine: string; at: string[] }>();
+  for (const each of asked) {
+    const { spot, part, title, fine } = each;
+    const standing = spotStanding(state, each);
+    // Where a thing is asked at one place alone, its words say where.
+    const where = (places.get(spot) ?? 0) > 1 ? `, ${nameOf(part)}` : '';
+    if (standing.status === 'not-there') {
+      const here = notThere.get(spot) ?? { fine, at: [] };
+      here.at.push(nameOf(part));
+      notThere.set(spot, here);
+    } else if (standing.status === 'there')
+      told.found.push({ says: `${title}${where}`, findings: standing.findings.map(({ number }) => number) });
+    else if (standing.status === 'could-not-tell')
+      told.couldNotTell.push(`${title}${where}${standing.why ? `: ${standing.why}` : ''}`);
+    else told.left.push(`${title}${where}`);
+  }
+  for (const [spot, { fine, at }] of notThere)
+    told.notThere.push(
+      at.length === places.get(spot) ? sentence(fine) : `${sentence(fine)} (${at.join(', ')})`,
+    );
+  return { weakSpots: told };
+}
