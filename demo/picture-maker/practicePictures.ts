@@ -77,8 +77,8 @@ const places: readonly Place[] = [
   },
   {
     car: convertible,
-    part: 'wing-fl',
-    spot: [0.4, 0.45],
+    part: 'door-fl',
+    spot: [0.5, 0.45],
     sky: 'bright',
     distanceMm: 380,
     mark: { kind: 'dust', widthMm: 100, heightMm: 60 },
@@ -113,7 +113,7 @@ const places: readonly Place[] = [
     spot: [0.5, 0.4],
     sky: 'overcast',
     distanceMm: 400,
-    mark: { kind: 'scratch', lengthMm: 70, widthMm: 0.8, depthUm: 40, angleDeg: -8 },
+    mark: { kind: 'scratch', lengthMm: 70, widthMm: 1.8, depthUm: 110, angleDeg: -8 },
   },
   {
     car: suv,
@@ -141,8 +141,8 @@ const places: readonly Place[] = [
   },
   {
     car: convertible,
-    part: 'bumper-front',
-    spot: [0.35, 0.5],
+    part: 'bonnet',
+    spot: [0.4, 0.55],
     sky: 'bright',
     distanceMm: 380,
     mark: { kind: 'chips', count: 5, largestMm: 4.5, spreadMm: 90, depthUm: 140 },
@@ -189,8 +189,8 @@ const places: readonly Place[] = [
   },
   {
     car: van,
-    part: 'bumper-front',
-    spot: [0.4, 0.5],
+    part: 'door-rl',
+    spot: [0.45, 0.5],
     sky: 'overcast',
     distanceMm: 420,
     mark: { kind: 'scuff', lengthMm: 90, heightMm: 36, depthUm: 90, angleDeg: 6 },

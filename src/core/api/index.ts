@@ -24,6 +24,19 @@ export {
   type YardTakenIn,
   yardTakenInSchema,
 } from './fileShapes';
+export {
+  type CarLooks,
+  carLooksSchema,
+  type ExpectationsPage,
+  expectationsPageSchema,
+  looksBody,
+  looksTakenSchema,
+  type Round,
+  roundSchema,
+  type TypicalPage,
+  typicalPageSchema,
+  weakSpotsPageSchema,
+} from './judgeShapes';
 export { type Morning, morningSchema } from './morningShapes';
 export {
   type AccountsPage,
@@ -67,6 +80,16 @@ export {
   type WalkChoices,
   walkChoicesSchema,
 } from './planShapes';
+export {
+  type PracticePage,
+  type PracticeScored,
+  type PracticeTeam,
+  practicePageSchema,
+  practiceScoredSchema,
+  practiceShareBody,
+  practiceTeamSchema,
+  type ResultsTold,
+} from './practiceShapes';
 export {
   chooseBody,
   type KeptPicture,

@@ -1,11 +1,12 @@
 import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
+import type { UsualFor } from '#core/judge';
 import { composeReport, type IdentityTelling } from '#core/report';
 import { asBuilt, replay } from '#core/walk';
 import type { Context } from '../context';
 import { conflict } from '../problems';
 import { exportWalk } from '../reports/exchange';
-import { otherWalksOf } from '../reports/freeze';
+import { morningsOf, otherWalksOf } from '../reports/freeze';
 import { archiveIndex } from './archiveIndex';
 import { recordingFiles } from './recordingFiles';
 import { archiveTables } from './tables';
@@ -39,7 +40,7 @@ export function archiveOfWalk(context: Context, walkId: string): ArchiveContents
 export function reportAsItStands(
   { stores, now }: Pick<Context, 'stores' | 'now'>,
   walkId: string,
-  signing: { signedBy: string; identity?: IdentityTelling } = { signedBy: '' },
+  signing: { signedBy: string; identity?: IdentityTelling; usual?: UsualFor | undefined } = { signedBy: '' },
 ) {
   const file = exportWalk(stores, walkId, now());
   const state = replay(walkId, file.entries);
@@ -55,6 +56,7 @@ export function reportAsItStands(
     walk: walkId,
     entries: file.entries,
     otherWalks: otherWalksOf(stores, file.car.id, walkId),
+    mornings: morningsOf(stores, file.car.id),
     photos: new Map(file.photos.map((record) => [record.sha256, record])),
   });
   return { file, state, begun, report };

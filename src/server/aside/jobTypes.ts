@@ -1,4 +1,5 @@
 import type { PhotoRecord, RecordingRecord, WalkFile } from '#core/exchange';
+import type { ExpectationTable, JudgedWalk, Learned } from '#core/judge';
 import type { Yard } from '#core/schedule';
 
 /** A yard as it goes to another process: without maps. */
@@ -15,6 +16,11 @@ export interface Jobs {
   };
   /** How sharp a photo is, and what it looks like. */
   judge: { input: { file: string }; output: Required<Shown<PhotoRecord, 'quality' | 'likeness'>> };
+  /** What is usual, from a table and walks. */
+  learn: {
+    input: { table: ExpectationTable; walks: readonly JudgedWalk[]; seed: number };
+    output: Learned;
+  };
   /** A picture into a logo; gives its hash. */
   logo: { input: { file: string; png: string }; output: string };
   /** A recording into a copy that tells nothing beyond sound and picture. */

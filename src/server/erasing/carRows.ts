@@ -17,6 +17,9 @@ export function filesOfCar(
     `SELECT share_photos.sha256 FROM share_photos JOIN shares ON shares.id = share_photos.share_id
      JOIN reports ON reports.id = shares.report_id WHERE reports.walk_id = ?`,
   );
+  const seen = db.prepare<[string], { look: string }>(
+    'SELECT look FROM morning_looks WHERE car_id = (SELECT car_id FROM walks WHERE id = ?)',
+  );
   const worked = db.prepare<[string], { said: string }>('SELECT said FROM work_said WHERE walk_id = ?');
   const named = walks.flatMap((walk) => {
     const entries = entriesOf(walk);
@@ -25,6 +28,7 @@ export function filesOfCar(
       ...entries.flatMap((entry) => hashesIn(JSON.stringify(entry))),
       ...shared.all(walk).map(({ sha256 }) => sha256),
       ...worked.all(walk).flatMap(({ said }) => hashesIn(said)),
+      ...seen.all(walk).flatMap(({ look }) => hashesIn(look)),
     ];
   });
   return new Set(named);
@@ -70,6 +74,7 @@ export function deleteCar(db: Db, car: string, walks: readonly string[], files: 
     'DELETE FROM messages WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
     'DELETE FROM choices WHERE walk_id = ?',
     'DELETE FROM work_said WHERE walk_id = ?',
+    'DELETE FROM walk_facts WHERE walk_id = ?',
     'DELETE FROM shares WHERE report_id IN (SELECT id FROM reports WHERE walk_id = ?)',
     'DELETE FROM reports WHERE walk_id = ?',
     'DELETE FROM plans WHERE walk_id = ?',
@@ -84,6 +89,7 @@ export function deleteCar(db: Db, car: string, walks: readonly string[], files: 
       photo.run(hash);
       recording.run(hash);
     }
+    db.prepare('DELETE FROM morning_looks WHERE car_id = ?').run(car);
     db.prepare('DELETE FROM cars WHERE id = ?').run(car);
   }).immediate();
 }

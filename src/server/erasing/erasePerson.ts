@@ -25,6 +25,9 @@ export async function erasePerson({ stores }: Pick<Context, 'stores'>, person: s
         'DELETE FROM passkeys WHERE person_id = ?',
         'DELETE FROM device_people WHERE person_id = ?',
         'DELETE FROM routes WHERE person_id = ?',
+        'DELETE FROM practice_answers WHERE person = ?',
+        'DELETE FROM practice_cards WHERE person = ?',
+        'DELETE FROM practice_shared WHERE person = ?',
         'DELETE FROM one_time WHERE person_id = ?',
         'DELETE FROM accounts WHERE person_id = ?',
       ])

@@ -12,17 +12,20 @@ import { choiceRoutes } from './routes/choices';
 import { comingInRoutes } from './routes/comingIn';
 import { deviceRoutes } from './routes/devices';
 import { erasingRoutes } from './routes/erasing';
+import { expectationRoutes } from './routes/expectations';
 import { fileRoutes } from './routes/files';
 import { healthRoutes } from './routes/health';
 import { leavingRoutes } from './routes/leaving';
 import { liveRoutes } from './routes/live';
 import { messageRoutes } from './routes/messages';
 import { morningRoutes } from './routes/morning';
+import { morningLookRoutes } from './routes/mornings';
 import { ownSecretRoutes } from './routes/ownSecrets';
 import { passkeySignInRoutes } from './routes/passkeySignIn';
 import { passkeyRoutes } from './routes/passkeys';
 import { photoRoutes } from './routes/photos';
 import { planRoutes } from './routes/plans';
+import { practiceRoutes } from './routes/practice';
 import { previewRoutes } from './routes/preview';
 import { questionRoutes } from './routes/questions';
 import { readingRoutes } from './routes/readings';
@@ -35,6 +38,7 @@ import { signInRoutes } from './routes/signIn';
 import { tradeRoutes } from './routes/trade';
 import { walkerRoutes } from './routes/walkers';
 import { walkRoutes } from './routes/walks';
+import { weakSpotRoutes } from './routes/weakSpots';
 import { wordRoutes } from './routes/words';
 import { yardRoutes } from './routes/yard';
 
@@ -70,6 +74,10 @@ export function routeTable(context: Context): AnyRoute[] {
     ...liveRoutes(context),
     ...messageRoutes(context),
     ...wordRoutes(context),
+    ...expectationRoutes(context),
+    ...weakSpotRoutes(context),
+    ...morningLookRoutes(context),
+    ...practiceRoutes(context),
     ...yardRoutes(context),
     ...fileRoutes(context),
     ...leavingRoutes(context),

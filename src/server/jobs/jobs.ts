@@ -5,6 +5,7 @@ import { photoTypeOf } from '../photos/photoType';
 import { takeApart } from '../recordings/takeApart';
 import { cleanLogo } from '../yard/cleanLogo';
 import { judgeFile } from './judgeFile';
+import { learn } from './learn';
 import { readWalk } from './readWalk';
 import { schedule } from './schedule';
 import { solve } from './solve';
@@ -18,6 +19,7 @@ export const jobs: Doers = {
     return { mime, ...(await develop(file, mime, { large, small })) };
   },
   judge: judgeFile,
+  learn,
   logo: async ({ file, png: to }) => {
     const { sha256, png } = await cleanLogo(await readFile(file));
     await writeFile(to, png);

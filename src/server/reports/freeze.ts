@@ -1,5 +1,6 @@
+import type { UsualFor } from '#core/judge';
 import { odometerOfWalks, type WalkFigure } from '#core/readings';
-import { composeReport, type IdentityTelling, type ReportDocument } from '#core/report';
+import { composeReport, type IdentityTelling, type ReportDocument, type ReportInputs } from '#core/report';
 import { replay } from '#core/walk';
 import { badRequest, conflict, notFound } from '../problems';
 import type { Stores } from '../store/stores';
@@ -12,6 +13,7 @@ export function freeze(
   signer: string,
   now: Date,
   identity: IdentityTelling,
+  usual?: UsualFor,
 ): ReportDocument {
   return stores.db
     .transaction(() => {
@@ -44,6 +46,8 @@ export function freeze(
         walk: walkId,
         entries,
         otherWalks: otherWalksOf(stores, walk.car_id, walkId),
+        usual,
+        mornings: morningsOf(stores, walk.car_id),
         photos: new Map(stores.photos.known(hashes).map(({ record }) => [record.sha256, record])),
       });
       stores.reports.add(document);
@@ -51,6 +55,10 @@ export function freeze(
     })
     .immediate();
 }
+
+/** How it was found while it stood, without who looked. */
+export const morningsOf = ({ diary }: Stores, car: string): ReportInputs['mornings'] =>
+  diary.ofCar(car).map(({ id: _, car: _c, who: _w, note: _n, photos: _p, ...look }) => look);
 
 /** What the car's other walks read off its odometer. */
 export const otherWalksOf = ({ walks }: Stores, car: string, walk: string): WalkFigure[] =>

@@ -495,4 +495,47 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ALTER TABLE yard ADD COLUMN shares_film INTEGER NOT NULL DEFAULT 0;
     `,
   },
+  {
+    number: 22,
+    sql: `
+      -- What a walk with a report counted of its car, for what is usual and what is typical; worked out of its log when it is asked for.
+      CREATE TABLE walk_facts (
+        walk_id TEXT PRIMARY KEY REFERENCES walks (id),
+        position INTEGER NOT NULL,
+        facts TEXT NOT NULL
+      ) STRICT;
+      -- Looks at standing cars, morning by morning, outside any walk. One that was taken back stays, and counts for nothing.
+      CREATE TABLE morning_looks (
+        id TEXT PRIMARY KEY,
+        car_id TEXT NOT NULL REFERENCES cars (id),
+        day TEXT NOT NULL,
+        at TEXT NOT NULL,
+        who TEXT NOT NULL,
+        look TEXT NOT NULL,
+        received_at TEXT NOT NULL,
+        taken_back_at TEXT
+      ) STRICT;
+      CREATE INDEX morning_looks_of_car ON morning_looks (car_id, day);
+      -- Answers of the practice yard, which are whoever's they are; when each kind comes round again; and who shares theirs with the managers.
+      CREATE TABLE practice_answers (
+        id TEXT PRIMARY KEY,
+        person TEXT NOT NULL,
+        exercise TEXT NOT NULL,
+        skill TEXT NOT NULL,
+        at TEXT NOT NULL,
+        score TEXT NOT NULL
+      ) STRICT;
+      CREATE INDEX practice_answers_of ON practice_answers (person, at);
+      CREATE TABLE practice_cards (
+        person TEXT NOT NULL,
+        skill TEXT NOT NULL,
+        card TEXT NOT NULL,
+        PRIMARY KEY (person, skill)
+      ) STRICT;
+      CREATE TABLE practice_shared (
+        person TEXT PRIMARY KEY,
+        since TEXT NOT NULL
+      ) STRICT;
+    `,
+  },
 ];

@@ -4,7 +4,9 @@ import { makeAuditStore } from './auditStore';
 import { makeCarStore } from './carStore';
 import { makeChoiceStore } from './choiceStore';
 import { makeDeviceStore } from './deviceStore';
+import { makeDiaryStore } from './diaryStore';
 import { makeFileStore } from './fileStore';
+import { makeJudgeStore } from './judgeStore';
 import { makeMessageStore } from './messageStore';
 import { makeMorningStore } from './morningStore';
 import { makeOneTimeStore } from './oneTimeStore';
@@ -13,6 +15,7 @@ import { makePasskeyStore } from './passkeyStore';
 import { makePeopleStore } from './peopleStore';
 import { makePhotoStore } from './photoStore';
 import { makePlanStore } from './planStore';
+import { makePracticeStore } from './practiceStore';
 import { makeQuestionStore } from './questionStore';
 import { makeRecordingStore } from './recordingStore';
 import { makeReportStore } from './reportStore';
@@ -51,7 +54,9 @@ export function makeStores(db: Db) {
     cars,
     choices: makeChoiceStore(db),
     devices: makeDeviceStore(db),
+    diary: makeDiaryStore(db),
     files: makeFileStore(db),
+    judge: makeJudgeStore(db),
     messages: makeMessageStore(db),
     morning: makeMorningStore(db, walks.settle),
     oneTime: makeOneTimeStore(db),
@@ -60,6 +65,7 @@ export function makeStores(db: Db) {
     walks,
     photos: makePhotoStore(db),
     plans: makePlanStore(db),
+    practice: makePracticeStore(db),
     questions: makeQuestionStore(db),
     recordings: makeRecordingStore(db),
     reports: makeReportStore(db),

@@ -10,6 +10,7 @@ import {
   type UsualBand,
 } from '../../judge';
 import { KM_PER_MILE, speakDistance } from '../../measure';
+import { bandedRows } from '../drawings/ageDrawing';
 import type { ReportDocument } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
 
@@ -37,6 +38,8 @@ export function forItsAge({ inputs, state, style, vocabulary }: WalkTold): Pick<
       },
     ];
   });
+  // A yard with too few cars of its own has nothing to say here.
+  if (bandedRows(rows).length === 0) return {};
   const cabin = rows.find(({ measure }) => measure === 'cabin-wear');
   const wear = cabin && cabinSays(cabin.standing, usual.cabinLikeMiles, state.odometer.unit);
   return {

@@ -4,6 +4,7 @@ import { covered, coverNotes, identityTellings, type ReportPhoto } from '#core/r
 import { sha256Schema } from '#core/walk';
 import { reportAsItStands } from '../../archive/archiveOfWalk';
 import type { Context } from '../../context';
+import { usualForWalk } from '../../judging/learned';
 import { drawingOf } from '../../photos/burn';
 import { notFound } from '../../problems';
 import { sendPhoto } from '../answers/sendPhoto';
@@ -39,10 +40,11 @@ export function previewRoutes(context: Context): AnyRoute[] {
         identity: z.enum(identityTellings, 'Choose how much of the plate is told.').default('last-six'),
       }),
       gives: previewSchema,
-      handle: ({ params, query, by }, _request, response) => {
+      handle: async ({ params, query, by }, _request, response) => {
         response.set('Cache-Control', 'private, no-store');
         const signedBy = stores.people.get(by.person)?.name ?? '';
-        const report = standing(params.id, { signedBy, identity: query.identity });
+        const usual = await usualForWalk(context, params.id);
+        const report = standing(params.id, { signedBy, identity: query.identity, usual });
         return {
           report,
           drawn: Object.fromEntries(

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
 import { coverNotes, identityTellings, reportDocumentSchema } from '#core/report';
 import type { Context } from '../../context';
+import { usualForWalk } from '../../judging/learned';
 import { witnessed } from '../../people/witnessed';
 import { notFound } from '../../problems';
 import { freeze } from '../../reports/freeze';
@@ -39,8 +40,9 @@ export function reportRoutes(context: Context): AnyRoute[] {
       body: freezeBody,
       status: 201,
       gives: reportDocumentSchema,
-      handle: ({ params, body, by }) => {
-        const report = freeze(stores, params.id, body.id, by.person, now(), body.identity);
+      handle: async ({ params, body, by }) => {
+        const usual = await usualForWalk(context, params.id);
+        const report = freeze(stores, params.id, body.id, by.person, now(), body.identity, usual);
         witnessed(context, by, 'report-frozen', `${report.car.stockNumber}, revision ${report.revision}`);
         context.live.tell(report.walk);
         return report;

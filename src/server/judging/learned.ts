@@ -1,0 +1,68 @@
+import { type Grid, gridOf, type Learned, type UsualFor, usualFor } from '#core/judge';
+import type { Context } from '../context';
+import { makeTurns } from '../planning/inTurn';
+import type { LearnedOf } from '../store/judgeStore';
+import { walkFacts } from './walkFacts';
+
+/** Facts are worked out of so many logs at a time; in between others are served. */
+const AT_ONCE = 20;
+/** The same walks give the same bands on every server. */
+const SEED = 20_260_101;
+
+type Needed = Pick<Context, 'stores' | 'pool' | 'now'>;
+
+const turns = new WeakMap<Needed['stores'], ReturnType<typeof makeTurns>>();
+const kept = new WeakMap<Needed['stores'], LearnedOf>();
+
+/** What the yard's reported walks say of its table, learned anew where there are new ones. Learning runs in a process of its own. */
+export async function learnedNow(needed: Needed): Promise<{ grid: Grid; learned: Learned }> {
+  const { stores } = needed;
+  let inTurn = turns.get(stores);
+  if (!inTurn) {
+    inTurn = makeTurns();
+    turns.set(stores, inTurn);
+  }
+  return inTurn(() => learnAnew(needed));
+}
+
+async function learnAnew({ stores, pool, now }: Needed): Promise<{ grid: Grid; learned: Learned }> {
+  await bringFacts({ stores });
+  const { judge } = stores;
+  const table = judge.table();
+  const read = gridOf(table.rows);
+  if (!read.ok) throw new Error('the table of what is usual is no grid');
+  const key = judge.key();
+  const before = kept.get(stores) ?? judge.learned();
+  if (before?.key === key) {
+    kept.set(stores, before);
+    return { grid: read.grid, learned: before.learned };
+  }
+  const walks = judge.facts().flatMap(({ judged }) => judged ?? []);
+  const learned = await pool.run('learn', { table, walks, seed: SEED });
+  const fresh = { key, learned };
+  judge.setLearned(fresh, now().toISOString());
+  kept.set(stores, fresh);
+  return { grid: read.grid, learned };
+}
+
+/** Works out the facts of walks that were reported since. */
+export async function bringFacts({ stores }: Pick<Needed, 'stores'>): Promise<void> {
+  for (const [i, { id, entries }] of stores.judge.due().entries()) {
+    const row = stores.walks.get(id);
+    const car = row && stores.cars.get(row.car_id);
+    const facts = car && walkFacts(id, stores.walks.entriesOf(id), car);
+    if (facts) stores.judge.put(id, entries, facts);
+    if (i % AT_ONCE === AT_ONCE - 1) await new Promise((others) => setImmediate(others));
+  }
+}
+
+/** What is usual on cars like that of a walk; undefined where its age or distance is not known. */
+export async function usualForWalk(needed: Needed, walk: string): Promise<UsualFor | undefined> {
+  const { stores } = needed;
+  const row = stores.walks.get(walk);
+  const car = row && stores.cars.get(row.car_id);
+  const judged = car && walkFacts(walk, stores.walks.entriesOf(walk), car)?.judged;
+  if (!judged) return undefined;
+  const { grid, learned } = await learnedNow(needed);
+  return usualFor(grid, learned, judged);
+}
