@@ -15,6 +15,7 @@ it('a file that was chosen is sent also when it is gone from where it lay', asyn
   let hasSignal = false;
   const outbox = await Outbox.open(await openOutboxStore('chosen'), {
     postCar: async () => ({}),
+    postLook: async () => ({}),
     postEntries: async () => ({ refused: new Map() }),
     putPhoto: async () => ({}),
     putRecording: async (_sha256, blob) => {

@@ -8,6 +8,7 @@ const RIM_MM = 432;
 /** The flagship: a whole walk in dry, broken light, with second thoughts left in. */
 export const hatchScript: Script = {
   name: 'hatch',
+  asksSpots: 'answered',
   hoursAgo: 26,
   promisedFor: 12,
   sky: 'bright',

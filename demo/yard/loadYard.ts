@@ -10,11 +10,14 @@ import { crew } from './crew';
 import { arrival, collection, journeyPictures } from './hatchJourney';
 import { hatchScript } from './hatchScript';
 import { afterwards, buyers, questionsOf } from './hatchTalk';
+import { mornings } from './mornings';
+import { pastWalks } from './pastWalks';
 import { nell, yard } from './people';
 import { playScript } from './playScript';
 import { prices } from './prices';
 import { picturesNamed } from './script';
 import { engineTick } from './sounds';
+import { demoSpots } from './spots';
 import { walks } from './walks';
 import { workAt } from './workAt';
 import { workCars, workWalks } from './workCars';
@@ -54,14 +57,33 @@ export async function loadYard(
   await send('PUT', '/api/prices', JSON.stringify(prices));
   await send('PUT', '/api/crew', JSON.stringify(crew));
   const hoursAgo = (hours: number) => new Date(now.getTime() - hours * HOUR_MS);
+  await send('PUT', '/api/weak-spots', JSON.stringify({ spots: demoSpots }));
+  const known = new Set<string>();
+  const past = pastWalks(now);
+  for (const { car, walk, who, daysAgo, entries } of past) {
+    // A car of an earlier month was walked on the day it came in.
+    setClock(hoursAgo(24 * daysAgo));
+    by = nell.id;
+    if (!known.has(car.id)) await post('/api/cars', car);
+    known.add(car.id);
+    by = who.id;
+    setClock(hoursAgo(24 * daysAgo - 2));
+    await post(`/api/walks/${walk}/entries`, { entries });
+    await post(`/api/walks/${walk}/reports`, { id: randomUUID() });
+  }
+  by = nell.id;
   // Oldest first: the list shows the newest on top.
   const inOrder = [...workCars, ...cars.toReversed()];
+  const cameIn = (i: number) => hoursAgo(24 * (2 + (inOrder.length - i) * 2));
   for (const [i, car] of inOrder.entries()) {
     // A car came in some days before anybody walked it.
-    setClock(hoursAgo(24 * (2 + (inOrder.length - i) * 2)));
+    setClock(cameIn(i));
     await post('/api/cars', car);
   }
   setClock(now);
+  const looks = mornings(now, (car) => cameIn(inOrder.indexOf(car)));
+  for (let i = 0; i < looks.length; i += BATCH / 2)
+    await post('/api/mornings', { looks: looks.slice(i, i + BATCH / 2) });
 
   await send('PUT', `/api/recordings/${engineTick.sha256}`, new Uint8Array(engineTick.file), 'audio/wav');
   const hashes = await sendPictures(picturesDir, send);

@@ -49,6 +49,7 @@ export const saloonScript: Script = {
 /** The estate: nothing was said of paint, but the right rear was painted once. */
 export const estateScript: Script = {
   name: 'estate',
+  asksSpots: 'left',
   hoursAgo: 50,
   promisedFor: 4,
   sky: 'overcast',
@@ -156,6 +157,7 @@ export const estateArrivalScript: Script = {
 /** The convertible with its hard top on, late on a clear day. */
 export const convertibleScript: Script = {
   name: 'convertible',
+  asksSpots: 'answered',
   hoursAgo: 98,
   promisedFor: -1,
   sky: 'low-sun',
@@ -214,6 +216,7 @@ export const convertibleScript: Script = {
 /** The pick-up, straight off a farm and after rain. */
 export const pickupScript: Script = {
   name: 'pickup',
+  asksSpots: 'answered',
   hoursAgo: 74,
   promisedFor: -2,
   sky: 'overcast',

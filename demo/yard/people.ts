@@ -13,6 +13,7 @@ export const yard: Yard = {
 };
 
 export const nell: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a01', name: 'Nell Harrick' };
+export const ottilie: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a03', name: 'Ottilie Brand' };
 export const tomas: Person = { id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a02', name: 'Tomas Vey' };
 
 /** Everybody of the demo yard signs in with it. */
@@ -21,7 +22,7 @@ export const PASSWORD = 'salt marsh lantern';
 /** Who is here to do what; the owner comes first. */
 export const staff: readonly (readonly [Person, Role])[] = [
   [nell, 'owner'],
-  [{ id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a03', name: 'Ottilie Brand' }, 'manager'],
+  [ottilie, 'manager'],
   [tomas, 'walk'],
   [{ id: '5b0f6f0e-93a1-4d0a-8d5c-0f6f2d3c1a04', name: 'Joss Penhale' }, 'workshop'],
 ];

@@ -9,6 +9,7 @@ import { measuredOn } from './measuredOn';
 import { platesOn } from './platesOn';
 import { readingFacts } from './readings';
 import { odometerName, photosOf, type Script, treadName, wholeName } from './script';
+import { askedOfDemo, spotFacts } from './spots';
 
 const SECONDS_A_FACT = 4;
 
@@ -36,6 +37,8 @@ export function playScript(
   };
   const { bodyStyle, extras } = car.details;
   say({ kind: 'walk-begun', body: { carId: car.id, bodyStyle, extras } });
+  const asked = script.asksSpots ? askedOfDemo(car, now.getFullYear()) : [];
+  if (asked.length > 0) say({ kind: 'weak-spots-listed', body: { spots: asked } });
   say({ kind: 'conditions-noted', body: { ...conditionsOf[script.sky], place: 'at the yard' } });
   script.whole.forEach((_, i) => {
     const file = wholeName(script, i);
@@ -66,6 +69,7 @@ export function playScript(
     });
   script.readings?.atTheEnd?.forEach(say);
   script.said?.forEach(say);
+  if (script.asksSpots === 'answered') spotFacts(asked, script).forEach(say);
   return {
     walk,
     entries: script.promisedFor === undefined ? entries : entries.map(dated(now, script.promisedFor)),

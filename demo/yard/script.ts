@@ -45,6 +45,8 @@ export interface Script {
   swept?: { face: FaceId; absent: readonly LookId[] };
   /** Said besides: of sides and the car, of what it is made, its story, what is to become of it. */
   said?: readonly Fact[];
+  /** What such cars are known for is asked at the stops, and answered or left. */
+  asksSpots?: 'answered' | 'left';
   treads: Readonly<Record<PartId, readonly [lowMm: number, highMm: number]>>;
   /** Tyres whose tread is photographed although nothing is wrong with it. */
   treadPictures?: readonly PartId[];

@@ -53,6 +53,9 @@ const mendedScreen = fetchedScreen(() =>
 const morningScreen = fetchedScreen(() =>
   import('./screens/morning/MorningScreen').then((file) => file.MorningScreen),
 );
+const morningsScreen = fetchedScreen(() =>
+  import('./screens/mornings/MorningsScreen').then((file) => file.MorningsScreen),
+);
 const boardScreen = fetchedScreen(() =>
   import('./screens/board/BoardScreen').then((file) => file.BoardScreen),
 );
@@ -78,6 +81,18 @@ const compareScreen = fetchedScreen(() =>
 const cueScreen = fetchedScreen(() => import('./screens/cues/CueScreen').then((file) => file.CueScreen));
 const messagesScreen = fetchedScreen(() =>
   import('./screens/messages/MessagesScreen').then((file) => file.MessagesScreen),
+);
+const expectationsScreen = fetchedScreen(() =>
+  import('./screens/expectations/ExpectationsScreen').then((file) => file.ExpectationsScreen),
+);
+const weakSpotsScreen = fetchedScreen(() =>
+  import('./screens/weakSpots/WeakSpotsScreen').then((file) => file.WeakSpotsScreen),
+);
+const practiceScreen = fetchedScreen(() =>
+  import('./screens/practice/PracticeScreen').then((file) => file.PracticeScreen),
+);
+const practiceTeamScreen = fetchedScreen(() =>
+  import('./screens/practice/PracticeTeamScreen').then((file) => file.PracticeTeamScreen),
 );
 const yardScreen = fetchedScreen(() => import('./screens/yard/YardScreen').then((file) => file.YardScreen));
 const routesScreen = fetchedScreen(() =>
@@ -161,11 +176,16 @@ function YardRoutes() {
       <Route path="/people/log" element={<Fetched screen={auditScreen} />} />
       <Route path="/messages" element={<Fetched screen={messagesScreen} />} />
       <Route path="/morning" element={<Fetched screen={morningScreen} />} />
+      <Route path="/mornings" element={<Fetched screen={morningsScreen} />} />
       <Route path="/board" element={<Fetched screen={boardScreen} />} />
       <Route path="/board/sheet/:crew/:day" element={<Fetched screen={sheetScreen} />} />
       <Route path="/crew" element={<Fetched screen={crewScreen} />} />
       <Route path="/cure-rules" element={<Fetched screen={cureRulesScreen} />} />
       <Route path="/prices" element={<Fetched screen={pricesScreen} />} />
+      <Route path="/expectations" element={<Fetched screen={expectationsScreen} />} />
+      <Route path="/weak-spots" element={<Fetched screen={weakSpotsScreen} />} />
+      <Route path="/practice" element={<Fetched screen={practiceScreen} />} />
+      <Route path="/practice/team" element={<Fetched screen={practiceTeamScreen} />} />
       <Route path="/yard" element={<Fetched screen={yardScreen} />} />
       <Route path="/import" element={<Fetched screen={importScreen} />} />
       <Route path="/cars/new" element={<Fetched screen={carFormScreen} key="new" />} />

@@ -14,6 +14,8 @@ export type LeftCode =
   | 'part'
   | 'not-seen'
   | 'second-look'
+  /** Known of such cars, and not looked for. */
+  | 'weak-spot'
   | 'distance'
   | 'tread'
   /** Brand or size; week of make. */
@@ -118,6 +120,7 @@ function partsLeft({ findings, conditions }: WalkState, cover: Coverage): LeftIt
     ...cover.left.map(({ part }): LeftItem => ({ code: 'part', part })),
     ...cover.notSeen.map(({ part, why }): LeftItem => ({ code: 'not-seen', part, says: why })),
     ...cover.unresolved.map((part): LeftItem => ({ code: 'second-look', part })),
+    ...cover.spotsLeft.map(({ part, title }): LeftItem => ({ code: 'weak-spot', part, says: title })),
     ...findings
       .filter((finding) => isStanding(finding) && finding.details.notice === undefined)
       .map(({ part, number }): LeftItem => ({ code: 'distance', part, finding: number })),

@@ -17,6 +17,7 @@ const cover = (more: Partial<Coverage> = {}): Coverage => ({
   plates: [],
   brought: 0,
   unresolved: [],
+  spotsLeft: [],
   ...more,
 });
 const finding = (more: Partial<ReportFinding> = {}): ReportFinding => ({

@@ -2,6 +2,7 @@ import type { BodyStyle, PartId } from '../car';
 import { FEWEST_READINGS } from '../paint';
 import { nearestLeft, planRoute, type Stop, usualRoute } from '../route';
 import { isGauged } from './readable';
+import { spotStanding } from './spotStanding';
 import { type Finding, isStanding, type WalkState } from './walkState';
 
 export type PartStatus =
@@ -100,6 +101,8 @@ export interface Coverage {
   /** Pictures without a place yet. */
   brought: number;
   unresolved: PartId[];
+  /** What such cars are known for and nobody has looked for yet, in walking order. */
+  spotsLeft: { part: PartId; spot: string; title: string }[];
 }
 
 /** What has and has not been looked at, and which readings are missing. */
@@ -128,6 +131,11 @@ export function coverage(state: WalkState, style: BodyStyle): Coverage {
     plates: platesToCheck(state),
     brought: state.brought.length,
     unresolved: route.map((stop) => stop.part).filter((part) => statuses.get(part) === 'second-look'),
+    spotsLeft: [...state.weakSpots.values()].flatMap((asked) =>
+      spotStanding(state, asked).status === 'left'
+        ? [{ part: asked.part, spot: asked.spot, title: asked.title }]
+        : [],
+    ),
   };
 }
 

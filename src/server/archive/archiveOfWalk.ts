@@ -56,7 +56,7 @@ export function reportAsItStands(
     walk: walkId,
     entries: file.entries,
     otherWalks: otherWalksOf(stores, file.car.id, walkId),
-    mornings: morningsOf(stores, file.car.id),
+    mornings: morningsOf(stores, file.car.id, now()),
     photos: new Map(file.photos.map((record) => [record.sha256, record])),
   });
   return { file, state, begun, report };

@@ -65,6 +65,7 @@ describe('every route', () => {
         .every(({ needs }) => needs === 'link'),
     ).toBe(true);
     expect(list('manage')).toEqual([
+      'delete /api/expectations',
       'get /api/yard/backups',
       'get /api/yard/files',
       'post /api/imports',
@@ -72,7 +73,9 @@ describe('every route', () => {
       'post /api/yard/backups',
       'put /api/crew',
       'put /api/cure-rules',
+      'put /api/expectations',
       'put /api/prices',
+      'put /api/weak-spots',
       'put /api/yard',
       'put /api/yard/logo',
     ]);

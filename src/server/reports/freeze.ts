@@ -47,7 +47,7 @@ export function freeze(
         entries,
         otherWalks: otherWalksOf(stores, walk.car_id, walkId),
         usual,
-        mornings: morningsOf(stores, walk.car_id),
+        mornings: morningsOf(stores, walk.car_id, now),
         photos: new Map(stores.photos.known(hashes).map(({ record }) => [record.sha256, record])),
       });
       stores.reports.add(document);
@@ -57,8 +57,11 @@ export function freeze(
 }
 
 /** How it was found while it stood, without who looked. */
-export const morningsOf = ({ diary }: Stores, car: string): ReportInputs['mornings'] =>
-  diary.ofCar(car).map(({ id: _, car: _c, who: _w, note: _n, photos: _p, ...look }) => look);
+export const morningsOf = ({ diary }: Stores, car: string, now: Date): ReportInputs['mornings'] =>
+  diary
+    .ofCar(car)
+    .filter(({ at }) => at <= now.toISOString())
+    .map(({ id: _, car: _c, who: _w, note: _n, photos: _p, ...look }) => look);
 
 /** What the car's other walks read off its odometer. */
 export const otherWalksOf = ({ walks }: Stores, car: string, walk: string): WalkFigure[] =>

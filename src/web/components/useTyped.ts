@@ -21,6 +21,9 @@ function keep(name: string, value: unknown): void {
   }
 }
 
+/** Something was typed under this name and is not saved. */
+export const hasTyped = (name: string): boolean => kept(name) !== undefined;
+
 /** What of a form was typed: the fields that differ, so that one somebody else fills in meanwhile is not held against them. */
 function differs<T>(value: T, saved: T): Partial<T> | T | undefined {
   if (typeof value !== 'object' || value === null) return value === saved ? undefined : value;

@@ -10,7 +10,17 @@ import { keptOrNot } from '../sync/keptOrNot';
 import type { OutboxStore } from '../sync/outboxStore';
 
 /** Asked for on the way to a walk: without signal they are shown as they last were. */
-const CARRIED = ['cars', 'car', 'people', 'routes', 'pace', 'yard', 'words'] as const;
+const CARRIED = [
+  'cars',
+  'car',
+  'people',
+  'routes',
+  'pace',
+  'yard',
+  'words',
+  'weak-spots',
+  'mornings',
+] as const;
 const KEY = 'queries';
 const WEEK_MS = 7 * 24 * 3_600_000;
 /** Kept so long after the last of several answers. */

@@ -1,12 +1,22 @@
-import { type ChapterId, equipmentLines, type ReportDocument, remedyLines } from '#core/report';
+import { type ChapterId, equipmentLines, type ReportDocument, remedyLines, spotLines } from '#core/report';
 import { withinSentence } from '#core/wording';
+import { AgeSection } from './AgeSection';
 import { Section } from './Section';
+import { StoodSection } from './StoodSection';
 
 /** What was said of more than a part: of sides and the car, its story, how it drove, its equipment. */
 export function ToldSections({ report }: { report: ReportDocument }) {
   const { statements = [], build = [], story = [], drove = [], equipment } = report;
+  const { forItsAge, weakSpots, stood } = report;
   return (
     <>
+      {forItsAge && <AgeSection told={forItsAge} />}
+      <Lines
+        chapter="weak-spots"
+        title="What such cars are known for"
+        lines={weakSpots ? spotLines(weakSpots) : []}
+      />
+      {stood && <StoodSection told={stood} />}
       <Lines chapter="sides" title="Of sides and the whole car" lines={[...statements, ...build]} />
       <Lines chapter="story" title="Its story" lines={story} />
       <Lines chapter="drove" title="How it drove" lines={drove} />

@@ -1,17 +1,31 @@
+import { longDay } from '#core/wording';
 import { Button } from '../components/Button';
 import { useOutbox, useSessions } from '../sync/SyncContext';
 import { A_PHOTO, aboutPhotos, SCARCE, useRoom } from './useRoom';
 
 /** What waits on this device, what was refused, and what one can do about it. */
 export function OutboxPanel() {
-  const { waiting, cars, refusedEntries, refusedPhotos, stalled, stalledBy, failing, unkept, unkeptBy } =
-    useOutbox();
+  const {
+    waiting,
+    cars,
+    looks,
+    refusedEntries,
+    refusedPhotos,
+    stalled,
+    stalledBy,
+    failing,
+    unkept,
+    unkeptBy,
+  } = useOutbox();
   const room = useRoom();
   const sessions = useSessions();
   const refused = [
     ...cars
       .filter(({ refusal }) => refusal)
       .map(({ id, details, refusal }) => ({ id, what: `car ${details.stockNumber}`, why: refusal })),
+    ...looks
+      .filter(({ refusal }) => refusal)
+      .map(({ id, look, refusal }) => ({ id, what: `look of ${longDay(look.day)}`, why: refusal })),
     ...refusedEntries.map((item) => ({
       id: item.id,
       what: item.entry.kind.replace('-', ' '),

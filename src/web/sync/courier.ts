@@ -15,6 +15,12 @@ export const httpCourier: Courier = {
       );
       if (isChanged) await sendJson<Car>('PUT', `/api/cars/${id}`, details);
     }),
+  postLook: ({ id, look, isTakenBack }) =>
+    refusalOf(async () => {
+      // What was taken back before it was sent is sent first, so that the server knows what is taken back.
+      await sendJson<unknown>('POST', '/api/mornings', { looks: [look] });
+      if (isTakenBack) await sendJson<unknown>('DELETE', `/api/mornings/${id}`, {});
+    }),
   async postEntries(walk, entries) {
     try {
       await waiting(sendJson<Appended>('POST', `/api/walks/${walk}/entries`, { entries }));

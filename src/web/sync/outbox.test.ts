@@ -17,6 +17,7 @@ function fakeServer() {
   const photos = new Set<string>();
   const recordings = new Set<string>();
   const cars: string[] = [];
+  const looks: string[] = [];
   const state = { reachable: true, refuse: new Map<string, string>() };
   const courier: Courier = {
     async postCar(car) {
@@ -24,6 +25,13 @@ function fakeServer() {
       const refusal = state.refuse.get(car.id);
       if (refusal) return { refusal };
       cars.push(car.details.stockNumber);
+      return {};
+    },
+    async postLook({ id, isTakenBack }) {
+      if (!state.reachable) throw new Error('no signal');
+      const refusal = state.refuse.get(id);
+      if (refusal) return { refusal };
+      looks.push(isTakenBack ? `${id} back` : id);
       return {};
     },
     async postEntries(_walk, entries) {
@@ -45,7 +53,7 @@ function fakeServer() {
       return {};
     },
   };
-  return { courier, taken, photos, recordings, cars, state };
+  return { courier, taken, photos, recordings, cars, looks, state };
 }
 
 async function open(courier: Courier, name = `t${names++}`) {
@@ -313,6 +321,7 @@ describe('the outbox', () => {
         };
         const outbox = await Outbox.open(undefined, {
           postCar: async () => ({}),
+          postLook: async () => ({}),
           postEntries: async () => ({ refused: new Map() }),
           putPhoto: arrive,
           putRecording: arrive,

@@ -1,11 +1,12 @@
 import type { Entry } from '#core/walk';
 import { keptOrNot } from './keptOrNot';
-import type { OutboxCar, OutboxEntry, OutboxPhoto, OutboxStore } from './outboxStore';
+import type { OutboxCar, OutboxEntry, OutboxLook, OutboxPhoto, OutboxStore } from './outboxStore';
 import { Retries } from './retries';
 
 /** How the outbox reaches the server. A refusal names the entries it is about; anything else thrown means "later". */
 export interface Courier {
   postCar(car: OutboxCar): Promise<{ refusal?: string }>;
+  postLook(look: OutboxLook): Promise<{ refusal?: string }>;
   postEntries(walk: string, entries: readonly Entry[]): Promise<{ refused: ReadonlyMap<string, string> }>;
   putPhoto(sha256: string, blob: Blob): Promise<{ refusal?: string }>;
   putRecording(sha256: string, blob: Blob, as: 'recording' | 'film'): Promise<{ refusal?: string }>;
@@ -17,6 +18,8 @@ export interface OutboxSnapshot {
   refusedPhotos: readonly OutboxPhoto[];
   /** Cars added here that the server has not, refused ones too. */
   cars: readonly OutboxCar[];
+  /** Looks at standing cars likewise. */
+  looks: readonly OutboxLook[];
   /** The last attempt did not get through. */
   stalled: boolean;
   /** Why, in words. */
@@ -42,11 +45,13 @@ export class Outbox {
   #entries = new Map<string, OutboxEntry>();
   #photos = new Map<string, OutboxPhoto>();
   #cars = new Map<string, OutboxCar>();
+  #looks = new Map<string, OutboxLook>();
   #snapshot: OutboxSnapshot = {
     waiting: 0,
     refusedEntries: [],
     refusedPhotos: [],
     cars: [],
+    looks: [],
     stalled: false,
     failing: [],
     unkept: 0,
@@ -73,6 +78,7 @@ export class Outbox {
       for (const item of await store.getAll('entries')) outbox.#entries.set(item.id, item);
       for (const item of await store.getAll('photos')) outbox.#photos.set(item.sha256, item);
       for (const item of await store.getAll('cars')) outbox.#cars.set(item.id, item);
+      for (const item of await store.getAll('looks')) outbox.#looks.set(item.id, item);
     }
     outbox.#changed();
     return outbox;
@@ -144,6 +150,17 @@ export class Outbox {
     return this.#cars.get(id);
   }
 
+  /** Adds a look at a standing car, or takes one back: kept on the device when this resolves, where it can be. */
+  async addLook(item: OutboxLook): Promise<void> {
+    this.#looks.set(item.id, item);
+    this.#changed();
+    this.#retries.reset();
+    this.#pump();
+    await this.#keep([item.id], async (store) => {
+      if (this.#looks.get(item.id) === item) await store.put('looks', item);
+    });
+  }
+
   addPhoto(sha256: string, blob: Blob): Promise<void> {
     return this.#addFile({ sha256, blob });
   }
@@ -186,8 +203,10 @@ export class Outbox {
       this.#entries.delete(id);
       this.#photos.delete(id);
       this.#cars.delete(id);
+      this.#looks.delete(id);
       this.#unkept.delete(id);
       await this.#forget('entries', [id]);
+      await this.#forget('looks', [id]);
       await this.#forget('photos', [id]);
       await this.#forget('cars', [id]);
     }
@@ -202,6 +221,8 @@ export class Outbox {
       if (item.refusal) await this.#keepPhoto({ ...item, refusal: undefined });
     for (const item of this.#cars.values())
       if (item.refusal) await this.#keepCar({ ...item, refusal: undefined });
+    for (const item of this.#looks.values())
+      if (item.refusal) await this.#keepLook({ ...item, refusal: undefined });
     this.#changed();
     await this.flush();
   }
@@ -238,6 +259,9 @@ export class Outbox {
     for (const car of this.#cars.values())
       if (!car.refusal && !this.#sending.has(car.id) && this.#retries.isDue(car.id))
         this.#begin(car.id, car.id, () => this.#sendCar(car));
+    for (const look of this.#looks.values())
+      if (!look.refusal && !this.#sending.has(look.id) && this.#retries.isDue(look.id))
+        this.#begin(look.id, look.id, () => this.#sendLook(look));
     const batch = this.#sending.has('entries') ? undefined : this.#nextBatch();
     if (batch) this.#begin('entries', batch[0]?.walk as string, () => this.#sendBatch(batch));
     for (let file = this.#nextFile(); file; file = this.#nextFile()) {
@@ -301,9 +325,10 @@ export class Outbox {
 
   #waitingKeys(): string[] {
     const cars = [...this.#cars.values()].filter(({ refusal }) => !refusal).map(({ id }) => id);
+    const looks = [...this.#looks.values()].filter(({ refusal }) => !refusal).map(({ id }) => id);
     const entries = this.#sendable().map(({ walk }) => walk);
     const files = [...this.#photos.values()].filter(({ refusal }) => !refusal).map(({ sha256 }) => sha256);
-    return [...cars, ...entries, ...files];
+    return [...cars, ...looks, ...entries, ...files];
   }
 
   async #sendBatch(batch: OutboxEntry[]): Promise<void> {
@@ -345,6 +370,19 @@ export class Outbox {
     await this.#forget('cars', [car.id]);
   }
 
+  async #sendLook(item: OutboxLook): Promise<void> {
+    const { refusal } = await this.courier.postLook(item);
+    // It may have been taken back meanwhile: then that goes too.
+    if (this.#looks.get(item.id) !== item) return;
+    if (refusal) {
+      await this.#keepLook({ ...item, refusal });
+      return;
+    }
+    this.#looks.delete(item.id);
+    this.#unkept.delete(item.id);
+    await this.#forget('looks', [item.id]);
+  }
+
   async #sendFile(item: OutboxPhoto): Promise<void> {
     const { sha256, blob, is } = item;
     const { refusal } = await (is
@@ -374,12 +412,17 @@ export class Outbox {
     await this.#keep([item.id], (store) => store.put('cars', item));
   }
 
+  async #keepLook(item: OutboxLook): Promise<void> {
+    this.#looks.set(item.id, item);
+    await this.#keep([item.id], (store) => store.put('looks', item));
+  }
+
   /** Keeps things on the device; what cannot be kept is told, and sent all the same. */
   async #keep(ids: readonly string[], write: (store: OutboxStore) => Promise<unknown>): Promise<void> {
     const why = await keptOrNot(this.store, write);
     for (const id of ids) {
       // Sent already: nothing is lost.
-      const isHere = this.#entries.has(id) || this.#photos.has(id) || this.#cars.has(id);
+      const isHere = [this.#entries, this.#photos, this.#cars, this.#looks].some((held) => held.has(id));
       if (why && isHere) this.#unkept.add(id);
       else this.#unkept.delete(id);
     }
@@ -388,7 +431,7 @@ export class Outbox {
   }
 
   /** What the server has is forgotten here. Should that fail, it is sent once more after a reload, which does no harm. */
-  async #forget(from: 'entries' | 'photos' | 'cars', ids: readonly string[]): Promise<void> {
+  async #forget(from: 'entries' | 'photos' | 'cars' | 'looks', ids: readonly string[]): Promise<void> {
     await keptOrNot(this.store, async (store) => {
       const tx = store.transaction(from, 'readwrite');
       for (const id of ids) tx.store.delete(id);
@@ -400,6 +443,7 @@ export class Outbox {
     const entries = [...this.#entries.values()];
     const photos = [...this.#photos.values()];
     const cars = [...this.#cars.values()];
+    const looks = [...this.#looks.values()];
     const failing = photos.flatMap(({ sha256, is, refusal }) => {
       const { tries, why } = this.#retries.of(sha256);
       return !refusal && tries >= SHOWN_AFTER
@@ -408,7 +452,8 @@ export class Outbox {
     });
     const { isStalled, why } = this.#retries;
     this.#snapshot = {
-      waiting: [...cars, ...entries, ...photos].filter((item) => !item.refusal).length + this.#takingIn,
+      waiting:
+        [...cars, ...looks, ...entries, ...photos].filter((item) => !item.refusal).length + this.#takingIn,
       refusedEntries: kept(
         this.#snapshot.refusedEntries,
         entries.filter((item) => item.refusal),
@@ -418,6 +463,7 @@ export class Outbox {
         photos.filter((item) => item.refusal),
       ),
       cars: kept(this.#snapshot.cars, cars),
+      looks: kept(this.#snapshot.looks, looks),
       stalled: isStalled,
       ...(isStalled && why && { stalledBy: why }),
       failing,

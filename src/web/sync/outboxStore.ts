@@ -1,6 +1,7 @@
 import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
 import type { WalkPage } from '#core/api';
 import type { CarDetails } from '#core/car';
+import type { MorningLook } from '#core/diary';
 import type { Entry } from '#core/walk';
 
 export interface OutboxEntry {
@@ -27,12 +28,21 @@ export interface OutboxCar {
   refusal?: string;
 }
 
+/** A look at a standing car, or that one is taken back. */
+export interface OutboxLook {
+  id: string;
+  look: MorningLook;
+  isTakenBack?: true;
+  refusal?: string;
+}
+
 interface OutboxSchema extends DBSchema {
   entries: { key: string; value: OutboxEntry };
   photos: { key: string; value: OutboxPhoto };
   /** Walks as the server last told them. */
   walks: { key: string; value: WalkPage };
   cars: { key: string; value: OutboxCar };
+  looks: { key: string; value: OutboxLook };
   /** Entries the server has and the walk as it last told it has not: the walk is read with them where there is no signal. */
   sent: { key: string; value: Entry; indexes: { walk: string } };
   /** Answers of the server, to show where there is no signal. */
@@ -43,16 +53,19 @@ export type OutboxStore = IDBPDatabase<OutboxSchema>;
 
 /** What this device holds for the server and of it, kept through reloads and crashes. Waits for ever while an older page keeps it from changing its shape. */
 export async function openOutboxStore(name = 'zelk', whenHeldUp = () => {}): Promise<OutboxStore> {
-  return openDB<OutboxSchema>(name, 2, {
+  return openDB<OutboxSchema>(name, 3, {
     upgrade(db, from) {
       if (from < 1) {
         db.createObjectStore('entries', { keyPath: 'id' });
         db.createObjectStore('photos', { keyPath: 'sha256' });
         db.createObjectStore('walks', { keyPath: 'walk' });
       }
-      db.createObjectStore('cars', { keyPath: 'id' });
-      db.createObjectStore('sent', { keyPath: 'id' }).createIndex('walk', 'walk');
-      db.createObjectStore('answers');
+      if (from < 2) {
+        db.createObjectStore('cars', { keyPath: 'id' });
+        db.createObjectStore('sent', { keyPath: 'id' }).createIndex('walk', 'walk');
+        db.createObjectStore('answers');
+      }
+      db.createObjectStore('looks', { keyPath: 'id' });
     },
     blocked: whenHeldUp,
     // A newer page may change the shape: this one goes on from memory, and says what it cannot keep.

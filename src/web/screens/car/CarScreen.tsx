@@ -26,10 +26,12 @@ import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
 import { useOutbox, useSessions } from '../../sync/SyncContext';
 import { localMoment } from '../../words/times';
+import { spotsAskedOf, useWeakSpots } from '../../words/useWeakSpots';
 import { preferredRule } from '../routes/routeChoices';
 import { minutesWords } from '../routes/routeWords';
 import { usePace, useRoutes } from '../routes/useRoutes';
 import { EraseCar } from './EraseCar';
+import { StoodHere } from './StoodHere';
 
 /** One car: what it is, its walks and its reports. */
 export function CarScreen() {
@@ -73,6 +75,7 @@ function CarView({ page: { car, walks }, isWaiting }: { page: CarPage; isWaiting
           </If>
         </div>
         <Facts car={car} />
+        {!isWaiting && <StoodHere car={car.id} />}
       </section>
       <section>
         <h2 className="mb-2 text-xl">Walk-rounds</h2>
@@ -136,6 +139,7 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
   const navigate = useNavigate();
   const routes = useRoutes(walker);
   const pace = usePace(walker);
+  const spots = useWeakSpots();
   const rule = preferredRule(routes.data);
   const style = styleOf(car);
   const stops = planRoute(style, rule);
@@ -143,9 +147,11 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
     const walk = newId();
     await sessions.remember({ walk, car, entries: [], photos: [], reports: [] });
     const { bodyStyle, extras } = car;
+    const asked = spots.data ? spotsAskedOf(spots.data, car) : [];
     sessions.record(walk, walker, [
       { kind: 'walk-begun', body: { carId: car.id, bodyStyle, extras } },
       { kind: 'route-chosen', body: { rule } },
+      ...(asked.length > 0 ? [{ kind: 'weak-spots-listed' as const, body: { spots: asked } }] : []),
     ]);
     navigate(`/walks/${walk}`);
   };

@@ -14,6 +14,7 @@ import { FunctionGroup } from './FunctionGroup';
 import { FunctionInHand } from './FunctionInHand';
 import { RoadTest } from './RoadTest';
 import { StartRun } from './StartRun';
+import { StoodToConfirm } from './StoodToConfirm';
 import { useNow } from './timers';
 import { type TriedGroup, triedGroups } from './triedGroups';
 
@@ -82,6 +83,7 @@ export function FunctionsView({ walk }: { walk: OpenWalk }) {
             {cautionSays('engine', vocabularyOf(page.car))}
           </Notice>
         )}
+        <StoodToConfirm walk={walk} />
         {isDriving && (
           <RoadTest
             key={walkerName}

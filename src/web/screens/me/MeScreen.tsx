@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
-import { ListChecks, LogOut, UsersRound } from 'lucide-react';
+import { Eye, ListChecks, LogOut, UsersRound } from 'lucide-react';
 import { Link } from 'react-router';
 import { roleNames } from '#core/people';
 import { Button, buttonLook } from '../../components/Button';
 import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
+import { If } from '../../shell/If';
 import { useMay, useMe } from '../../shell/me';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { presence } from '../../shell/presence';
@@ -52,6 +53,23 @@ export function MeScreen() {
             </Link>
           </nav>
         )}
+        <section aria-label="Learning to see" className="space-y-2">
+          <h2 className="text-xl">Learning to see</h2>
+          <p>
+            Pictures of cars with what is on them known: find it, and see how you do. It is yours alone unless
+            you share it.
+          </p>
+          <nav aria-label="Practice" className="flex flex-wrap gap-2">
+            <Link to="/practice" className={buttonLook()}>
+              <Eye aria-hidden size={20} /> Practice yard
+            </Link>
+            <If may="people">
+              <Link to="/practice/team" className={buttonLook()}>
+                <UsersRound aria-hidden size={20} /> Where the team differs
+              </Link>
+            </If>
+          </nav>
+        </section>
         <section aria-label="Somebody else takes over" className="space-y-2">
           <h2 className="text-xl">Somebody else takes over</h2>
           {others.length > 0 ? (

@@ -1,12 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
-import { Navigate, useLocation } from 'react-router';
+import { CarFront } from 'lucide-react';
+import { Link, Navigate, useLocation } from 'react-router';
 import type { BoardPage, Morning } from '#core/api';
 import { getJson, UnreachableError } from '../../api/client';
+import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { NewerNotice } from '../../offline/NewerNotice';
 import { useCarryAlong } from '../../offline/useCarryAlong';
 import { WaitingReports } from '../../offline/WaitingReports';
 import { Bar } from '../../shell/Bar';
+import { If } from '../../shell/If';
 import { useMay } from '../../shell/me';
 import { OutboxBadge } from '../../shell/OutboxBadge';
 import { PersonButton } from '../../shell/PersonButton';
@@ -31,6 +34,11 @@ export function MorningScreen() {
   return (
     <>
       <Bar title="This morning" back={{ to: '/', label: 'Back to the stock list' }}>
+        <If may="work">
+          <Link to="/mornings" className={`${buttonLook()} shrink-0`}>
+            <CarFront aria-hidden size={20} /> <span className="max-sm:sr-only">How the cars stand</span>
+          </Link>
+        </If>
         <OutboxBadge />
         <PersonButton />
       </Bar>

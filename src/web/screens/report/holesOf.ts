@@ -47,6 +47,7 @@ export function holesOf(
     ['tyre-age', `Week of make of a ${tyre} not noted`, each(place)],
     ['odometer', 'Odometer', each(() => 'not read')],
     ['second-look', 'Suspicions not settled', each(place)],
+    ['weak-spot', 'Known of such cars, and not looked for', each((item) => `${item.says}, ${place(item)}`)],
     ['close-up', 'No close-up', each(numbered)],
     ['after-photo', 'Put right, and no photo of how it is now', each(numbered)],
     ['place-photo', 'No photo of where it is', each(numbered)],

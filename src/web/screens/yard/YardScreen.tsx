@@ -1,6 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
+import { Scale, SearchCheck } from 'lucide-react';
+import { Link } from 'react-router';
 import type { Yard } from '#core/yard';
 import { getJson } from '../../api/client';
+import { buttonLook } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
 import { If } from '../../shell/If';
@@ -16,6 +19,14 @@ export function YardScreen() {
     <>
       <Bar title="The yard on its reports" back={{ to: '/', label: 'Back to the stock list' }} />
       <main className="mx-auto max-w-2xl p-4">
+        <nav aria-label="What the yard knows" className="mb-4 flex flex-wrap gap-2">
+          <Link to="/expectations" className={buttonLook()}>
+            <Scale aria-hidden size={20} /> What is usual
+          </Link>
+          <Link to="/weak-spots" className={buttonLook()}>
+            <SearchCheck aria-hidden size={20} /> Weak spots of such cars
+          </Link>
+        </nav>
         {yard.error && <Notice look="warn">{yard.error.message}</Notice>}
         {yard.data && <YardForm yard={yard.data} />}
         <BackupsSection />

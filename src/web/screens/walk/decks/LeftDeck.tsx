@@ -51,6 +51,7 @@ const partGroups = (tyre: string): (readonly [code: LeftCode, title: string, scr
   ['odometer', 'Figure to read'],
   ['paint', 'Paint depth to read', 'paint'],
   ['second-look', 'Second look wanted'],
+  ['weak-spot', 'Known of such cars, to look for'],
   ['close-up', 'Close-up of a finding'],
   ['place-photo', 'Photo of where a finding is'],
   ['after-photo', 'Photo of how it is now, put right'],

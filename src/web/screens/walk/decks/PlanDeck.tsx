@@ -20,6 +20,7 @@ import { routeChoices } from '../../routes/routeChoices';
 import { minutesWords } from '../../routes/routeWords';
 import { usePace, useRoutes } from '../../routes/useRoutes';
 import { conditionsAt } from '../walkModel';
+import { AskWeakSpots } from './AskWeakSpots';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 import { HubRows } from './HubRows';
@@ -84,6 +85,7 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
           <CloudSun aria-hidden size={20} />
           {conditions ? conditionLine(conditions) : 'Note light, wet and dirt'}
         </Button>
+        <AskWeakSpots walk={walk} say={say} />
         <Link to={`/walks/${page.walk}/questions`} className={`${buttonLook()} w-full`}>
           <MessageCircleQuestion aria-hidden size={20} /> Second looks and worries
         </Link>

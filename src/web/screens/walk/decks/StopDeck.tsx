@@ -25,6 +25,7 @@ import { StopNotes } from './StopNotes';
 import { StopReadings } from './StopReadings';
 import { ThisPart } from './ThisPart';
 import { TreadEntry } from './TreadEntry';
+import { WeakSpotsHere } from './WeakSpotsHere';
 
 // Made once: the deck is drawn anew with every tap.
 const icons = {
@@ -91,6 +92,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
           </Notice>
         ))}
         <StopNotes {...{ walk, part, say, setDeck }} reminders={route[at - 1]?.reminders} />
+        <WeakSpotsHere {...{ walk, part, say, setDeck }} key={`spots ${here}`} />
         {part.id.startsWith('tyre-') && <TreadEntry key={here} walk={walk} part={here} say={say} />}
         <StopReadings walk={walk} part={part} />
         {part.kind === 'odometer' && <OdometerEntry walk={walk} say={say} />}

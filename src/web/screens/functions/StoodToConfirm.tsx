@@ -1,0 +1,76 @@
+import { useQuery } from '@tanstack/react-query';
+import { useNavigate } from 'react-router';
+import { v4 as newId } from 'uuid';
+import type { CarLooks } from '#core/api';
+import { middleOf } from '#core/car';
+import { overnightLooks, type StoodTrend, stoodOf } from '#core/diary';
+import { isFunctionId } from '#core/functions';
+import { isStanding } from '#core/walk';
+import { getJson } from '../../api/client';
+import { Button } from '../../components/Button';
+import type { OpenWalk } from '../../sync/useWalk';
+
+/** What the mornings of this car say, beside the tests over night: one truth. What repeats is confirmed here, or left. */
+export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
+  const navigate = useNavigate();
+  const { state, style, page, record } = walk;
+  const looks = useQuery({
+    queryKey: ['car-mornings', page.car.id],
+    queryFn: () => getJson<CarLooks>(`/api/cars/${page.car.id}/mornings`),
+  });
+  const mornings = looks.data?.looks ?? [];
+  const stood = stoodOf([...mornings, ...overnightLooks(state.functions)]);
+  if (mornings.length === 0 || !stood) return null;
+  const isSaid = ({ becomes }: StoodTrend) => {
+    if ('function' in becomes) return state.functions.tried.get(becomes.function)?.state === 'faulty';
+    if ('lamps' in becomes) return (state.functions.lampsOn ?? []).length > 0;
+    return state.findings.some(
+      (finding) => isStanding(finding) && finding.part === becomes.part && finding.kind === becomes.kind,
+    );
+  };
+  const confirm = ({ becomes, says }: StoodTrend) => {
+    if ('function' in becomes) {
+      const { function: id } = becomes;
+      if (isFunctionId(id))
+        record({ kind: 'functions-tried', body: { functions: [id], state: 'faulty', says } });
+      return;
+    }
+    if ('lamps' in becomes) return;
+    const part = style.parts.get(becomes.part);
+    if (!part) return;
+    const finding = newId();
+    record({
+      kind: 'finding-noted',
+      body: {
+        finding,
+        part: part.id,
+        spot: middleOf(part),
+        kind: becomes.kind,
+        suspected: false,
+        details: { note: becomes.note },
+      },
+    });
+    navigate(`/walks/${page.walk}?deck=finding&finding=${finding}`);
+  };
+  return (
+    <section aria-label="The days it stood" className="mx-3 mb-3 border-l-8 border-clear pl-3">
+      <p className="leading-snug">
+        <span className="font-bold">The days it stood.</span> {stood.says}.
+      </p>
+      {stood.trends.map((trend) => (
+        <div key={trend.id} className="mt-1 flex flex-wrap items-center gap-2">
+          <p className="min-w-40 flex-1 font-bold text-warn">{trend.says}</p>
+          {isSaid(trend) ? (
+            <span>in the report</span>
+          ) : (
+            !('lamps' in trend.becomes) && (
+              <Button onClick={() => confirm(trend)} aria-label={`Confirm: ${trend.says}`}>
+                Confirm the fault
+              </Button>
+            )
+          )}
+        </div>
+      ))}
+    </section>
+  );
+}
