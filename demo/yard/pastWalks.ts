@@ -149,7 +149,7 @@ function walkOf(past: DemoCar, who: Person, daysAgo: number, now: Date, random: 
     }
   for (const wheel of on('wheel')) if (random() < 0.32) found(wheel, 'kerbing');
   // What this maker is known for here, and nobody has put on the list yet.
-  if (details.model === 'Nim' && age > 4 && random() < 0.8) found('arch-rl', 'rust');
+  if (details.model === 'Nim' && age >= 3 && random() < 0.9) found('arch-rl', 'rust');
   const withFindings = new Set(
     entries.flatMap((entry) => (entry.kind === 'finding-noted' ? [entry.body.part] : [])),
   );

@@ -82,7 +82,9 @@ export const practiceTeamSchema = z.object({
       one: z.string(),
       other: z.string(),
       cars: z.int(),
-      kinds: z.array(z.object({ kind: z.string(), agreement, onlyOne: z.int(), onlyOther: z.int() })),
+      kinds: z.array(
+        z.object({ kind: z.string(), agreement: agreement.optional(), onlyOne: z.int(), onlyOther: z.int() }),
+      ),
     }),
   ),
 });

@@ -8,7 +8,7 @@ import { bandAt, type Grid } from './table';
 const BELOW = 0.1;
 const ABOVE = 0.9;
 /** A band says what is in line only where the mean is known this well: standard deviation of its logarithm. */
-const KNOWN_WITHIN = 0.3;
+const KNOWN_WITHIN = 0.5;
 /** Before so many cars of the yard’s own a band rests on the house’s figures, which are from memory. */
 export const FEWEST_CARS = 10;
 /** Longest band that is worked out. */

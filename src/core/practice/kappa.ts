@@ -13,8 +13,8 @@ const Z = 1.959964;
 
 /**
  * Cohen's kappa of a table of counts, rows by one person and columns by the other in the same order of categories (Cohen, Educational and Psychological
- * Measurement 20, 1960), with the large-sample standard error of Fleiss, Cohen and Everitt (Psychological Bulletin 72, 1969). Undefined for an empty table, and where both said one thing of
- * everything: chance alone would agree then.
+ * Measurement 20, 1960), with the large-sample standard error of Fleiss, Cohen and Everitt (Psychological Bulletin 72, 1969). Undefined for an empty table, and where one of them said one thing of
+ * everything: there is nothing to agree on then, and no interval.
  */
 export function agreementOf(table: readonly (readonly number[])[]): Agreement | undefined {
   const n = table.flat().reduce((sum, each) => sum + each, 0);
@@ -24,7 +24,7 @@ export function agreementOf(table: readonly (readonly number[])[]): Agreement | 
   const columns = p.map((_, j) => p.reduce((sum, row) => sum + (row[j] ?? 0), 0));
   const same = p.reduce((sum, row, i) => sum + (row[i] ?? 0), 0);
   const chance = rows.reduce((sum, row, i) => sum + row * (columns[i] ?? 0), 0);
-  if (chance >= 1) return undefined;
+  if ([rows, columns].some((shares) => shares.some((share) => share >= 1))) return undefined;
   const kappa = (same - chance) / (1 - chance);
   let [onDiagonal, off] = [0, 0];
   for (const [i, row] of p.entries())

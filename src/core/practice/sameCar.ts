@@ -12,7 +12,8 @@ export interface WalkedTwice {
 /** How far two people agree on one kind of finding. */
 export interface KindAgreement {
   kind: FindingKind;
-  agreement: Agreement;
+  /** Absent where one of them found none: there is nothing to agree on. */
+  agreement?: Agreement;
   /** Parts on which only the one, or only the other, found it. */
   onlyOne: number;
   onlyOther: number;
@@ -45,17 +46,17 @@ export function agreementByKind(cars: readonly WalkedTwice[]): KindAgreement[] {
     .flatMap(([kind, all]): KindAgreement[] => {
       const agreement = agreementOf(yesNoTable(all));
       const finds = all.filter(([a, b]) => a || b).length;
-      if (!agreement || all.length < FEWEST_PARTS || finds < FEWEST_FINDS) return [];
+      if (all.length < FEWEST_PARTS || finds < FEWEST_FINDS) return [];
       return [
         {
           kind,
-          agreement,
+          ...(agreement && { agreement }),
           onlyOne: all.filter(([a, b]) => a && !b).length,
           onlyOther: all.filter(([a, b]) => !a && b).length,
         },
       ];
     })
-    .sort((a, b) => a.agreement.kappa - b.agreement.kappa);
+    .sort((a, b) => (a.agreement?.kappa ?? -1) - (b.agreement?.kappa ?? -1));
 }
 
 const isLooked = (state: WalkState, part: string): boolean =>

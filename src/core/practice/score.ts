@@ -26,9 +26,10 @@ const alike: readonly (readonly FindingKind[])[] = [
   ['respray-sign', 'old-repair', 'peel'],
 ];
 
-/** Scores an answer. A mark anywhere in the area of what is there has found it. */
+/** Scores an answer. A mark in the area of what is there, or a finger's breadth from it, has found it. */
 export function scorePractice(truth: PracticeTruth, { marks, side, ms }: PracticeAnswer): PracticeScore {
-  const isOn = ({ at }: PracticeMark) => truth.area !== undefined && liesIn(at, truth.area);
+  const isOn = ({ at }: PracticeMark) =>
+    truth.area !== undefined && (liesIn(at, truth.area) || awayFrom(at, truth.area) <= NEAR);
   const on = marks.filter(isOn);
   const fault = on.find((mark) => mark.is === 'fault');
   const astray = marks.filter((mark) => mark.is === 'fault' && !isOn(mark));
@@ -74,6 +75,22 @@ function outcomeOfNone(
 
 const isAlike = (a: FindingKind, b: FindingKind): boolean =>
   a === b || alike.some((kinds) => kinds.includes(a) && kinds.includes(b));
+
+/** A finger hits so near, in shares of the picture. */
+const NEAR = 0.03;
+
+/** How far a place is from the outline. */
+function awayFrom({ x, y }: PlaceOnPicture, area: readonly (readonly [number, number])[]): number {
+  return Math.min(
+    ...area.map(([ax, ay], i) => {
+      const [bx, by] = area[(i + 1) % area.length] as readonly [number, number];
+      const along = (bx - ax) ** 2 + (by - ay) ** 2;
+      const share = along === 0 ? 0 : ((x - ax) * (bx - ax) + (y - ay) * (by - ay)) / along;
+      const t = Math.min(1, Math.max(0, share));
+      return Math.hypot(x - ax - t * (bx - ax), y - ay - t * (by - ay));
+    }),
+  );
+}
 
 /** Whether a place lies in an outline, by counting the sides a ray from it crosses (Shimrat, Communications of the ACM 5, 1962). */
 function liesIn({ x, y }: PlaceOnPicture, area: readonly (readonly [number, number])[]): boolean {

@@ -35,18 +35,19 @@ export interface Typical {
 export const ENOUGH_WALKS = 20;
 /** Nor of a model of which fewer cars were walked. */
 const ENOUGH_OF_MODEL = 4;
-/** 95 of 100, two-sided. */
-const Z = 1.959964;
-/** Many things are looked at: what is told must stand well apart, a tenth at least. */
+/** Two-sided points of the normal distribution: 95 of 100, as it is told; 99 of 100, as it is decided, since many things are looked at and some stand apart by chance. */
+const TOLD = 1.959964;
+const DECIDED = 2.575829;
+/** What is told must stand well apart, a tenth at least. House figure. */
 const LEAST_MORE = 0.1;
 
-/** Wilson's interval of a share (Wilson, 1927; method 3 of Newcombe, Statistics in Medicine 17, 1998, 857 to 872). */
-export function shareOf(met: number, of: number): Share {
+/** Wilson's interval of a share, of 95 in 100 unless another point is given (Wilson, 1927; method 3 of Newcombe, Statistics in Medicine 17, 1998, 857 to 872). */
+export function shareOf(met: number, of: number, z = TOLD): Share {
   if (of === 0) return { met, of, low: 0, high: 1 };
   const p = met / of;
-  const middle = 2 * met + Z * Z;
-  const spread = Z * Math.sqrt(Z * Z + 4 * met * (1 - p));
-  const under = 2 * (of + Z * Z);
+  const middle = 2 * met + z * z;
+  const spread = z * Math.sqrt(z * z + 4 * met * (1 - p));
+  const under = 2 * (of + z * z);
   return {
     met,
     of,
@@ -87,11 +88,12 @@ export function typicalFindings(cars: readonly WalkedCar[]): Typical[] {
     .filter((here) => here.cars >= ENOUGH_OF_MODEL && here.cars < cars.length)
     .flatMap(({ cars: of, found, make, model }) =>
       [...found].flatMap(([each, met]): Typical[] => {
-        const here = shareOf(met, of);
-        const others = shareOf((all.get(each) ?? 0) - met, cars.length - of);
-        const more = differenceOf(here, others);
+        const [besides, ofOthers] = [(all.get(each) ?? 0) - met, cars.length - of];
+        const more = differenceOf(shareOf(met, of, DECIDED), shareOf(besides, ofOthers, DECIDED));
         const [part, kind] = each.split(' ') as [PartKind, FindingKind];
-        return more.low > LEAST_MORE ? [{ make, model, part, kind, here, others, more }] : [];
+        return more.low > LEAST_MORE
+          ? [{ make, model, part, kind, here: shareOf(met, of), others: shareOf(besides, ofOthers), more }]
+          : [];
       }),
     )
     .sort((a, b) => b.more.low - a.more.low);

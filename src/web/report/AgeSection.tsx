@@ -1,4 +1,5 @@
 import { axisOf, bandedRows, type ReportDocument, standingNames } from '#core/report';
+import { sentence } from '#core/wording';
 import { Section } from './Section';
 
 type ForItsAge = NonNullable<ReportDocument['forItsAge']>;
@@ -9,6 +10,7 @@ export function AgeSection({ told }: { told: ForItsAge }) {
   const others = told.rows.filter((row) => !banded.includes(row));
   return (
     <Section title="For its age and distance" chapter="age" folds>
+      <p className="mb-3">At {told.at}:</p>
       <ul className="space-y-4">
         {banded.map((row) => (
           <li key={row.measure}>
@@ -19,7 +21,8 @@ export function AgeSection({ told }: { told: ForItsAge }) {
               </span>
             </p>
             <Band row={row} />
-            <p className="text-sm">{row.says}.</p>
+            {/* Age and distance stand above, once for all. */}
+            <p className="text-sm">{sentence(row.says.replace(` at ${told.at}`, ''))}.</p>
           </li>
         ))}
       </ul>
@@ -45,7 +48,7 @@ function Band({ row }: { row: ForItsAge['rows'][number] }) {
   const { low, high, middle, count = 0 } = row;
   const at = (value: number) => `${(value / axisOf(row)) * 100}%`;
   return (
-    <div aria-hidden className="relative mt-1 mr-5 mb-1 h-9 text-sm tabular-nums">
+    <div aria-hidden className="relative mx-4 mt-1 mb-1 h-9 text-sm tabular-nums">
       <div className="absolute inset-x-0 top-5 border-t border-line" />
       <div
         className="absolute top-3 h-4 min-w-1 border border-soft bg-fill"

@@ -175,19 +175,13 @@ function Cell({ row, said, learned, mayChange, onType }: CellProps) {
       />
       {learned && (
         <span className="mt-1 block text-sm leading-tight tabular-nums">
-          {learned.cars > 0 ? (
-            <>
-              <b>{plain(learned.usual)}</b> ({plain(learned.low)} to {plain(learned.high)})
-              <span className="block text-soft">
-                {learned.cars} {learned.cars === 1 ? 'car' : 'cars'}
-              </span>
-            </>
-          ) : (
-            <span className="text-soft">no car yet</span>
-          )}
+          <b>{plain(learned.usual)}</b> ({plain(learned.low)} to {plain(learned.high)})
+          <span className="block text-soft">
+            {learned.cars === 0 ? 'no car' : learned.cars === 1 ? '1 car' : `${learned.cars} cars`}
+            {row.setBy === 'house' && ', house'}
+          </span>
         </span>
       )}
-      {row.setBy === 'house' && <span className="block text-sm text-soft">house</span>}
     </td>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { MorningLook } from '#core/diary';
 import { buttonLook } from '../../components/Button';
+import { Fold } from '../../components/Fold';
 import { Notice } from '../../components/Notice';
 import { dayHere, type Seen, useMornings } from '../../diary/useMornings';
 import { Bar } from '../../shell/Bar';
@@ -15,14 +16,18 @@ import { useTheTap } from './useTheTap';
 
 /** Every car of the yard on one morning, in the order they stand: one tap where all is as it should be. */
 export function MorningsScreen() {
-  const { cars, error, isAway, say, takeBack } = useMornings();
+  const { cars: all, error, isAway, say, takeBack } = useMornings();
   const [chosen, setChosen] = useState<string>();
   const [problem, setProblem] = useState<string>();
   const [last, setLast] = useState<MorningLook>();
   const tap = useTheTap();
   const today = dayHere();
+  // One walks along those that have a place; where none has, all are walked.
+  const isPlaced = all?.some(({ standsAt }) => standsAt !== '') ?? false;
+  const cars = all?.filter(({ standsAt }) => !isPlaced || standsAt !== '');
+  const elsewhere = all?.filter((car) => !cars?.includes(car)) ?? [];
   const isSeen = ({ looks }: NonNullable<typeof cars>[number]) => looks.some(({ day }) => day === today);
-  const inHand = cars?.find(({ car }) => car === chosen) ?? cars?.find((car) => !isSeen(car));
+  const inHand = all?.find(({ car }) => car === chosen) ?? cars?.find((car) => !isSeen(car));
   const seen = cars?.filter(isSeen).length ?? 0;
   const save = (car: string, how: Seen) => {
     const said = say(car, how);
@@ -34,6 +39,15 @@ export function MorningsScreen() {
     setLast(said.look);
     // On to the next one nobody has looked at.
     setChosen(undefined);
+  };
+  const row = {
+    today,
+    inHand: inHand?.car,
+    onChoose: (car: string) => {
+      setChosen(car);
+      scrollTo({ top: 0 });
+    },
+    onTakeBack: takeBack,
   };
   return (
     <>
@@ -77,7 +91,7 @@ export function MorningsScreen() {
           {last && (
             <JustLooked
               look={last}
-              name={cars?.find(({ car }) => car === last.car)?.stockNumber ?? ''}
+              name={all?.find(({ car }) => car === last.car)?.stockNumber ?? ''}
               onTakeBack={() => {
                 takeBack(last);
                 setChosen(last.car);
@@ -87,18 +101,15 @@ export function MorningsScreen() {
           )}
           <TheTap {...tap} />
         </div>
-        {cars && cars.length > 0 && (
-          <RowOfCars
-            cars={cars}
-            today={today}
-            inHand={inHand?.car}
-            onChoose={(car) => {
-              setChosen(car);
-              scrollTo({ top: 0 });
-            }}
-            onTakeBack={takeBack}
-          />
-        )}
+        <div className="mt-4 lg:mt-0">
+          {cars && cars.length > 0 && <RowOfCars cars={cars} {...row} />}
+          {elsewhere.length > 0 && (
+            <Fold title={`${elsewhere.length} without a place in the yard`}>
+              <p className="mb-2">Where a car stands is noted when it is edited.</p>
+              <RowOfCars cars={elsewhere} {...row} />
+            </Fold>
+          )}
+        </div>
       </main>
     </>
   );

@@ -22,7 +22,7 @@ const isOdd = ({ start, level, under, lamps, tyres }: KeptLook): boolean =>
 /** All cars in the order they stand, with what was seen of each today. */
 export function RowOfCars({ cars, today, inHand, onChoose, onTakeBack }: RowOfCarsProps) {
   return (
-    <ol aria-label="Cars as they stand" className="mt-4 border-t border-ink lg:mt-0">
+    <ol aria-label="Cars as they stand" className="border-t border-ink">
       {cars.map(({ car, stockNumber, title, standsAt, looks }) => {
         const mine = looks.filter(({ day }) => day === today);
         const isOff = mine.some(isOdd);

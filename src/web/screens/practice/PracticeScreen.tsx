@@ -50,7 +50,7 @@ export function PracticeScreen() {
             }}
           />
         )}
-        {page && (
+        {page && !answered && (
           <section aria-label="How you do" className="mt-6 max-w-3xl">
             <OwnResults results={page.results} />
             <p className="mt-4 flex flex-wrap items-center gap-3">

@@ -58,6 +58,8 @@ export function PracticeTeamScreen() {
   );
 }
 
+const figure = (value: number): string => value.toFixed(2).replace('-', '−');
+
 function Pair({ pair }: { pair: PracticeTeam['pairs'][number] }) {
   const { one, other, cars, kinds } = pair;
   return (
@@ -66,13 +68,14 @@ function Pair({ pair }: { pair: PracticeTeam['pairs'][number] }) {
         {one} and {other}: {cars} {cars === 1 ? 'car' : 'cars'}
       </h3>
       <ul className="mt-1 border-t border-ink">
-        {kinds.map(({ kind, agreement: { kappa, low, high, of }, onlyOne, onlyOther }) => (
+        {kinds.map(({ kind, agreement, onlyOne, onlyOther }) => (
           <li key={kind} className="border-b border-line py-1.5">
             <p className="flex flex-wrap justify-between gap-x-3">
               <span className="font-bold">{findingKindName(kind as FindingKind, 'uk')}</span>
               <span className="tabular-nums">
-                {kappa.toFixed(2)}, {agreementWords(kappa)} (likely {low.toFixed(2)} to {high.toFixed(2)}),
-                over {of} parts
+                {agreement
+                  ? `${figure(agreement.kappa)}, ${agreementWords(agreement.kappa)} (likely ${figure(agreement.low)} to ${figure(agreement.high)}), over ${agreement.of} parts`
+                  : 'one of the two found none'}
               </span>
             </p>
             {onlyOne + onlyOther > 0 && (

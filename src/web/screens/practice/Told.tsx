@@ -30,7 +30,7 @@ export function Told({ scored, onNext }: ToldProps) {
       </p>
       <p>
         {truth.is === 'fault' &&
-          `There is a ${kind?.toLowerCase()}${truth.sizeMm ? `, ${Math.round(truth.sizeMm)} mm` : ''}${truth.notice ? `, noticed ${noticeWords[truth.notice].name.toLowerCase()} (by the house rule)` : ''}. It is outlined in the picture.`}
+          `It is ${kind?.toLowerCase()}${truth.sizeMm ? `, ${Math.round(truth.sizeMm)} mm` : ''}${truth.notice ? `, noticed ${noticeWords[truth.notice].name.toLowerCase()} (by the house rule)` : ''}. It is outlined in the picture.`}
         {truth.is === 'dirt' && `There is ${truth.dirt}: a wipe takes it off.`}
         {truth.is === 'nothing' && 'There is nothing on this part.'}
       </p>

@@ -40,7 +40,7 @@ const icons = {
 };
 
 /** What there is to do at a stop: one tap when there is nothing to say. */
-export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }: DeckProps) {
+export function StopDeck({ walk, here, route, cover, setDeck, sayAndWalkOn, step, say }: DeckProps) {
   const { state, style, page } = walk;
   const part = style.parts.get(here);
   const before = state.looks.get(here);
@@ -65,6 +65,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
   const known = concerns.get(here) ?? [];
   const status = partStatus(state, here, concerns);
   const look = state.looks.get(here);
+  const spotsLeft = cover.spotsLeft.filter((left) => left.part === here).length;
   const doubts = contradictions(state).flatMap(({ part: at, says }) => (at === here ? [says] : []));
   const vocabulary = vocabularyOf(page.car);
   // A fault that stands here is not offered as not there.
@@ -81,6 +82,7 @@ export function StopDeck({ walk, here, route, setDeck, sayAndWalkOn, step, say }
             Stop {at} of {route.length} · {statusWords[status]}
             {look?.status === 'not-seen' && `: ${look.why}`}
             {status === 'clear' && look?.status === 'clear' && !look.isOwn && ', in a sweep'}
+            {spotsLeft > 0 && ` · ${spotsLeft} ${spotsLeft === 1 ? 'weak spot' : 'weak spots'} to look for`}
           </p>
         </div>
         {known.length > 0 && (
