@@ -2,6 +2,8 @@ import { PassThrough, Readable } from 'node:stream';
 import { stringify } from 'csv-stringify/sync';
 import { type Car, carTitle } from '#core/car';
 import { YARD_FILE_VERSION, type YardFile } from '#core/exchange';
+import { houseTable } from '#core/judge';
+import { houseSpots } from '#core/weakSpots';
 import { reportAsItStands } from '../archive/archiveOfWalk';
 import { archiveTables } from '../archive/tables';
 import type { ArchiveContents } from '../archive/writeArchive';
@@ -67,6 +69,7 @@ export function everything(context: Context): ArchiveContents {
 function houseFiles({ stores }: Context): [string, string][] {
   const words = stores.words.all();
   const [prices, crew, rules] = [stores.plans.prices(), stores.plans.crew(), stores.plans.rules()];
+  const [table, spots, looks] = [stores.judge.table(), stores.judge.spots(), stores.diary.since('')];
   return [
     ...(words.length > 0 ? [['words.json', JSON.stringify(words)] as [string, string]] : []),
     ...(prices ? [['prices.json', JSON.stringify(prices)] as [string, string]] : []),
@@ -74,6 +77,11 @@ function houseFiles({ stores }: Context): [string, string][] {
     ...(rules.off.length + rules.added.length > 0
       ? [['cure-rules.json', JSON.stringify(rules)] as [string, string]]
       : []),
+    ...(table === houseTable ? [] : [['what-is-usual.json', JSON.stringify(table)] as [string, string]]),
+    ...(spots.spots.length === houseSpots.length && spots.spots.every(({ setBy }) => setBy === 'house')
+      ? []
+      : [['weak-spots.json', JSON.stringify(spots)] as [string, string]]),
+    ...(looks.length > 0 ? [['mornings.json', JSON.stringify({ looks })] as [string, string]] : []),
   ];
 }
 

@@ -23,7 +23,11 @@ export function weakSpotsTold({ state, nameOf }: WalkTold): Pick<ReportDocument,
       here.at.push(nameOf(part));
       notThere.set(spot, here);
     } else if (standing.status === 'there')
-      told.found.push({ says: `${title}${where}`, findings: standing.findings.map(({ number }) => number) });
+      told.found.push({
+        // A suspicion is told as one.
+        says: `${standing.findings.every((finding) => finding.standing.status === 'suspected') ? 'suspected: ' : ''}${title}${where}`,
+        findings: standing.findings.map(({ number }) => number),
+      });
     else if (standing.status === 'could-not-tell')
       told.couldNotTell.push(`${title}${where}${standing.why ? `: ${standing.why}` : ''}`);
     else told.left.push(`${title}${where}`);
