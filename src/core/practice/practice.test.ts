@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { begun, entriesOf, noted } from '../../../tests/builders/entries';
+import { begun, entriesOf, noted, WALK } from '../../../tests/builders/entries';
 import { styleOf } from '../car';
 import { replay } from '../walk';
 import { cardAfter, type PracticeCard } from './cards';
@@ -9,7 +9,7 @@ import type { Exercise, PracticeAnswer, PracticeTruth, Skill } from './exercise'
 import { agreementOf, yesNoTable } from './kappa';
 import { practiceResults } from './results';
 import { agreementByKind } from './sameCar';
-import { scorePractice } from './score';
+import { type PracticeScore, scorePractice } from './score';
 
 const scratch: PracticeTruth = {
   is: 'fault',
@@ -146,8 +146,13 @@ describe('what comes round again', () => {
 
 describe('results', () => {
   it('tell every share with its interval, and sizes with theirs', () => {
-    const found = (sizeRatio: number) =>
-      ({ outcome: 'found', falseAlarms: [], isKindRight: true, sizeRatio, ms: 5000 }) as const;
+    const found = (sizeRatio: number): PracticeScore => ({
+      outcome: 'found',
+      falseAlarms: [],
+      isKindRight: true,
+      sizeRatio,
+      ms: 5000,
+    });
     const { skills, falseAlarms } = practiceResults([
       { skill: 'scratch', score: found(1.1) },
       { skill: 'scratch', score: found(1.2) },
@@ -224,12 +229,12 @@ describe('agreement beyond chance', () => {
     );
     const walked = (chips: readonly string[]) =>
       replay(
-        begun.body.carId,
+        WALK,
         entriesOf([
           begun,
           ...parts.map((part) => ({ kind: 'part-cleared', body: { part } }) as const),
           ...chips.map((part, i) => noted(i + 1, part)),
-        ]).map((entry) => ({ ...entry, walk: begun.body.carId })),
+        ]),
       );
     const [one, other] = [
       walked(['bonnet', 'door-fl', 'door-rr', 'roof']),

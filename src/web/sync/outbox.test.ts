@@ -339,3 +339,49 @@ describe('the outbox', () => {
     }
   });
 });
+
+describe('looks at standing cars', () => {
+  const look = (n: number) => ({
+    id: `0c8f2a52-7d10-4c7b-9b6e-3a51d90e050${n}`,
+    look: {
+      id: `0c8f2a52-7d10-4c7b-9b6e-3a51d90e050${n}`,
+      car: CAR,
+      at: '2026-03-14T07:30:00.000Z',
+      day: '2026-03-14',
+      start: 'at-once' as const,
+    },
+  });
+
+  it('wait where there is no signal, through a reload, and go by themselves', async () => {
+    const { courier, looks, state } = fakeServer();
+    state.reachable = false;
+    const { outbox, name } = await open(courier);
+    await outbox.addLook(look(1));
+    await outbox.flush();
+    expect(outbox.snapshot()).toMatchObject({ waiting: 1, looks: [{ id: look(1).id }] });
+    outbox.stop();
+    state.reachable = true;
+    const { outbox: again } = await open(courier, name);
+    await again.flush();
+    expect(looks).toEqual([look(1).id]);
+    expect(again.snapshot()).toMatchObject({ waiting: 0, looks: [] });
+  });
+
+  it('taken back before they were sent are sent and taken back; refused ones stay with why', async () => {
+    const { courier, looks, state } = fakeServer();
+    state.reachable = false;
+    const { outbox } = await open(courier);
+    await outbox.addLook(look(1));
+    await outbox.addLook({ ...look(1), isTakenBack: true });
+    state.reachable = true;
+    state.refuse.set(look(2).id, 'The clock of this device does not fit the day of the look.');
+    await outbox.addLook(look(2));
+    await outbox.flush();
+    expect(looks).toEqual([`${look(1).id} back`]);
+    expect(outbox.snapshot().looks).toMatchObject([
+      { id: look(2).id, refusal: expect.stringContaining('clock') },
+    ]);
+    await outbox.setAside([look(2).id]);
+    expect(outbox.snapshot()).toMatchObject({ waiting: 0, looks: [] });
+  });
+});
