@@ -81,7 +81,7 @@ describe('for its age', () => {
     const some = reportOf(
       [
         odometer,
-        ...all.filter(({ body }) => !('part' in body && body.part.startsWith('wing'))),
+        ...all.filter(({ body }) => !('part' in body && body.part?.startsWith('wing'))),
         chips(2),
       ].slice(0, -1),
       { usual },

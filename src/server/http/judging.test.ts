@@ -327,4 +327,25 @@ describe('the practice yard', () => {
       ).body.detail,
     ).toContain('another answer');
   });
+
+  it('shows managers where two who walked the same car differ', async () => {
+    const tomas = idOf(0xe2);
+    await request(server.app).post('/api/people').send({ id: tomas, name: 'Tomas Vey' }).expect(201);
+    const walked = async (walk: string, who: string, parts: readonly string[]) => {
+      const facts = [begun, ...cleared, ...parts.map((part, i) => noted(i + 1, part))];
+      const entries = entriesOf(facts, walk, who === WHO ? 0x500000 : 0x600000).map((entry) => ({
+        ...entry,
+        who,
+      }));
+      await request(server.app).post(`/api/walks/${walk}/entries`).send({ entries }).expect(200);
+    };
+    await walked(WALK, WHO, ['door-fl', 'door-rl', 'bonnet', 'wing-fl']);
+    await walked(idOf(0xaa2), tomas, ['door-fl', 'door-rl', 'roof']);
+    const { pairs } = (await request(server.app).get('/api/practice/team').expect(200)).body;
+    expect(pairs).toHaveLength(1);
+    expect([pairs[0].one, pairs[0].other].toSorted()).toEqual(['Nell Harrick', 'Tomas Vey']);
+    expect(pairs[0]).toMatchObject({ cars: 1, kinds: [{ kind: 'dent' }] });
+    expect(pairs[0].kinds[0].onlyOne + pairs[0].kinds[0].onlyOther).toBe(3);
+    expect(pairs[0].kinds[0].agreement.low).toBeLessThan(pairs[0].kinds[0].agreement.kappa);
+  });
 });

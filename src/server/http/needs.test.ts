@@ -84,6 +84,7 @@ describe('every route', () => {
       'get /api/accounts',
       'get /api/audit',
       'get /api/cars/:id/erasing',
+      'get /api/practice/team',
       'get /api/yard/everything.zip',
       'post /api/accounts/:id/erasing',
       'post /api/accounts/:id/password',
@@ -97,9 +98,11 @@ describe('every route', () => {
       'put /api/accounts/:id',
     ]);
     expect(list('work')).toEqual([
+      'delete /api/mornings/:id',
       'delete /api/words/:word',
       'get /api/board/:crew/sheet',
       'get /api/board/:crew/sheet.pdf',
+      'post /api/mornings',
       'post /api/walks/:id/entries',
       'put /api/board/work',
       'put /api/photos/:sha256',

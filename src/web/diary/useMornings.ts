@@ -20,6 +20,13 @@ export function dayHere(now = new Date()): string {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
+const withoutLook = (round: Round, id: string): Round => ({
+  cars: round.cars.map((car) => ({ ...car, looks: car.looks.filter((look) => look.id !== id) })),
+});
+const withLook = (round: Round, look: KeptLook): Round => ({
+  cars: round.cars.map((car) => (car.car === look.car ? { ...car, looks: [...car.looks, look] } : car)),
+});
+
 /** The cars as they stand with their looks, those that wait on this device among them; and how a look is said or taken back. */
 export function useMornings() {
   const client = useQueryClient();
@@ -52,19 +59,25 @@ export function useMornings() {
       const issue = lookIssue(look, { now: look.at, ...(last && { last }) });
       if (issue) return { problem: lookIssueWords(issue, longDay) };
       localStorage.setItem(LAST, look.at);
+      // It stands from now on, also between being sent and being fetched anew.
+      client.setQueryData<Round>(
+        ['mornings'],
+        (round) => round && withLook(round, { ...look, who: me.person }),
+      );
       void outbox.addLook({ id: look.id, look });
       return { look };
     },
-    [outbox],
+    [outbox, client, me.person],
   );
   const takeBack = useCallback(
     (look: MorningLook) => {
       const { id, car, at, day, ...seen } = look;
       // Whoever looked is known by the server.
       const { who: _, ...rest } = seen as typeof seen & { who?: string };
+      client.setQueryData<Round>(['mornings'], (round) => round && withoutLook(round, id));
       void outbox.addLook({ id, look: { id, car, at, day, ...rest }, isTakenBack: true });
     },
-    [outbox],
+    [outbox, client],
   );
   return { cars, error: round.error, isAway: round.error !== null && cars !== undefined, say, takeBack };
 }

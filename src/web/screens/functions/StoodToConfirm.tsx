@@ -4,7 +4,7 @@ import { v4 as newId } from 'uuid';
 import type { CarLooks } from '#core/api';
 import { middleOf } from '#core/car';
 import { overnightLooks, type StoodTrend, stoodOf } from '#core/diary';
-import { isFunctionId } from '#core/functions';
+import { functionsFor, isFunctionId } from '#core/functions';
 import { isStanding } from '#core/walk';
 import { getJson } from '../../api/client';
 import { Button } from '../../components/Button';
@@ -31,8 +31,15 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
   const confirm = ({ becomes, says }: StoodTrend) => {
     if ('function' in becomes) {
       const { function: id } = becomes;
-      if (isFunctionId(id))
-        record({ kind: 'functions-tried', body: { functions: [id], state: 'faulty', says } });
+      if (!isFunctionId(id)) return;
+      // What is not on this car's list yet is put there: the report tells of the list.
+      const added = functionsFor(page.car).possible.find((each) => each.id === id);
+      record(
+        ...(added && !state.functions.added.has(id)
+          ? [{ kind: 'function-added' as const, body: { function: id, group: added.group } }]
+          : []),
+        { kind: 'functions-tried', body: { functions: [id], state: 'faulty', says } },
+      );
       return;
     }
     if ('lamps' in becomes) return;
