@@ -7,6 +7,7 @@ import { benchFilm } from './film';
 import { benchGauge } from './gauge';
 import { benchHandover } from './handover';
 import { benchHostile } from './hostile/main';
+import { benchJudge } from './judge';
 import { benchKills } from './kills';
 import { benchPaint } from './paint';
 import { benchPapers } from './papers';
@@ -47,6 +48,7 @@ const benches = {
   hostile: benchHostile,
   plan: benchPlan,
   schedule: benchSchedule,
+  judge: benchJudge,
   kills: benchKills,
   scale: benchScale,
 };

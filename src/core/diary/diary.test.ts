@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { lookIssue, morningLookSchema } from './look';
+import { answeredByMornings } from './overnight';
 import { type Looked, stoodOf } from './stood';
 import { probabilityAtMost, slopeOf } from './trend';
 
@@ -142,5 +143,19 @@ describe('a look', () => {
     });
     expect(lookIssue(made, { now: dayOf(10), last: dayOf(12) })).toMatchObject({ code: 'clock-back' });
     expect(lookIssue(made, { now: dayOf(10), came: dayOf(12) })).toMatchObject({ code: 'before-car' });
+  });
+});
+
+describe('tests over night that the mornings answer', () => {
+  it('are those that were as they should be on at least three mornings, never fewer and never with one that was not', () => {
+    const looks = [1, 2, 3].map((n) => look(n, fine));
+    expect(answeredByMornings(looks)).toEqual([
+      { function: 'battery-overnight', says: 'started at once on 3 mornings' },
+      { function: 'suspension-overnight', says: 'stood level on 3 mornings' },
+    ]);
+    expect(answeredByMornings(looks.slice(1))).toEqual([]);
+    expect(answeredByMornings([...looks, look(4, { level: 'sunk' })]).map(({ function: id }) => id)).toEqual([
+      'battery-overnight',
+    ]);
   });
 });

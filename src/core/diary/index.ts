@@ -9,5 +9,5 @@ export {
   type MorningLook,
   morningLookSchema,
 } from './look';
-export { overnightLooks } from './overnight';
+export { answeredByMornings, overnightLooks } from './overnight';
 export { type Looked, type Stood, type StoodTrend, stoodOf } from './stood';

@@ -4,7 +4,10 @@ import { type Corner, corners, type MorningLook } from './look';
 import { slopeOf } from './trend';
 
 /** What of a look the diary rests on: a morning's, or a test over night of a walk. */
-export type Looked = Omit<MorningLook, 'id' | 'car' | 'note' | 'photos'>;
+export type Looked = Omit<MorningLook, 'id' | 'car' | 'note' | 'photos'> & {
+  /** The battery held over night, or did not: of a test of the functions list. */
+  held?: boolean;
+};
 
 /** Something that repeats from morning to morning, to be confirmed by somebody before it is a fault. */
 export interface StoodTrend {
@@ -74,6 +77,12 @@ const aspects = {
     fine: 'no warning lamp stayed on',
     fineOn: (n) => `no warning lamp stayed on on the ${mornings(n)} that was looked at`,
     bad: onSome('a warning lamp stayed on'),
+  },
+  battery: {
+    of: ({ held }) => held,
+    fine: 'battery held over night every time',
+    fineOn: (n) => `battery held over night on the ${mornings(n)} it was tested`,
+    bad: onSome('battery did not hold over night'),
   },
   tyres: {
     of: ({ tyres }) => tyres && tyres === 'hold',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { details } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, WALK, WHO } from '../../../tests/builders/entries';
-import { readWalkFile } from './walkFile';
+import { readWalkFile, WALK_FILE_VERSION } from './walkFile';
 
 const stamp = '2026-03-01T00:00:00.000Z';
 const good = {
@@ -33,7 +33,7 @@ describe('reading a walk file', () => {
     [null, 'not-a-walk-file'],
     ['a text', 'not-a-walk-file'],
     [{ ...good, format: 'other' }, 'not-a-walk-file'],
-    [{ ...good, version: 5 }, 'newer-version'],
+    [{ ...good, version: WALK_FILE_VERSION + 1 }, 'newer-version'],
     [{ ...good, version: 0 }, 'damaged'],
     [{ ...good, entries: [] }, 'damaged'],
     [{ ...good, extra: 1 }, 'damaged'],

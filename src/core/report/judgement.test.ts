@@ -277,11 +277,18 @@ describe('the days it stood', () => {
     });
     expect(report.stood?.open).toEqual([]);
     expect(report.stood?.says).toContain('had sunk on 3 of 3 mornings');
+    // Put down from the mornings, it is no further one.
+    const fromThem: Fact = { ...confirmed, body: { ...confirmed.body, from: 'mornings' } } as Fact;
+    const once = reportOf([fromThem], { mornings: [look(1, { level: 'sunk' }), look(2, { level: 'sunk' })] });
+    expect(once.stood).toMatchObject({ open: [] });
+    expect(once.stood?.says).toContain('had sunk on 2 of 2 mornings');
     const works: Fact = {
       kind: 'functions-tried',
       body: { functions: ['battery-overnight'], state: 'works' },
     };
-    expect(reportOf([works], { mornings: [look(1)] }).stood?.says).toContain('looked at on 2 mornings');
+    expect(reportOf([works], { mornings: [look(1)] }).stood?.says).toBe(
+      'Stood 14 days, looked at on 2 mornings: started at once on the one morning it was tried, stood level on the one morning that was looked at, battery held over night on the one morning it was tested.',
+    );
   });
 
   it('are left out where nobody looked', () => {

@@ -3,7 +3,7 @@ import { Ajv2020 } from 'ajv/dist/2020.js';
 import addFormats from 'ajv-formats';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { WalkFile } from '#core/exchange';
+import { WALK_FILE_VERSION, type WalkFile } from '#core/exchange';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
@@ -108,7 +108,7 @@ describe('a walk file', () => {
   });
 
   it.each([
-    ['a newer version', (file: WalkFile) => ({ ...file, version: 5 }), 'newer Zelk'],
+    ['a newer version', (file: WalkFile) => ({ ...file, version: WALK_FILE_VERSION + 1 }), 'newer Zelk'],
     ['something else', () => ({ hello: 1 }), 'not a walk'],
     ['a list', () => [], 'not a walk'],
     ['a damaged one', (file: WalkFile) => ({ ...file, entries: [{}] }), 'damaged'],

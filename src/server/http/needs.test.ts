@@ -123,6 +123,8 @@ describe('every route', () => {
       '/api/me/password',
       '/api/me/phone',
       '/api/me/pin',
+      '/api/practice/answers',
+      '/api/practice/sharing',
       '/api/sign-out',
     ]);
   });

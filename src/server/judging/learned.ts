@@ -6,6 +6,8 @@ import { walkFacts } from './walkFacts';
 
 /** Facts are worked out of so many logs at a time; in between others are served. */
 const AT_ONCE = 20;
+/** A report may rest on bands learned from so much fewer walks than there are by now: one walk among hundreds moves nothing, and nobody waits for it. */
+const LAG = 0.03;
 /** The same walks give the same bands on every server. */
 const SEED = 20_260_101;
 
@@ -14,18 +16,21 @@ type Needed = Pick<Context, 'stores' | 'pool' | 'now'>;
 const turns = new WeakMap<Needed['stores'], ReturnType<typeof makeTurns>>();
 const kept = new WeakMap<Needed['stores'], LearnedOf>();
 
-/** What the yard's reported walks say of its table, learned anew where there are new ones. Learning runs in a process of its own. */
-export async function learnedNow(needed: Needed): Promise<{ grid: Grid; learned: Learned }> {
+/** What the yard's reported walks say of its table, learned anew where there are new ones, or more than `mayLag` as many again. Learning runs in a process of its own. */
+export async function learnedNow(needed: Needed, mayLag = 0): Promise<{ grid: Grid; learned: Learned }> {
   const { stores } = needed;
   let inTurn = turns.get(stores);
   if (!inTurn) {
     inTurn = makeTurns();
     turns.set(stores, inTurn);
   }
-  return inTurn(() => learnAnew(needed));
+  return inTurn(() => learnAnew(needed, mayLag));
 }
 
-async function learnAnew({ stores, pool, now }: Needed): Promise<{ grid: Grid; learned: Learned }> {
+async function learnAnew(
+  { stores, pool, now }: Needed,
+  mayLag: number,
+): Promise<{ grid: Grid; learned: Learned }> {
   await bringFacts({ stores });
   const { judge } = stores;
   const table = judge.table();
@@ -33,16 +38,25 @@ async function learnAnew({ stores, pool, now }: Needed): Promise<{ grid: Grid; l
   if (!read.ok) throw new Error('the table of what is usual is no grid');
   const key = judge.key();
   const before = kept.get(stores) ?? judge.learned();
-  if (before?.key === key) {
+  if (before && (before.key === key || isNearlyNow(before, judge, mayLag))) {
     kept.set(stores, before);
     return { grid: read.grid, learned: before.learned };
   }
   const walks = judge.facts().flatMap(({ judged }) => judged ?? []);
   const learned = await pool.run('learn', { table, walks, seed: SEED });
-  const fresh = { key, learned };
+  const fresh = { key, table: judge.tableKey(), learned };
   judge.setLearned(fresh, now().toISOString());
   kept.set(stores, fresh);
   return { grid: read.grid, learned };
+}
+
+/** Of the same table, and of all but a few of the walks there are. */
+function isNearlyNow(
+  { learned, table }: LearnedOf,
+  judge: Needed['stores']['judge'],
+  mayLag: number,
+): boolean {
+  return table === judge.tableKey() && learned.walks > 0 && judge.walks() <= learned.walks * (1 + mayLag);
 }
 
 /** Works out the facts of walks that were reported since. */
@@ -63,6 +77,6 @@ export async function usualForWalk(needed: Needed, walk: string): Promise<UsualF
   const car = row && stores.cars.get(row.car_id);
   const judged = car && walkFacts(walk, stores.walks.entriesOf(walk), car)?.judged;
   if (!judged) return undefined;
-  const { grid, learned } = await learnedNow(needed);
+  const { grid, learned } = await learnedNow(needed, LAG);
   return usualFor(grid, learned, judged);
 }

@@ -17,6 +17,8 @@ export interface WalkFacts {
 /** What was learned, and of which walks and table. */
 export interface LearnedOf {
   key: string;
+  /** Of which table. */
+  table: string;
   learned: Learned;
 }
 
@@ -55,6 +57,11 @@ export function makeJudgeStore(db: Db) {
   const twice = db.prepare<[], { car_id: string }>(
     'SELECT car_id FROM walks GROUP BY car_id HAVING count(*) > 1 ORDER BY car_id',
   );
+  const counted = db.prepare<[], { cars: number }>(
+    `SELECT count(DISTINCT car_id) AS cars FROM walk_facts JOIN walks ON walks.id = walk_facts.walk_id
+     WHERE json_extract(facts, '$.judged') IS NOT NULL`,
+  );
+  const tableKey = (): string => house.get('expectations')?.changed_at ?? 'house';
   const documentOf = (name: HouseName): unknown => {
     const row = house.get(name);
     return row && JSON.parse(row.document);
@@ -89,8 +96,12 @@ export function makeJudgeStore(db: Db) {
     /** Changes with whatever is learned from. */
     key: (): string => {
       const { walks, positions } = state.get() ?? { walks: 0, positions: 0 };
-      return `${walks} ${positions ?? 0} ${house.get('expectations')?.changed_at ?? 'house'}`;
+      return `${walks} ${positions ?? 0} ${tableKey()}`;
     },
+    /** Changes with the table alone. */
+    tableKey,
+    /** Cars that are learned from. */
+    walks: (): number => counted.get()?.cars ?? 0,
     learned: (): LearnedOf | undefined => documentOf('learned') as LearnedOf | undefined,
     setLearned: (learned: LearnedOf, now: string): void => {
       setHouse.run('learned', JSON.stringify(learned), now);

@@ -2,10 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { CarLooks } from '#core/api';
-import { middleOf } from '#core/car';
-import { overnightLooks, type StoodTrend, stoodOf } from '#core/diary';
-import { functionsFor, isFunctionId } from '#core/functions';
-import { isStanding } from '#core/walk';
+import { middleOf, vocabularyOf } from '#core/car';
+import { answeredByMornings, overnightLooks, type StoodTrend, stoodOf } from '#core/diary';
+import { type FunctionId, functionName, functionsFor, isFunctionId } from '#core/functions';
+import { type FunctionState, isStanding } from '#core/walk';
 import { getJson } from '../../api/client';
 import { Button } from '../../components/Button';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -28,18 +28,20 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
       (finding) => isStanding(finding) && finding.part === becomes.part && finding.kind === becomes.kind,
     );
   };
+  /** What is not on this car's list yet is put there: the report tells of the list. */
+  const note = (id: FunctionId, how: FunctionState, says: string) => {
+    const added = functionsFor(page.car).possible.find((each) => each.id === id);
+    record(
+      ...(added && !state.functions.added.has(id)
+        ? [{ kind: 'function-added' as const, body: { function: id, group: added.group } }]
+        : []),
+      { kind: 'functions-tried', body: { functions: [id], state: how, says, from: 'mornings' } },
+    );
+  };
   const confirm = ({ becomes, says }: StoodTrend) => {
     if ('function' in becomes) {
       const { function: id } = becomes;
-      if (!isFunctionId(id)) return;
-      // What is not on this car's list yet is put there: the report tells of the list.
-      const added = functionsFor(page.car).possible.find((each) => each.id === id);
-      record(
-        ...(added && !state.functions.added.has(id)
-          ? [{ kind: 'function-added' as const, body: { function: id, group: added.group } }]
-          : []),
-        { kind: 'functions-tried', body: { functions: [id], state: 'faulty', says } },
-      );
+      if (isFunctionId(id)) note(id, 'faulty', says);
       return;
     }
     if ('lamps' in becomes) return;
@@ -64,17 +66,32 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
       <p className="leading-snug">
         <span className="font-bold">The days it stood.</span> {stood.says}.
       </p>
+      {answeredByMornings(mornings)
+        .filter(({ function: id }) => state.functions.tried.get(id) === undefined)
+        .map(({ function: id, says }) => (
+          <div key={id} className="mt-1 flex flex-wrap items-center gap-2">
+            <p className="min-w-40 flex-1">
+              {functionName(id, vocabularyOf(page.car))}: {says}
+            </p>
+            <Button
+              onClick={() => note(id, 'works', says)}
+              aria-label={`Put down: ${functionName(id, 'uk')}`}
+            >
+              Put it down
+            </Button>
+          </div>
+        ))}
       {stood.trends.map((trend) => (
         <div key={trend.id} className="mt-1 flex flex-wrap items-center gap-2">
           <p className="min-w-40 flex-1 font-bold text-warn">{trend.says}</p>
           {isSaid(trend) ? (
             <span>in the report</span>
+          ) : 'lamps' in trend.becomes ? (
+            <span>Say which one stays on, at “Warning lamps go out”.</span>
           ) : (
-            !('lamps' in trend.becomes) && (
-              <Button onClick={() => confirm(trend)} aria-label={`Confirm: ${trend.says}`}>
-                Confirm the fault
-              </Button>
-            )
+            <Button onClick={() => confirm(trend)} aria-label={`Confirm: ${trend.says}`}>
+              Confirm the fault
+            </Button>
           )}
         </div>
       ))}

@@ -17,6 +17,8 @@ export const functionBodies = {
       state: z.enum(functionStates),
       /** What happens when it is faulty; why it was not tried. */
       says: z.string().trim().max(300, 'What happens may be told in 300 characters.').optional(),
+      /** Put down from the mornings the car stood: they are not counted once more. */
+      from: z.literal('mornings').optional(),
     })
     .refine(({ state, says }) => state !== 'not-tried' || Boolean(says), 'Say why it was not tried.'),
   /** The car has it too: from the catalogue, or by a name of one's own. */

@@ -8,6 +8,8 @@ export interface FunctionTried {
   state: FunctionState;
   says?: string;
   at: string;
+  /** From the mornings it stood, not tried by itself. */
+  isFromMornings?: true;
 }
 
 export type DriveNoted = z.output<(typeof functionBodies)['drive-noted']>;
@@ -43,9 +45,9 @@ export const noFunctions = (): FunctionRun => ({
 });
 
 export const functionNoters: Noters<FunctionRun, typeof functionBodies> = {
-  'functions-tried': ({ tried, timers }, { at, body: { functions, state, says } }) => {
+  'functions-tried': ({ tried, timers }, { at, body: { functions, state, says, from } }) => {
     for (const id of functions) {
-      tried.set(id, { state, ...(says && { says }), at });
+      tried.set(id, { state, ...(says && { says }), at, ...(from && { isFromMornings: true as const }) });
       timers.delete(id);
     }
   },
