@@ -10,4 +10,4 @@ export {
   morningLookSchema,
 } from './look';
 export { answeredByMornings, overnightLooks } from './overnight';
-export { type Looked, type Stood, type StoodTrend, stoodOf } from './stood';
+export { type StoodTrend, stoodOf } from './stood';

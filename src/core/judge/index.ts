@@ -1,6 +1,6 @@
-export { FEWEST_CARS, type UsualBand, usualBand, usualBandSchema } from './bandOf';
-export { type Counted, countWalk, type JudgedWalk, type NotJudged } from './countWalk';
-export { type Random, seededRandom } from './gamma';
+export { type UsualBand, usualBandSchema } from './bandOf';
+export { type Counted, countWalk, type JudgedWalk } from './countWalk';
+export { seededRandom } from './gamma';
 export { houseTable } from './houseTable';
 export { isHeavier, type Standing, standingOf, standings, type UsualFor, usualFor } from './judge';
 export { learn } from './learn';

@@ -11,7 +11,6 @@ export {
   type Skill,
   skillOf,
 } from './exercise';
-export { type Agreement, agreementOf } from './kappa';
-export { type PracticeResults, practiceResults, type Rate, type Scored, type SkillResult } from './results';
-export { agreementByKind, type KindAgreement, type WalkedTwice } from './sameCar';
+export { practiceResults, type Scored } from './results';
+export { agreementByKind, type WalkedTwice } from './sameCar';
 export { type PracticeScore, scorePractice } from './score';

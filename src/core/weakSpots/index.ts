@@ -1,7 +1,6 @@
 export { askedOf, sameAsked } from './askedOf';
 export { houseSpots } from './houseSpots';
 export {
-  fitsCar,
   spotIssues,
   spotIssueWords,
   type WeakSpot,
@@ -10,4 +9,4 @@ export {
   weakSpotSchema,
 } from './spot';
 export { checkSpots, readSpots, spotCells, spotsAsJson } from './spotText';
-export { ENOUGH_WALKS, shareOf, type Typical, typicalFindings, type WalkedCar } from './typical';
+export { ENOUGH_WALKS, shareOf, typicalFindings, type WalkedCar } from './typical';
