@@ -226,6 +226,13 @@ try {
           .first()
           .evaluate((it) => it.scrollIntoView()),
     },
+    {
+      path: share.path,
+      before: async (page) => {
+        await page.locator('#age summary').click();
+        await page.locator('#age').evaluate((it) => it.scrollIntoView());
+      },
+    },
   ]);
   const strip = async (page: Page) => {
     const label = page.locator('[data-face=left] text').filter({ hasText: /^11$/ }).first();
@@ -266,11 +273,32 @@ try {
     page.waitForTimeout(1500),
   );
   await shoot('papers-desk', desk, `/walks/${done}/papers`, (page) => page.waitForTimeout(1200));
-  await shoot('functions-phone', phone, `/walks/${half}/functions`, async (page) => {
-    await page.getByRole('button', { name: 'All work' }).first().click();
-    await page.getByRole('listitem').getByRole('button', { name: 'A/C blows cold' }).click();
-    await page.getByRole('button', { name: /^Begin/ }).click();
-  });
+  await shootTogether('functions-phone', [
+    {
+      path: `/walks/${half}/functions`,
+      before: async (page) => {
+        await page.getByRole('button', { name: 'All work' }).first().click();
+        await page.getByRole('listitem').getByRole('button', { name: 'A/C blows cold' }).click();
+        await page.getByRole('button', { name: /^Begin/ }).click();
+      },
+    },
+    {
+      path: '/mornings',
+      before: async (page) => {
+        for (let i = 0; i < 3; i++)
+          await page.getByRole('button', { name: /Started at once, level/ }).click();
+      },
+    },
+    {
+      path: '/practice',
+      before: async (page) => {
+        await page.mouse.click(155, 250);
+        await page.getByLabel('Its kind').selectOption('etching');
+        await page.getByRole('button', { name: 'That is all I see' }).click();
+        await page.getByRole('region', { name: 'What was there' }).waitFor();
+      },
+    },
+  ]);
 
   const pdf = join(dataDir, 'report.pdf');
   const printed = await fetch(`${origin}/api/reports/${report}/pdf?paper=a4`, { headers: signed });

@@ -1,6 +1,6 @@
 export type { Block } from './blocks/block';
 export { buildFacts } from './blocks/buildFacts';
-export { ageLines, spotLines, standingNames, stoodLines } from './blocks/judgementBlocks';
+export { standingNames, stoodLines } from './blocks/judgementBlocks';
 export { otherPromiseLine, promiseLine, remedyLines } from './blocks/remedyLines';
 export {
   coverBlocks,

@@ -1,8 +1,9 @@
-import { type ChapterId, equipmentLines, type ReportDocument, remedyLines, spotLines } from '#core/report';
+import { type ChapterId, equipmentLines, type ReportDocument, remedyLines } from '#core/report';
 import { withinSentence } from '#core/wording';
 import { AgeSection } from './AgeSection';
 import { Section } from './Section';
 import { StoodSection } from './StoodSection';
+import { WeakSpotSection } from './WeakSpotSection';
 
 /** What was said of more than a part: of sides and the car, its story, how it drove, its equipment. */
 export function ToldSections({ report }: { report: ReportDocument }) {
@@ -11,11 +12,7 @@ export function ToldSections({ report }: { report: ReportDocument }) {
   return (
     <>
       {forItsAge && <AgeSection told={forItsAge} />}
-      <Lines
-        chapter="weak-spots"
-        title="What such cars are known for"
-        lines={weakSpots ? spotLines(weakSpots) : []}
-      />
+      {weakSpots && <WeakSpotSection told={weakSpots} />}
       {stood && <StoodSection told={stood} />}
       <Lines chapter="sides" title="Of sides and the whole car" lines={[...statements, ...build]} />
       <Lines chapter="story" title="Its story" lines={story} />

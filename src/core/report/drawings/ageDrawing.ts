@@ -36,7 +36,7 @@ function rowShapes(row: Row, top: number): Shape[] {
   const [from, to] = [at(low), Math.max(at(high), at(low) + 3)];
   const centre = top + 18;
   return [
-    { is: 'label', at: [NAMES / 2, centre], text: name, size: 9 },
+    { is: 'label', at: [0, centre], text: name, size: 9, begins: true },
     { is: 'line', from: [NAMES, centre], to: [WIDTH - RIGHT, centre], stroke: colours.rule, line: 1 },
     {
       is: 'polygon',

@@ -15,8 +15,8 @@ export type Shape =
   | ({ is: 'polygon'; points: readonly Place[]; isHatched?: true } & Look)
   | ({ is: 'circle'; at: Place; radius: number } & Look)
   | ({ is: 'line'; from: Place; to: Place } & Look)
-  /** A word, its middle there. */
-  | { is: 'label'; at: Place; text: string; size: number };
+  /** A word, its middle there, or its beginning. */
+  | { is: 'label'; at: Place; text: string; size: number; begins?: true };
 
 /** A picture as data: drawn as vectors on paper and in a page alike. Units are points, 1/72 inch, on paper. */
 export interface Drawing {

@@ -23,7 +23,7 @@ function shapeOf(shape: Shape): string {
     case 'line':
       return `<line x1="${n(shape.from[0])}" y1="${n(shape.from[1])}" x2="${n(shape.to[0])}" y2="${n(shape.to[1])}"${lookOf(shape)}/>`;
     case 'label':
-      return `<text x="${n(shape.at[0])}" y="${n(shape.at[1])}" dy=".35em" text-anchor="middle" font-size="${n(shape.size)}" font-weight="700" fill="#14181c">${escapeXml(shape.text)}</text>`;
+      return `<text x="${n(shape.at[0])}" y="${n(shape.at[1])}" dy=".35em" text-anchor="${shape.begins ? 'start' : 'middle'}" font-size="${n(shape.size)}" font-weight="700" fill="#14181c">${escapeXml(shape.text)}</text>`;
     default:
       return shape satisfies never;
   }

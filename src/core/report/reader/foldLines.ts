@@ -32,7 +32,8 @@ function own(report: ReportDocument): [ChapterId, string | undefined][] {
     ],
     ['age', forItsAge && ageLine(forItsAge)],
     ['weak-spots', weakSpots && spotLine(weakSpots)],
-    ['stood', stood?.says.replace(/\.$/, '')],
+    // The rest of the sentence stands right below.
+    ['stood', stood?.says.split(':')[0]?.replace(/\.$/, '')],
     ['drove', drove[0]],
     ['equipment', equipment && counted(equipmentLines(equipment).length, 'line')],
     ['light', report.conditions.join(', ')],

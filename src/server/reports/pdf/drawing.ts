@@ -19,7 +19,7 @@ export function drawDrawing(sheet: Sheet, { says, width, height, shapes }: Drawi
     for (const shape of shapes) if (shape.is !== 'label') drawShape(sheet, shape);
     // Words last: a font is chosen once for all of them.
     for (const shape of shapes)
-      if (shape.is === 'label') sheet.label(shape.text, shape.at[0], shape.at[1], shape.size);
+      if (shape.is === 'label') sheet.label(shape.text, shape.at[0], shape.at[1], shape.size, shape.begins);
     pdf.restore();
   });
   sheet.y = y + height * scale + 8;

@@ -130,10 +130,10 @@ export class Sheet {
   }
 
   /** A short word about a point of a drawing, its middle there. Does not move on. */
-  label(text: string, x: number, y: number, size: number): void {
+  label(text: string, x: number, y: number, size: number, begins = false): void {
     this.#use(text, 'bold');
     this.pdf.fontSize(size).fillColor(ink);
-    const width = this.pdf.widthOfString(text);
+    const width = begins ? 0 : this.pdf.widthOfString(text);
     this.pdf.text(text, x - width / 2, y - size * 0.6, { lineBreak: false });
   }
 
