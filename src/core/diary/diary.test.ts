@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lookIssue, morningLookSchema } from './look';
+import { morningLookSchema } from './look';
+import { lookIssue } from './lookIssue';
 import { answeredByMornings } from './overnight';
 import { type Looked, stoodOf } from './stood';
 import { probabilityAtMost, slopeOf } from './trend';
@@ -35,6 +36,13 @@ describe('what the mornings come to', () => {
       volts: 'Battery at rest 12.6 V, read once',
     });
     expect(stoodOf([])).toBeUndefined();
+  });
+
+  it('does not say that it stood where nobody looked for more than a fortnight', () => {
+    expect(stoodOf([look(1, fine), look(15, fine)])?.says).toContain('Stood 15 days');
+    expect(stoodOf([look(1, fine), look(16, fine)])?.says).toBe(
+      'Looked at on 2 mornings between 1 March 2026 and 16 March 2026: started at once every time, never sank, no drops under it',
+    );
   });
 
   it('lets the worst of a morning count, and never says fine of what was not', () => {

@@ -1,13 +1,5 @@
-export {
-  type Corner,
-  corners,
-  dropPlaces,
-  type KeptLook,
-  keptLookSchema,
-  lookIssue,
-  lookIssueWords,
-  type MorningLook,
-  morningLookSchema,
-} from './look';
+export { type Corner, corners, dropPlaces } from './choices';
+export { type KeptLook, keptLookSchema, type MorningLook, morningLookSchema } from './look';
+export { lookIssue, lookIssueWords } from './lookIssue';
 export { answeredByMornings, overnightLooks } from './overnight';
 export { type StoodTrend, stoodOf } from './stood';

@@ -1,6 +1,8 @@
 import type { PartId } from '../car';
 import type { FindingKind } from '../walk';
-import { type Corner, corners, type MorningLook } from './look';
+import { longDay } from '../wording';
+import { type Corner, corners } from './choices';
+import type { MorningLook } from './look';
 import { slopeOf } from './trend';
 
 /** What of a look the diary rests on: a morning's, or a test over night of a walk. */
@@ -119,15 +121,22 @@ export function stoodOf(looks: readonly Looked[]): Stood | undefined {
     to: last.day,
     days,
     mornings: byDay.length,
-    says: [
-      days === 1 ? 'Looked at on one morning' : `Stood ${days} days, looked at on ${mornings(byDay.length)}`,
-      told.join(', '),
-    ]
-      .filter(Boolean)
-      .join(': '),
+    says: [leadOf(byDay, days), told.join(', ')].filter(Boolean).join(': '),
     ...(volts && { volts }),
     trends: trendsOf(byDay, read),
   };
+}
+
+/** Nobody says that it stood through a gap like this: it may have been away. House figure. */
+const LONGEST_GAP_DAYS = 14;
+
+function leadOf(byDay: readonly Morning[], days: number): string {
+  if (days === 1) return 'Looked at on one morning';
+  const numbers = byDay.map(({ day }) => dayNumber(day));
+  const gap = Math.max(...numbers.slice(1).map((day, i) => day - (numbers[i] ?? day)));
+  if (gap <= LONGEST_GAP_DAYS) return `Stood ${days} days, looked at on ${mornings(byDay.length)}`;
+  const [from, to] = [byDay[0]?.day ?? '', byDay.at(-1)?.day ?? ''];
+  return `Looked at on ${mornings(byDay.length)} between ${longDay(from)} and ${longDay(to)}`;
 }
 
 interface Morning {

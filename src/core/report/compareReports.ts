@@ -93,6 +93,8 @@ function othersOf(before: ReportDocument, after: ReportDocument): string[] {
     ['What works', before.functions, after.functions],
     ['What comes with it', before.kit, after.kit],
     ['Papers', before.papers, after.papers],
+    ['What such cars are known for', before.weakSpots, after.weakSpots],
+    ['The days it stood', before.stood?.looks, after.stood?.looks],
   ] as const;
   const hadMended = new Set((before.othersPutRight ?? []).map(({ what }) => what));
   const mended = (after.othersPutRight ?? []).filter(({ what }) => !hadMended.has(what));

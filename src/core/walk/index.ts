@@ -125,7 +125,6 @@ export {
   type WalkFilm,
 } from './families/walkFilm/state';
 export {
-  MOST_SPOTS,
   type SpotAnswer,
   type SpotWay,
   spotAnswers,

@@ -1,7 +1,11 @@
 import type { BodyStyle } from '../car';
 import { planRoute, usualRoute } from '../route';
-import { type EntryBody, MOST_SPOTS } from '../walk';
-import { type CarOfSpot, fitsCar, type WeakSpot } from './spot';
+import type { EntryBody } from '../walk';
+import { type CarOfSpot, fitsCar } from './fitsCar';
+import type { WeakSpot } from './spot';
+
+/** More than this nobody answers: as many as an entry takes. */
+const MOST_ASKED = 120;
 
 type Listed = EntryBody<'weak-spots-listed'>['spots'];
 
@@ -29,7 +33,7 @@ export function askedOf(
           kinds,
         }));
     })
-    .slice(0, MOST_SPOTS);
+    .slice(0, MOST_ASKED);
 }
 
 /** Whether two lists ask the same. */

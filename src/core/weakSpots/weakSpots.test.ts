@@ -3,8 +3,9 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { type BodyStyleId, bodyStyleIds, styleOf } from '../car';
 import { askedOf } from './askedOf';
+import { fitsCar } from './fitsCar';
 import { houseSpots } from './houseSpots';
-import { fitsCar, spotIssues, type WeakSpot, weakSpotSchema } from './spot';
+import { spotIssues, type WeakSpot, weakSpotSchema } from './spot';
 import { readSpots, spotCells, spotsAsJson } from './spotText';
 import { differenceOf, shareOf, typicalFindings, type WalkedCar } from './typical';
 

@@ -1,5 +1,7 @@
 import type { InfiniteData, QueryClient } from '@tanstack/react-query';
-import type { CarList } from '#core/api';
+import type { CarList, Round } from '#core/api';
+import type { WeakSpotList } from '#core/weakSpots';
+import { getJson } from '../api/client';
 import type { WalkSessions } from '../sync/walkSession';
 
 /** Walks and pictures taken along: the newest first, as many as a day has. */
@@ -20,6 +22,16 @@ export async function carryAlong(client: QueryClient, sessions: WalkSessions): P
       queryFn: () => sessions.loadCar(car.id),
       staleTime: FRESH_MS,
     });
+  await client.prefetchQuery({
+    queryKey: ['weak-spots'],
+    queryFn: () => getJson<WeakSpotList>('/api/weak-spots'),
+    staleTime: FRESH_MS,
+  });
+  await client.prefetchQuery({
+    queryKey: ['mornings'],
+    queryFn: () => getJson<Round>('/api/mornings'),
+    staleTime: FRESH_MS,
+  });
   const inHand = cars.flatMap(({ walk }) => (walk && !walk.revision ? [walk] : [])).slice(0, WALKS);
   let room = PICTURES;
   for (const { id, lastEntryAt } of inHand) {

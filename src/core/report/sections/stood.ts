@@ -5,7 +5,9 @@ import type { ReportDocument } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
 
 /** The days the car stood, from the diary and the tests over night of the walk alike. */
-export function stoodTold({ inputs, state }: WalkTold): Pick<ReportDocument, 'stood'> {
+export function stoodTold({ inputs, state, vocabulary }: WalkTold): Pick<ReportDocument, 'stood'> {
+  const inWords = (says: string) =>
+    vocabulary === 'us' ? says.replaceAll('tyre', 'tire').replaceAll('warning lamp', 'warning light') : says;
   const looks = inputs.mornings ?? [];
   const stood = stoodOf([...looks, ...overnightLooks(state.functions)]);
   // Without a morning of the diary the functions list tells its tests itself.
@@ -19,9 +21,9 @@ export function stoodTold({ inputs, state }: WalkTold): Pick<ReportDocument, 'st
   };
   return {
     stood: {
-      says: `${stood.says}.`,
+      says: inWords(`${stood.says}.`),
       ...(stood.volts && { volts: `${stood.volts}.` }),
-      open: stood.trends.filter((trend) => !isConfirmed(trend)).map(({ says }) => sentence(says)),
+      open: stood.trends.filter((trend) => !isConfirmed(trend)).map(({ says }) => sentence(inWords(says))),
       looks: [...looks],
     },
   };

@@ -147,7 +147,9 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
     const walk = newId();
     await sessions.remember({ walk, car, entries: [], photos: [], reports: [] });
     const { bodyStyle, extras } = car;
-    const asked = spots.data ? spotsAskedOf(spots.data, car) : [];
+    // Asked for a moment ago: nobody waits for it longer, it can be asked later at “Where to”.
+    const list = spots.data ?? (await Promise.race([spots.refetch().then(({ data }) => data), aMoment()]));
+    const asked = list ? spotsAskedOf(list, car) : [];
     sessions.record(walk, walker, [
       { kind: 'walk-begun', body: { carId: car.id, bodyStyle, extras } },
       { kind: 'route-chosen', body: { rule } },
@@ -171,6 +173,8 @@ function StartWalk({ car, first }: { car: Car; first: boolean }) {
     </>
   );
 }
+
+const aMoment = () => new Promise<undefined>((over) => setTimeout(over, 800, undefined));
 
 /** Walks begun here that the server does not know yet. */
 function BegunHere({ car, known }: { car: string; known: CarPage['walks'] }) {

@@ -24,6 +24,8 @@ interface TableFormProps {
   onSave: (table: ExpectationTable) => void;
 }
 
+/** Under this name what is typed of how many are heavy, for one thing counted. */
+const heavyKey = (measure: MeasureId) => `heavy ${measure}`;
 const keyOf = ({ measure, ageFrom, milesFrom }: Expectation) => `${measure} ${ageFrom} ${milesFrom}`;
 
 /** One thing counted at a time: bands of age down, of distance across, with what the yard's own cars say below each figure. */
@@ -47,10 +49,18 @@ export function TableForm({ page, mayChange, isSaving, onSave }: TableFormProps)
         setError(`${measureName(row.measure, 'uk')}, ${bandOf(row)}: ${number.says}`);
         return;
       }
+      const heavySaid = typed[heavyKey(row.measure)];
+      const heavy = heavySaid === undefined ? row.heavyPercent : Number(heavySaid.replace(',', '.'));
+      if (!(heavy >= 0 && heavy <= 100) || heavySaid?.trim() === '') {
+        setMeasure(row.measure);
+        setError(`${measureName(row.measure, 'uk')}: how many are heavy is 0 to 100 of a hundred.`);
+        return;
+      }
+      const expected = number?.usual ?? row.expected;
       changed.push(
-        number === undefined || number.usual === row.expected
+        expected === row.expected && heavy === row.heavyPercent
           ? row
-          : { ...row, expected: number.usual, setBy: 'yard' },
+          : { ...row, expected, heavyPercent: heavy, setBy: 'yard' },
       );
     }
     setError(undefined);
@@ -133,6 +143,23 @@ export function TableForm({ page, mayChange, isSaving, onSave }: TableFormProps)
         The figure to fill in is where the table begins; “house” marks those nobody here has set. Below stands
         what your own cars say by now, with the range eight of ten such tables would lie in.
       </p>
+      <div className="max-w-md">
+        <Field id="heavy" label="Of a hundred of them so many are heavy">
+          <input
+            id="heavy"
+            className={`${inputLook} max-w-24 tabular-nums`}
+            inputMode="decimal"
+            autoComplete="off"
+            readOnly={!mayChange}
+            value={typed[heavyKey(measure)] ?? String(rows.get(measure)?.[0]?.heavyPercent ?? '')}
+            aria-describedby="heavy-says"
+            onChange={({ target }) => {
+              setError(undefined);
+              setValue((now) => ({ ...now, [heavyKey(measure)]: target.value }));
+            }}
+          />
+        </Field>
+      </div>
       {error && (
         <p role="alert" className="font-bold text-warn">
           {error}

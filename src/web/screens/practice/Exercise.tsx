@@ -4,6 +4,7 @@ import type { PracticePage, PracticeScored } from '#core/api';
 import type { PracticeAnswer, PracticeMark } from '#core/practice';
 import { Button } from '../../components/Button';
 import { Choice } from '../../components/Choice';
+import { useTyped } from '../../components/useTyped';
 import { MarkForm } from './MarkForm';
 import { PicturePlane } from './PicturePlane';
 import { Told } from './Told';
@@ -24,9 +25,14 @@ const why = {
 
 /** A picture, the marks one puts on it, and what was there once it is answered. */
 export function Exercise({ next, isSending, scored, onAnswer, onNext }: ExerciseProps) {
-  const [marks, setMarks] = useState<readonly PracticeMark[]>([]);
+  const typed = useTyped<{ marks: readonly PracticeMark[]; side?: 'left' | 'right' }>(`practice-${next.id}`, {
+    marks: [],
+  });
+  const { marks, side } = typed.value;
+  const setMarks = (change: (now: readonly PracticeMark[]) => readonly PracticeMark[]) =>
+    typed.setValue((now) => ({ ...now, marks: change(now.marks) }));
+  const setSide = (to: 'left' | 'right' | undefined) => typed.setValue((now) => ({ ...now, side: to }));
   const [chosen, setChosen] = useState<number>();
-  const [side, setSide] = useState<'left' | 'right'>();
   const began = useRef(Date.now());
   useEffect(() => {
     began.current = Date.now();
@@ -65,7 +71,14 @@ export function Exercise({ next, isSending, scored, onAnswer, onNext }: Exercise
       </div>
       <div className="mt-3 space-y-3 lg:mt-7">
         {scored ? (
-          <Told scored={scored} onNext={onNext} />
+          <Told
+            scored={scored}
+            onNext={() => {
+              // It is answered: seen again, it begins anew.
+              typed.setValue({ marks: [] });
+              onNext();
+            }}
+          />
         ) : (
           <>
             <p>Tap whatever you see. What a wipe takes off is dirt. If nothing is there, say so.</p>
