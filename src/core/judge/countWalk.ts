@@ -71,7 +71,10 @@ function countOf(id: MeasureId, state: WalkState, style: BodyStyle): Counted {
     ({ part, kind, standing: { status } }) =>
       on.has(part) && measureCounts(id, kind) && (status === 'confirmed' || status === 'put-right'),
   );
-  const heavy = found.filter(({ details }) => details.severity === 'heavy').length;
+  const heavyOnes = found.filter(({ details }) => details.severity === 'heavy');
+  const heavy = countsParts(id)
+    ? new Set(heavyOnes.map(({ part }) => part)).size
+    : heavyOnes.reduce((sum, each) => sum + (thingsIn(each) ?? 1), 0);
   const counts = found.map(thingsIn);
   const isCounted = counts.every((count) => count !== undefined);
   const count = countsParts(id)

@@ -120,6 +120,8 @@ describe('what a walk counts', () => {
     expect(walk).toMatchObject({ age: 9, miles: 50_000 });
     expect(walk?.counted['front-chips']).toMatchObject({ count: 8, heavy: 0 });
     expect(walk?.counted['side-dings']).toMatchObject({ count: 1 });
+    const bad = counted(...all, odometer, chips(1, { count: 7, severity: 'heavy' }), chips(2, {}));
+    expect(bad?.counted['front-chips']).toMatchObject({ count: 8, heavy: 7 });
     expect(walk?.counted.rust).toMatchObject({ count: 0 });
   });
 

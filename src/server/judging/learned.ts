@@ -38,7 +38,7 @@ async function learnAnew(
   if (!read.ok) throw new Error('the table of what is usual is no grid');
   const key = judge.key();
   const before = kept.get(stores) ?? judge.learned();
-  if (before && (before.key === key || isNearlyNow(before, judge, mayLag))) {
+  if (before && (before.key === key || (mayLag > 0 && isNearlyNow(before, judge, mayLag)))) {
     kept.set(stores, before);
     return { grid: read.grid, learned: before.learned };
   }
