@@ -34,16 +34,16 @@ export function MorningScreen() {
   return (
     <>
       <Bar title="This morning" back={{ to: '/', label: 'Back to the stock list' }}>
-        <If may="work">
-          <Link to="/mornings" className={`${buttonLook()} shrink-0`}>
-            <CarFront aria-hidden size={20} /> <span className="max-sm:sr-only">How the cars stand</span>
-          </Link>
-        </If>
         <OutboxBadge />
         <PersonButton />
       </Bar>
       <main className="mx-auto max-w-6xl space-y-3 p-3 lg:p-5">
         <NewerNotice />
+        <If may="work">
+          <Link to="/mornings" className={buttonLook()}>
+            <CarFront aria-hidden size={20} /> How the cars stand
+          </Link>
+        </If>
         <WaitingReports />
         {morning.error && <Notice look="warn">{morning.error.message}</Notice>}
         {morning.data && (

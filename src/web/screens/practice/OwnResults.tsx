@@ -22,7 +22,7 @@ export function OwnResults({ results, name }: { results: ResultsTold; name?: str
               {[
                 kind && `kind right ${rateWords(kind)}`,
                 size && `said ${sizeWords(size)}`,
-                `half within ${Math.max(1, Math.round(middleMs / 1000))} s`,
+                `half of the answers within ${Math.max(1, Math.round(middleMs / 1000))} s`,
               ]
                 .filter(Boolean)
                 .join('; ')}
