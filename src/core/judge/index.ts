@@ -1,4 +1,4 @@
-export { type UsualBand, usualBandSchema } from './bandOf';
+export { FEWEST_CARS, type UsualBand, usualBandSchema } from './bandOf';
 export { type Counted, countWalk, type JudgedWalk } from './countWalk';
 export { seededRandom } from './gamma';
 export { houseTable } from './houseTable';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { type BodyStyleId, bodyStyleIds, extraIds, fuels, type PartKind, partKindIds } from '../car';
+import { type BodyStyleId, bodyStyleIds, extraIds, fuels, type PartKind, partKindIds, styleOf } from '../car';
 import { spotWordsSchema } from '../walk';
 
 /** So many a yard keeps at most. */
@@ -57,11 +57,12 @@ export type SpotIssue =
   | { code: 'years-backwards' | 'ages-backwards' | 'no-such-car'; spot: string }
   | { code: 'same-id' | 'same-place'; spot: string; other: string };
 
+/** Kinds of part a body style has. */
+const kindsOf = (style: BodyStyleId): ReadonlySet<PartKind> =>
+  new Set([...styleOf({ bodyStyle: style }).parts.values()].map(({ kind }) => kind));
+
 /** Rules of a list that contradict themselves or each other. */
-export function spotIssues(
-  spots: readonly WeakSpot[],
-  kindsOf: (style: BodyStyleId) => ReadonlySet<PartKind>,
-): SpotIssue[] {
+export function spotIssues(spots: readonly WeakSpot[]): SpotIssue[] {
   const issues: SpotIssue[] = [];
   const byId = new Map<string, WeakSpot>();
   const byPlace = new Map<string, WeakSpot>();

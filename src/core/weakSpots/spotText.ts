@@ -33,7 +33,6 @@ const needed: readonly string[] = ['id', 'title', 'look', 'how', 'fine', 'on'];
 export const LONGEST_SPOTS = 1_000_000;
 
 export type ReadSpots = { ok: true; list: WeakSpotList } | { ok: false; says: string[] };
-type KindsOf = Parameters<typeof spotIssues>[1];
 
 export const spotsAsJson = (list: WeakSpotList): string => `${JSON.stringify(list, undefined, 1)}\n`;
 
@@ -52,17 +51,17 @@ export const spotCells = ({ spots }: WeakSpotList): CsvCells => ({
 });
 
 /** Reads a list out of CSV or JSON, told apart by how it begins. What is wrong is said with the line it is in; nothing of a wrong list is taken. */
-export function readSpots(text: string, parse: ParseCsv, kindsOf: KindsOf): ReadSpots {
+export function readSpots(text: string, parse: ParseCsv): ReadSpots {
   const bare = text.replace(/^\uFEFF/, '').trim();
   if (bare.length > LONGEST_SPOTS)
     return { ok: false, says: ['This is too long for a list of weak spots. Choose another file.'] };
   if (bare === '') return { ok: false, says: ['The file is empty. Export your list to see how one looks.'] };
   const rows = bare.startsWith('{') || bare.startsWith('[') ? rowsOfJson(bare) : rowsOfCsv(bare, parse);
-  return 'says' in rows ? { ok: false, says: rows.says } : checkSpots(rows.rows, kindsOf);
+  return 'says' in rows ? { ok: false, says: rows.says } : checkSpots(rows.rows);
 }
 
 /** Checks spots from outside, each by itself and all together. */
-export function checkSpots(rows: readonly unknown[], kindsOf: KindsOf): ReadSpots {
+export function checkSpots(rows: readonly unknown[]): ReadSpots {
   const says: string[] = [];
   const spots: WeakSpot[] = [];
   if (rows.length > MOST_IN_LIST)
@@ -72,7 +71,7 @@ export function checkSpots(rows: readonly unknown[], kindsOf: KindsOf): ReadSpot
     if (spot.success) spots.push(spot.data);
     else says.push(`Line ${i + 1}: ${spot.error.issues[0]?.message ?? 'it cannot be read.'}`);
   }
-  if (says.length === 0) says.push(...spotIssues(spots, kindsOf).map(spotIssueWords));
+  if (says.length === 0) says.push(...spotIssues(spots).map(spotIssueWords));
   return says.length > 0 ? { ok: false, says: firstProblems(says) } : { ok: true, list: { spots } };
 }
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import { type BodyStyleId, bodyStyleIds, styleOf } from '../car';
+import { bodyStyleIds, styleOf } from '../car';
 import { askedOf } from './askedOf';
 import { fitsCar } from './fitsCar';
 import { houseSpots } from './houseSpots';
@@ -9,8 +9,6 @@ import { spotIssues, type WeakSpot, weakSpotSchema } from './spot';
 import { readSpots, spotCells, spotsAsJson } from './spotText';
 import { differenceOf, shareOf, typicalFindings, type WalkedCar } from './typical';
 
-const kindsOf = (style: BodyStyleId) =>
-  new Set([...styleOf({ bodyStyle: style }).parts.values()].map(({ kind }) => kind));
 const parse = (text: string) => {
   const { data, meta } = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: 'greedy' });
   return { fields: meta.fields ?? [], records: data };
@@ -62,7 +60,7 @@ describe('which cars a weak spot is asked of', () => {
   });
 
   it('has a house list whose every spot is asked of some car, and contradicts nothing', () => {
-    expect(spotIssues(houseSpots, kindsOf)).toEqual([]);
+    expect(spotIssues(houseSpots)).toEqual([]);
     const never = houseSpots.filter(
       (each) =>
         weakSpotSchema.safeParse(each).success === false ||
@@ -89,13 +87,13 @@ describe('lists from outside', () => {
       fields: [...spotCells(list).fields],
       data: spotCells(list).data.map((row) => [...row]),
     });
-    expect(readSpots(csv, parse, kindsOf)).toEqual({ ok: true, list });
-    expect(readSpots(spotsAsJson(list), parse, kindsOf)).toEqual({ ok: true, list });
+    expect(readSpots(csv, parse)).toEqual({ ok: true, list });
+    expect(readSpots(spotsAsJson(list), parse)).toEqual({ ok: true, list });
   });
 
   it('that contradict themselves are refused in words', () => {
     const says = (...spots: WeakSpot[]) => {
-      const read = readSpots(JSON.stringify({ spots }), parse, kindsOf);
+      const read = readSpots(JSON.stringify({ spots }), parse);
       return read.ok ? [] : read.says;
     };
     expect(says(spot({ cars: { yearFrom: 2019, yearTo: 2012 } }))[0]).toContain(
@@ -113,14 +111,14 @@ describe('lists from outside', () => {
   });
 
   it('that are none are refused in words, whatever is in them', () => {
-    expect(readSpots('', parse, kindsOf)).toMatchObject({ ok: false });
-    expect(readSpots('{"spots": 3', parse, kindsOf)).toMatchObject({ ok: false });
-    expect(readSpots('name,colour\r\nbonnet,red', parse, kindsOf)).toMatchObject({
+    expect(readSpots('', parse)).toMatchObject({ ok: false });
+    expect(readSpots('{"spots": 3', parse)).toMatchObject({ ok: false });
+    expect(readSpots('name,colour\r\nbonnet,red', parse)).toMatchObject({
       says: [expect.stringContaining('id, title, look, how, fine, on are missing')],
     });
     fc.assert(
       fc.property(fc.string(), (text) => {
-        const read = readSpots(text, parse, kindsOf);
+        const read = readSpots(text, parse);
         return read.ok || read.says.every((each) => each.length > 10);
       }),
     );

@@ -1,4 +1,4 @@
-import { type Grid, gridOf, type Learned, type UsualFor, usualFor } from '#core/judge';
+import { FEWEST_CARS, type Grid, gridOf, type Learned, type UsualFor, usualFor } from '#core/judge';
 import type { Context } from '../context';
 import { makeTurns } from '../planning/inTurn';
 import type { LearnedOf } from '../store/judgeStore';
@@ -7,7 +7,7 @@ import { walkFacts } from './walkFacts';
 /** Facts are worked out of so many logs at a time; in between others are served. */
 const AT_ONCE = 20;
 /** A report may rest on bands learned from so much fewer walks than there are by now: one walk among hundreds moves nothing, and nobody waits for it. */
-const LAG = 0.03;
+const LAG = 0.05;
 /** The same walks give the same bands on every server. */
 const SEED = 20_260_101;
 
@@ -77,6 +77,9 @@ export async function usualForWalk(needed: Needed, walk: string): Promise<UsualF
   const car = row && stores.cars.get(row.car_id);
   const judged = car && walkFacts(walk, stores.walks.entriesOf(walk), car)?.judged;
   if (!judged) return undefined;
+  await bringFacts(needed);
+  // No band says anything yet: nobody waits for it.
+  if (stores.judge.walks() < FEWEST_CARS) return undefined;
   const { grid, learned } = await learnedNow(needed, LAG);
   return usualFor(grid, learned, judged);
 }

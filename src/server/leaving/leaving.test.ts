@@ -2,7 +2,9 @@ import { unlinkSync } from 'node:fs';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import type { WalkFile } from '#core/exchange';
+import { houseTable } from '#core/judge';
 import { usualPrices } from '#core/plan';
+import { houseSpots } from '#core/weakSpots';
 import { details } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
@@ -105,6 +107,29 @@ describe('everything of a yard', () => {
     for (const [name, bytes] of files) if (name.endsWith('.json')) JSON.parse(bytes.toString());
     const all = Buffer.concat([...files.values()]).toString('latin1');
     expect(all).not.toContain('argon2');
+  });
+
+  it('takes what is usual, weak spots and mornings along; what is set there stays, and the same again changes nothing', async () => {
+    const rows = houseTable.rows.map((row, n) => (n === 0 ? { ...row, expected: 3, setBy: 'yard' } : row));
+    await request(server.app).put('/api/expectations').send({ rows }).expect(200);
+    const own = { ...houseSpots[0], id: 'own', title: 'Own', setBy: 'yard' };
+    await request(server.app)
+      .put('/api/weak-spots')
+      .send({ spots: [...houseSpots, own] })
+      .expect(200);
+    const at = server.context.now().toISOString();
+    const look = { id: idOf(0x10c1), car: CAR, at, day: at.slice(0, 10), level: 'level' };
+    await request(server.app)
+      .post('/api/mornings')
+      .send({ looks: [look] })
+      .expect(200);
+    const zip = await everything(server);
+    for (let times = 0; times < 2; times += 1)
+      expect((await takeIn(another, zip).expect(201)).body).toMatchObject({ refused: [] });
+    const read = async (path: string) => (await request(another.app).get(path).expect(200)).body;
+    expect((await read('/api/expectations')).table.rows[0].expected).toBe(3);
+    expect((await read('/api/weak-spots')).spots).toHaveLength(houseSpots.length + 1);
+    expect((await read(`/api/cars/${CAR}/mornings`)).looks).toMatchObject([{ level: 'level' }]);
   });
 
   it('takes the words of the house along; one that stands for something else there stays as it is', async () => {

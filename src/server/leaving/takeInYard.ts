@@ -16,6 +16,7 @@ import { parseJson } from '../parseJson';
 import { badRequest, Problem, unprocessable } from '../problems';
 import { importWalk } from '../reports/exchange';
 import { detailsOf } from '../store/carStore';
+import { knownFiles, takeInKnown } from './takeInKnown';
 
 /** Larger than any disk this runs on; the room that is left decides. */
 const MOST_BYTES = 4 * 1024 ** 4;
@@ -97,6 +98,13 @@ async function takeIn(
   // The logo is a file of this server's own; it is chosen anew.
   if (isNew) stores.people.setYard({ ...yard.yard, logo: undefined });
   await takeInWords(context, zip, entries, within('words.json'));
+  for (const name of knownFiles) {
+    const found = entries.find(({ fileName }) => fileName === name);
+    if (!found) continue;
+    await unpack(zip, found, within(name), MOST_YARD_BYTES);
+    const why = takeInKnown(context, name, parseJson(await readFile(within(name))));
+    if (why) taken.refused.push({ file: name, why });
+  }
   for (const entry of entries.filter(({ fileName }) => walkName.test(fileName))) {
     const file = within('walk.json');
     try {

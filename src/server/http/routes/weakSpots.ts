@@ -1,5 +1,4 @@
 import { typicalPageSchema, weakSpotsPageSchema } from '#core/api';
-import { type BodyStyleId, styleOf } from '#core/car';
 import { checkSpots, ENOUGH_WALKS, typicalFindings, weakSpotListSchema } from '#core/weakSpots';
 import type { Context } from '../../context';
 import { bringFacts } from '../../judging/learned';
@@ -8,9 +7,6 @@ import { badRequest } from '../../problems';
 import { type AnyRoute, route } from '../route';
 
 const LIMIT = 1024 * 1024;
-
-const kindsOf = (style: BodyStyleId) =>
-  new Set([...styleOf({ bodyStyle: style }).parts.values()].map(({ kind }) => kind));
 
 /** What such cars are known for. */
 export function weakSpotRoutes(context: Context): AnyRoute[] {
@@ -33,7 +29,7 @@ export function weakSpotRoutes(context: Context): AnyRoute[] {
       limit: LIMIT,
       gives: weakSpotsPageSchema,
       handle: ({ body, by }) => {
-        const checked = checkSpots(body.spots, kindsOf);
+        const checked = checkSpots(body.spots);
         if (!checked.ok)
           throw badRequest('spots-differ', `The list cannot be taken. ${checked.says.join(' ')}`);
         stores.judge.setSpots(checked.list, now().toISOString());

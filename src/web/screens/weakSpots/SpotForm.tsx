@@ -1,13 +1,6 @@
 import { Plus } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
-import {
-  type BodyStyleId,
-  bodyStyleIds,
-  bodyStyleNames,
-  type PartKind,
-  partKindIds,
-  styleOf,
-} from '#core/car';
+import { type BodyStyleId, bodyStyleIds, bodyStyleNames, type PartKind, partKindIds } from '#core/car';
 import { type FindingKind, findingKindIds, findingKindName, type SpotWay, spotWays } from '#core/walk';
 import { spotIssues, spotIssueWords, type WeakSpot, weakSpotSchema } from '#core/weakSpots';
 import { sentence } from '#core/wording';
@@ -36,9 +29,6 @@ const byName = <T extends string>(ids: readonly T[], name: (id: T) => string) =>
   ids.map((id) => [id, name(id)] as const).toSorted(([, a], [, b]) => a.localeCompare(b));
 const parts = byName(partKindIds, partKindName);
 const kinds = byName(findingKindIds, (id) => findingKindName(id, 'uk'));
-const kindsOf = (style: BodyStyleId) =>
-  new Set([...styleOf({ bodyStyle: style }).parts.values()].map(({ kind }) => kind));
-
 const emptyOf = (draft: WeakSpot | undefined) => ({
   title: draft?.title ?? '',
   look: draft?.look ?? '',
@@ -112,7 +102,7 @@ export function SpotForm({ draft, taken, isSaving, onSave }: SpotFormProps) {
       );
       return;
     }
-    const [issue] = spotIssues([read.data], kindsOf);
+    const [issue] = spotIssues([read.data]);
     if (issue) {
       setErrors({ cars: spotIssueWords(issue) });
       return;

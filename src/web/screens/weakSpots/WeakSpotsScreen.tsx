@@ -1,6 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { type BodyStyleId, styleOf } from '#core/car';
 import { readSpots, spotCells, spotsAsJson, type WeakSpot, type WeakSpotList } from '#core/weakSpots';
 import { sendJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
@@ -12,9 +11,6 @@ import { useWeakSpots, WEAK_SPOTS } from '../../words/useWeakSpots';
 import { SpotForm } from './SpotForm';
 import { SpotList } from './SpotList';
 import { TypicalFindings } from './TypicalFindings';
-
-const kindsOf = (style: BodyStyleId) =>
-  new Set([...styleOf({ bodyStyle: style }).parts.values()].map(({ kind }) => kind));
 
 /** What such cars are known for: the yard's list, what it is asked of, and what its own findings add to it. */
 export function WeakSpotsScreen() {
@@ -30,7 +26,7 @@ export function WeakSpotsScreen() {
   const problem = list.error ?? save.error;
   const spots = (save.isPending ? save.variables : list.data)?.spots;
   const bring = (text: string) => {
-    const read = readSpots(text, parseCsv, kindsOf);
+    const read = readSpots(text, parseCsv);
     setRefused(read.ok ? [] : read.says);
     if (read.ok) save.mutate(read.list);
   };
