@@ -15,6 +15,7 @@ export type PlaceOfWalk =
   | 'boot'
   | 'engine'
   | 'under'
+  | 'weak-spots'
   | 'pictures'
   | 'tyres'
   | 'paint'
@@ -72,7 +73,7 @@ export function placesOfWalk(state: WalkState, style: BodyStyle, car: PlacesCar)
   const kit = kitTable(state, car);
   const standing = state.findings.filter(isStanding);
   const glass = route.filter(({ part }) => isSeenThrough(style.parts.get(part)));
-  const { photosLeft } = coverage(state, style);
+  const { photosLeft, spotsLeft } = coverage(state, style);
   const taken = state.photos.filter(({ role }) => role !== undefined).length;
   const missing = photosLeft.reduce(
     (sum, left) => sum + (left.why === 'whole-car' ? WHOLE_CAR_PHOTOS - left.have : 1),
@@ -88,6 +89,10 @@ export function placesOfWalk(state: WalkState, style: BodyStyle, car: PlacesCar)
     ...[partsOf('outside', outsideFaces), ...insideOf.map(([place, face]) => partsOf(place, [face]))].sort(
       (a, b) => onWay(a.place) - onWay(b.place),
     ),
+    {
+      ...counted('weak-spots', state.weakSpots.size - spotsLeft.length, state.weakSpots.size),
+      ...(spotsLeft[0] && { next: spotsLeft[0].part }),
+    },
     counted('pictures', taken, taken + missing),
     counted('tyres', tyres.filter(({ id }) => state.treads.has(id)).length, tyres.length),
     counted('paint', panels.filter(({ id }) => readings(id) >= FEWEST_READINGS).length, panels.length),

@@ -3,7 +3,7 @@ import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { styleOf } from '../car';
 import type { UsualBand, UsualFor } from '../judge';
-import { whatIsLeft } from '../readings';
+import { placesOfWalk, whatIsLeft } from '../readings';
 import { type Fact, replay } from '../walk';
 import { reportBlocks } from './blocks/reportBlocks';
 import { composeReport } from './composeReport';
@@ -236,6 +236,17 @@ describe('weak spots', () => {
     expect(left(four)).toHaveLength(4);
     expect(left(four, answered('arch-fl', 'not-there'))).toHaveLength(3);
     expect(left()).toHaveLength(0);
+    const place = (...facts: Fact[]) =>
+      placesOfWalk(replay(WALK, entriesOf([begun, ...facts])), style, testCar).find(
+        (each) => each.place === 'weak-spots',
+      );
+    expect(place(four, answered('arch-fl', 'not-there'))).toEqual({
+      place: 'weak-spots',
+      done: 1,
+      of: 4,
+      next: 'arch-fr',
+    });
+    expect(place()).toBeUndefined();
   });
 
   it('keep their words: a later list asks other things, and answers that came first wait for it', () => {

@@ -20,18 +20,21 @@ export function CoverageStrip({
   onPlan: () => void;
 }) {
   const readings = cover.treadsLeft.length + (cover.odometerLeft ? 1 : 0);
-  const { left, photosLeft, unresolved, visited, total } = cover;
+  const { left, photosLeft, unresolved, spotsLeft, visited, total } = cover;
   const said = [
     `${plural(left.length, 'part')} left`,
     ...(readings > 0 ? [plural(readings, 'reading to take', 'readings to take')] : []),
     ...(photosLeft.length > 0 ? [plural(photosLeft.length, 'photo missing', 'photos missing')] : []),
     ...(unresolved.length > 0 ? [plural(unresolved.length, 'second look')] : []),
+    ...(spotsLeft.length > 0
+      ? [plural(spotsLeft.length, 'weak spot to look for', 'weak spots to look for')]
+      : []),
     ...(elsewhere > 0 ? [`${elsewhere} to try, count or read`] : []),
   ];
   // The one number that matters next stands first; the others as far as there is room.
   const [next, ...others] = left.length > 0 || said.length === 1 ? said : said.slice(1);
   // Full only when nothing is left anywhere: photos, readings, functions, things and papers count as much as parts.
-  const open = readings + photosLeft.length + unresolved.length + elsewhere;
+  const open = readings + photosLeft.length + unresolved.length + spotsLeft.length + elsewhere;
   const [done, all] = [visited, total + open];
   return (
     <div className="flex shrink-0 flex-wrap border-b border-line">

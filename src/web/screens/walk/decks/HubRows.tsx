@@ -11,6 +11,7 @@ const names: Record<PlaceOfWalk, { uk: string; us?: string }> = {
   boot: { uk: 'Boot', us: 'Trunk' },
   engine: { uk: 'Under the bonnet', us: 'Under the hood' },
   under: { uk: 'Underneath' },
+  'weak-spots': { uk: 'What such cars are known for' },
   pictures: { uk: 'Pictures' },
   tyres: { uk: 'Tyres', us: 'Tires' },
   paint: { uk: 'Paint depth' },
