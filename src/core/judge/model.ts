@@ -20,9 +20,9 @@ export interface Priors {
 
 export const housePriors: Priors = {
   measure: aroundOne(4),
-  age: aroundOne(16),
-  distance: aroundOne(16),
-  cell: aroundOne(25),
+  age: aroundOne(50),
+  distance: aroundOne(50),
+  cell: aroundOne(100),
   walker: aroundOne(8),
   // In rain or dusk about a sixth is missed: a house figure.
   hardToSee: { shape: 12, rate: 14.4 },

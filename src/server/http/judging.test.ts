@@ -87,6 +87,12 @@ describe('what is usual', () => {
     expect(odd.forItsAge?.rows[0]?.says).toMatch(
       /^90 chips at the front; \d+ to \d+ are usual at 9 years and 57,000 miles$/,
     );
+    // Signed again, it is held against the others as before, not against itself.
+    const again = await request(server.app)
+      .post(`/api/walks/${odd.walk}/reports`)
+      .send({ id: idOf(0xdd1000) })
+      .expect(201);
+    expect(again.body.forItsAge.rows[0]).toEqual(odd.forItsAge?.rows[0]);
     // The preview of a walk says the same before it is signed.
     const walk = idOf(0xaa0000 + 12);
     const preview = (await request(server.app).get(`/api/walks/${walk}/preview`).expect(200)).body;

@@ -8,6 +8,8 @@ import { walkFacts } from './walkFacts';
 const AT_ONCE = 20;
 /** A report may rest on bands learned from so much fewer walks than there are by now: one walk among hundreds moves nothing, and nobody waits for it. */
 const LAG = 0.05;
+/** Among more cars than these one that is held against itself as well moves nothing. */
+const FEW_ENOUGH = 1000;
 /** The same walks give the same bands on every server. */
 const SEED = 20_260_101;
 
@@ -50,6 +52,18 @@ async function learnAnew(
   return { grid: read.grid, learned };
 }
 
+/** What all other cars say: a car is not held against itself. Not kept. */
+async function learnedWithout(
+  { stores, pool }: Needed,
+  car: string,
+): Promise<{ grid: Grid; learned: Learned }> {
+  const table = stores.judge.table();
+  const read = gridOf(table.rows);
+  if (!read.ok) throw new Error('the table of what is usual is no grid');
+  const walks = stores.judge.facts(car).flatMap(({ judged }) => judged ?? []);
+  return { grid: read.grid, learned: await pool.run('learn', { table, walks, seed: SEED }) };
+}
+
 /** Of the same table, and of all but a few of the walks there are. */
 function isNearlyNow(
   { learned, table }: LearnedOf,
@@ -80,6 +94,11 @@ export async function usualForWalk(needed: Needed, walk: string): Promise<UsualF
   await bringFacts(needed);
   // No band says anything yet: nobody waits for it.
   if (stores.judge.walks() < FEWEST_CARS) return undefined;
-  const { grid, learned } = await learnedNow(needed, LAG);
+  const own =
+    row && stores.judge.carIsLearned(row.car_id) && stores.judge.walks() <= FEW_ENOUGH
+      ? row.car_id
+      : undefined;
+  const { grid, learned } =
+    own === undefined ? await learnedNow(needed, LAG) : await learnedWithout(needed, own);
   return usualFor(grid, learned, judged);
 }

@@ -45,11 +45,15 @@ export function makeJudgeStore(db: Db) {
     `INSERT INTO walk_facts (walk_id, position, facts) VALUES (?, ?, ?)
      ON CONFLICT (walk_id) DO UPDATE SET position = excluded.position, facts = excluded.facts`,
   );
-  const all = db.prepare<[], { facts: string }>(
+  const all = db.prepare<[string], { facts: string }>(
     `SELECT facts FROM walk_facts JOIN walks ON walks.id = walk_facts.walk_id
      WHERE walks.id = (SELECT other.id FROM walks AS other JOIN walk_facts AS known ON known.walk_id = other.id
        WHERE other.car_id = walks.car_id ORDER BY other.begun_at DESC, other.id DESC LIMIT 1)
-     ORDER BY walks.id`,
+       AND walks.car_id <> ?
+     ORDER BY walks.begun_at, walks.id`,
+  );
+  const ofCar = db.prepare<[string], { n: number }>(
+    'SELECT count(*) AS n FROM walk_facts JOIN walks ON walks.id = walk_facts.walk_id WHERE walks.car_id = ?',
   );
   const state = db.prepare<[], { walks: number; positions: number | null }>(
     'SELECT count(*) AS walks, sum(position) AS positions FROM walk_facts',
@@ -91,8 +95,9 @@ export function makeJudgeStore(db: Db) {
     put: (walk: string, position: number, facts: WalkFacts): void => {
       put.run(walk, position, JSON.stringify(facts));
     },
-    /** Facts of the newest reported walk of every car. */
-    facts: (): WalkFacts[] => all.all().map(({ facts }) => JSON.parse(facts) as WalkFacts),
+    /** Facts of the newest reported walk of every car, but for one where it is named. */
+    facts: (but = ''): WalkFacts[] => all.all(but).map(({ facts }) => JSON.parse(facts) as WalkFacts),
+    carIsLearned: (car: string): boolean => (ofCar.get(car)?.n ?? 0) > 0,
     /** Changes with whatever is learned from. */
     key: (): string => {
       const { walks, positions } = state.get() ?? { walks: 0, positions: 0 };
