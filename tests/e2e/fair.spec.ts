@@ -283,7 +283,7 @@ test('what repeats on mornings is confirmed on the walk, and told as one truth',
   await logged(server, walk, [{ kind: 'walk-begun', body: { carId: car, bodyStyle: 'hatch-5' } }]);
   const now = Date.now();
   const looks = [0, 1].map((hours) => {
-    const at = new Date(now - (hours === 0 ? 60_000 : 20 * 3_600_000)).toISOString();
+    const at = new Date(now - (hours === 0 ? 0 : 20 * 3_600_000)).toISOString();
     return { id: crypto.randomUUID(), car, at, day: at.slice(0, 10), level: 'sunk' };
   });
   // Two mornings, even where twenty hours ago is the same day.
