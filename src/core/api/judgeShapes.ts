@@ -2,8 +2,7 @@ import { z } from 'zod';
 import { keptLookSchema, morningLookSchema } from '../diary';
 import { expectationTableSchema, measureIds } from '../judge';
 import { weakSpotListSchema } from '../weakSpots';
-
-const rate = z.object({ met: z.int(), of: z.int(), low: z.number(), high: z.number() });
+import { rateSchema } from './rateShape';
 
 /** The table of what is usual, and what the yard's walks say of it. */
 export const expectationsPageSchema = z.object({
@@ -46,8 +45,8 @@ export const typicalPageSchema = z.object({
       model: z.string(),
       part: z.string(),
       kind: z.string(),
-      here: rate,
-      others: rate,
+      here: rateSchema,
+      others: rateSchema,
     }),
   ),
 });

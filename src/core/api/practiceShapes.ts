@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { practiceTruthSchema } from '../practice';
+import { rateSchema } from './rateShape';
 
-const rate = z.object({ met: z.int(), of: z.int(), low: z.number(), high: z.number() });
 const scoreSchema = z.object({
   outcome: z.enum(['found', 'missed', 'taken-for-dirt', 'known-dirt', 'left-alone', 'taken-for-fault']),
   falseAlarms: z.array(z.string()),
@@ -18,20 +18,20 @@ const resultsSchema = z.object({
   skills: z.array(
     z.object({
       skill: z.string(),
-      seen: rate,
-      kind: rate.optional(),
+      seen: rateSchema,
+      kind: rateSchema.optional(),
       size: z.object({ ratio: z.number(), low: z.number(), high: z.number(), of: z.int() }).optional(),
       middleMs: z.number(),
     }),
   ),
   falseAlarms: z.object({
     count: z.int(),
-    pictures: rate,
+    pictures: rateSchema,
     byKind: z.array(z.object({ kind: z.string(), count: z.int() })),
   }),
-  sides: rate.optional(),
-  severity: rate.optional(),
-  notice: rate.optional(),
+  sides: rateSchema.optional(),
+  severity: rateSchema.optional(),
+  notice: rateSchema.optional(),
 });
 export type ResultsTold = z.output<typeof resultsSchema>;
 

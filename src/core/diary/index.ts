@@ -1,4 +1,6 @@
 export { type Corner, corners, dropPlaces } from './choices';
+export { isConfirmed } from './isConfirmed';
+export { isOdd } from './isOdd';
 export { type KeptLook, keptLookSchema, type MorningLook, morningLookSchema } from './look';
 export { lookIssue, lookIssueWords } from './lookIssue';
 export { answeredByMornings, overnightLooks } from './overnight';

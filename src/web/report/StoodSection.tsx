@@ -1,3 +1,4 @@
+import { isOdd } from '#core/diary';
 import { type ReportDocument, stoodLines } from '#core/report';
 import { Section } from './Section';
 
@@ -47,10 +48,3 @@ function daysOf(looks: Looks): { day: string; how: keyof typeof worst }[] {
   }
   return all;
 }
-
-const isOdd = ({ start, level, under, lamps, tyres }: Looks[number]): boolean =>
-  (start !== undefined && start !== 'at-once') ||
-  level === 'sunk' ||
-  under === 'drops' ||
-  lamps === 'on' ||
-  tyres === 'losing';

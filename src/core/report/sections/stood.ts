@@ -1,5 +1,4 @@
-import { overnightLooks, type StoodTrend, stoodOf } from '../../diary';
-import { isStanding } from '../../walk';
+import { isConfirmed, overnightLooks, stoodOf } from '../../diary';
 import { sentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
@@ -12,18 +11,13 @@ export function stoodTold({ inputs, state, vocabulary }: WalkTold): Pick<ReportD
   const stood = stoodOf([...looks, ...overnightLooks(state.functions)]);
   // Without a morning of the diary the functions list tells its tests itself.
   if (!stood || looks.length === 0) return {};
-  const isConfirmed = ({ becomes }: StoodTrend) => {
-    if ('function' in becomes) return state.functions.tried.get(becomes.function)?.state === 'faulty';
-    if ('lamps' in becomes) return (state.functions.lampsOn ?? []).length > 0;
-    return state.findings.some(
-      (finding) => isStanding(finding) && finding.part === becomes.part && finding.kind === becomes.kind,
-    );
-  };
   return {
     stood: {
       says: inWords(`${stood.says}.`),
       ...(stood.volts && { volts: `${stood.volts}.` }),
-      open: stood.trends.filter((trend) => !isConfirmed(trend)).map(({ says }) => sentence(inWords(says))),
+      open: stood.trends
+        .filter((trend) => !isConfirmed(trend, state))
+        .map(({ says }) => sentence(inWords(says))),
       looks: [...looks],
     },
   };

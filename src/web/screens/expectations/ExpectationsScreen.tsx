@@ -6,6 +6,7 @@ import { getJson, sendJson } from '../../api/client';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { InAndOut } from '../../csv/InAndOut';
+import { RefusedFile } from '../../csv/RefusedFile';
 import { parseCsv } from '../../csv/sheets';
 import { Bar } from '../../shell/Bar';
 import { useMay } from '../../shell/me';
@@ -46,16 +47,7 @@ export function ExpectationsScreen() {
           only where your own cars say so.
         </p>
         {problem && <Notice look="warn">{problem.message}</Notice>}
-        {refused.length > 0 && (
-          <Notice look="warn">
-            Nothing of that file was taken.
-            {refused.map((says) => (
-              <span key={says} className="block">
-                {says}
-              </span>
-            ))}
-          </Notice>
-        )}
+        <RefusedFile says={refused} />
         {page && (
           <>
             <p className="font-bold tabular-nums">

@@ -3,9 +3,9 @@ import { useNavigate } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { CarLooks } from '#core/api';
 import { middleOf, vocabularyOf } from '#core/car';
-import { answeredByMornings, overnightLooks, type StoodTrend, stoodOf } from '#core/diary';
+import { answeredByMornings, isConfirmed, overnightLooks, type StoodTrend, stoodOf } from '#core/diary';
 import { type FunctionId, functionName, functionsFor, isFunctionId } from '#core/functions';
-import { type FunctionState, isStanding } from '#core/walk';
+import type { FunctionState } from '#core/walk';
 import { getJson } from '../../api/client';
 import { Button } from '../../components/Button';
 import type { OpenWalk } from '../../sync/useWalk';
@@ -21,13 +21,6 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
   const mornings = looks.data?.looks ?? [];
   const stood = stoodOf([...mornings, ...overnightLooks(state.functions)]);
   if (mornings.length === 0 || !stood) return null;
-  const isSaid = ({ becomes }: StoodTrend) => {
-    if ('function' in becomes) return state.functions.tried.get(becomes.function)?.state === 'faulty';
-    if ('lamps' in becomes) return (state.functions.lampsOn ?? []).length > 0;
-    return state.findings.some(
-      (finding) => isStanding(finding) && finding.part === becomes.part && finding.kind === becomes.kind,
-    );
-  };
   /** What is not on this car's list yet is put there: the report tells of the list. */
   const note = (id: FunctionId, how: FunctionState, says: string) => {
     const added = functionsFor(page.car).possible.find((each) => each.id === id);
@@ -84,7 +77,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
       {stood.trends.map((trend) => (
         <div key={trend.id} className="mt-1 flex flex-wrap items-center gap-2">
           <p className="min-w-40 flex-1 font-bold text-warn">{trend.says}</p>
-          {isSaid(trend) ? (
+          {isConfirmed(trend, state) ? (
             <span>in the report</span>
           ) : 'lamps' in trend.becomes ? (
             <span>Say which one stays on, at “Warning lamps go out”.</span>

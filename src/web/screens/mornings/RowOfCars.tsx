@@ -1,5 +1,5 @@
 import { Check, Circle, TriangleAlert } from 'lucide-react';
-import type { KeptLook, MorningLook } from '#core/diary';
+import { isOdd, type MorningLook } from '#core/diary';
 import { lookWords } from '../../diary/lookWords';
 import type { RoundCar } from '../../diary/useMornings';
 
@@ -10,14 +10,6 @@ interface RowOfCarsProps {
   onChoose: (car: string) => void;
   onTakeBack: (look: MorningLook) => void;
 }
-
-/** Something was not as it should be. */
-const isOdd = ({ start, level, under, lamps, tyres }: KeptLook): boolean =>
-  (start !== undefined && start !== 'at-once') ||
-  level === 'sunk' ||
-  under === 'drops' ||
-  lamps === 'on' ||
-  tyres === 'losing';
 
 /** All cars in the order they stand, with what was seen of each today. */
 export function RowOfCars({ cars, today, inHand, onChoose, onTakeBack }: RowOfCarsProps) {

@@ -4,6 +4,7 @@ import { readSpots, spotCells, spotsAsJson, type WeakSpot, type WeakSpotList } f
 import { sendJson } from '../../api/client';
 import { Notice } from '../../components/Notice';
 import { InAndOut } from '../../csv/InAndOut';
+import { RefusedFile } from '../../csv/RefusedFile';
 import { parseCsv } from '../../csv/sheets';
 import { Bar } from '../../shell/Bar';
 import { useMay } from '../../shell/me';
@@ -39,16 +40,7 @@ export function WeakSpotsScreen() {
           “looked for, and not there” is what a far buyer trusts most.
         </p>
         {problem && <Notice look="warn">{problem.message}</Notice>}
-        {refused.length > 0 && (
-          <Notice look="warn">
-            Nothing of that file was taken.
-            {refused.map((says) => (
-              <span key={says} className="block">
-                {says}
-              </span>
-            ))}
-          </Notice>
-        )}
+        <RefusedFile says={refused} />
         <TypicalFindings spots={spots ?? []} onSpot={setDraft} mayChange={mayChange} />
         {spots && (
           <>
