@@ -25,7 +25,7 @@ export function WeakSpotSection({ told }: { told: NonNullable<ReportDocument['we
           <p className="font-bold">Typical of such cars, and found:</p>
           <ul className="mb-3">
             {found.map(({ says, findings }) => (
-              <li key={says} className="flex flex-wrap gap-x-2">
+              <li key={says} className="flex flex-wrap items-center gap-x-2">
                 <span>{sentence(says)}</span>
                 {findings.map((number) => (
                   <a

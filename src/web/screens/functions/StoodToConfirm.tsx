@@ -81,6 +81,8 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
             <span>in the report</span>
           ) : 'lamps' in trend.becomes ? (
             <span>Say which one stays on, at “Warning lamps go out”.</span>
+          ) : 'part' in trend.becomes && !style.parts.has(trend.becomes.part) ? (
+            <span>Log it on the walk, where it comes from.</span>
           ) : (
             <Button onClick={() => confirm(trend)} aria-label={`Confirm: ${trend.says}`}>
               Confirm the fault
