@@ -198,8 +198,32 @@ test('a yard writes down what its own makes are known for, and what its findings
   const added = page.getByRole('listitem').filter({ hasText: 'Rust on the wheel arch' });
   await expect(added.getByText('From your findings')).toBeVisible();
   await expect(page.getByText('Pellbrook Nim: rust on the wheel arch')).toHaveCount(0);
-  await page.getByLabel('Ask for: Rust on the wheel arch').uncheck();
-  await expect(page.getByLabel('Ask for: Rust on the wheel arch')).not.toBeChecked();
+  // Two switches in a row: the second waits for no answer, and takes nothing back.
+  const switches = page.getByRole('checkbox', { name: /^Ask for: / });
+  let answer = () => {};
+  const answered = new Promise<void>((settle) => {
+    answer = settle;
+  });
+  await page.route('**/api/weak-spots', async (route) => {
+    await answered;
+    await route.continue();
+  });
+  await switches.nth(0).click();
+  await expect(switches.nth(0)).not.toBeChecked();
+  await switches.nth(1).click();
+  await expect(switches.nth(1)).not.toBeChecked();
+  await expect(switches.nth(1)).toBeFocused();
+  answer();
+  await expect
+    .poll(async () =>
+      (await (await page.request.get(`${server.origin}/api/weak-spots`)).json()).spots
+        .slice(0, 3)
+        .map(({ isOff }: { isOff?: boolean }) => isOff === true),
+    )
+    .toEqual([true, true, false]);
+  await page.reload();
+  for (const at of [0, 1]) await expect(switches.nth(at)).not.toBeChecked();
+  await expect(switches.nth(2)).toBeChecked();
 });
 
 test('twelve cars are looked at in the morning, one tap each, also without signal', async ({

@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import type { RuleWishes } from '#core/cures';
-import { getJson, sendJson } from '../../api/client';
+import { getJson } from '../../api/client';
+import { useKeep } from '../../api/useKeep';
 import { Notice } from '../../components/Notice';
 import { Bar } from '../../shell/Bar';
 import { useMay } from '../../shell/me';
@@ -14,17 +15,12 @@ export function CureRulesScreen() {
   const client = useQueryClient();
   const mayChange = useMay('manage');
   const query = useQuery({ queryKey: ['cure-rules'], queryFn: () => getJson<RuleWishes>(PATH) });
-  const save = useMutation({
-    mutationFn: (wishes: RuleWishes) => sendJson<RuleWishes>('PUT', PATH, wishes),
-    onSuccess: (kept) => {
-      client.setQueryData(['cure-rules'], kept);
-      void client.invalidateQueries({ queryKey: ['plan'] });
-      void client.invalidateQueries({ queryKey: ['board'] });
-    },
+  const save = useKeep<RuleWishes>(['cure-rules'], PATH, () => {
+    void client.invalidateQueries({ queryKey: ['plan'] });
+    void client.invalidateQueries({ queryKey: ['board'] });
   });
   const problem = query.error ?? save.error;
-  // What was just switched is shown at once; refused, it goes back.
-  const wishes = query.data && save.isPending ? save.variables : query.data;
+  const wishes = query.data;
   return (
     <>
       <Bar title="What mends what" back={{ to: '/prices', label: 'Back to what work costs' }} />
@@ -42,7 +38,7 @@ export function CureRulesScreen() {
               isSaving={save.isPending}
               save={save.mutateAsync}
             />
-            <HouseRules wishes={wishes} mayChange={mayChange} isSaving={save.isPending} save={save.mutate} />
+            <HouseRules wishes={wishes} mayChange={mayChange} save={save.mutate} />
           </>
         )}
       </main>

@@ -7,12 +7,11 @@ import { sureWords } from '../plan/planWords';
 interface HouseRulesProps {
   wishes: RuleWishes;
   mayChange: boolean;
-  isSaving: boolean;
   save: (wishes: RuleWishes) => void;
 }
 
 /** Zelk's own rules by what is done, each with its reason and its limits; a switch for each. */
-export function HouseRules({ wishes, mayChange, isSaving, save }: HouseRulesProps) {
+export function HouseRules({ wishes, mayChange, save }: HouseRulesProps) {
   const { off } = wishes;
   const change = (id: string, isOn: boolean) =>
     save({ ...wishes, off: isOn ? off.filter((each) => each !== id) : [...off, id] });
@@ -39,7 +38,7 @@ export function HouseRules({ wishes, mayChange, isSaving, save }: HouseRulesProp
                         type="checkbox"
                         className="mt-1 size-6 shrink-0 accent-accent"
                         checked={!off.includes(rule.id)}
-                        disabled={!mayChange || isSaving}
+                        disabled={!mayChange}
                         onChange={({ target }) => change(rule.id, target.checked)}
                       />
                       <RuleSays rule={rule} />

@@ -31,7 +31,6 @@ export function OwnRules({ wishes, mayChange, isSaving, save }: OwnRulesProps) {
             {mayChange && (
               <Button
                 aria-label={`Take out the rule: ${cureName(rule.cure, 'uk')}, ${rule.says}`}
-                disabled={isSaving}
                 onClick={() => void save({ ...wishes, added: added.filter(({ id }) => id !== rule.id) })}
               >
                 <Trash2 aria-hidden size={18} /> Take out

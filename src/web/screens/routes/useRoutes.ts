@@ -1,7 +1,8 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import type { WalkerRoutes } from '#core/api';
 import { noPace, type Pace } from '#core/walk';
-import { getJson, sendJson } from '../../api/client';
+import { getJson } from '../../api/client';
+import { useKeep } from '../../api/useKeep';
 
 const keyOf = (person: string | undefined) => ['routes', person];
 
@@ -15,23 +16,9 @@ export function useRoutes(person: string | undefined) {
   });
 }
 
-/** Keeps a person's routes; shown at once, taken back if the server refuses. */
-export function useKeepRoutes(person: string | undefined) {
-  const client = useQueryClient();
-  const key = keyOf(person);
-  return useMutation({
-    mutationFn: (routes: WalkerRoutes) =>
-      sendJson<WalkerRoutes>('PUT', `/api/people/${person}/routes`, routes),
-    onMutate: (routes) => {
-      const before = client.getQueryData<WalkerRoutes>(key);
-      client.setQueryData(key, routes);
-      return { before };
-    },
-    onError: (_error, _routes, context) => client.setQueryData(key, context?.before),
-    // One after the other: an earlier answer must not stand over a later choice.
-    scope: { id: `routes ${person}` },
-  });
-}
+/** Keeps a person's routes. */
+export const useKeepRoutes = (person: string | undefined) =>
+  useKeep<WalkerRoutes>(keyOf(person), `/api/people/${person}/routes`);
 
 /** How fast a person is, learnt from their walks; nothing is known while there is no answer. */
 export function usePace(person: string | undefined) {

@@ -1,7 +1,6 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { readSpots, spotCells, spotsAsJson, type WeakSpot, type WeakSpotList } from '#core/weakSpots';
-import { sendJson } from '../../api/client';
+import { useKeep } from '../../api/useKeep';
 import { Notice } from '../../components/Notice';
 import { InAndOut } from '../../csv/InAndOut';
 import { RefusedFile } from '../../csv/RefusedFile';
@@ -15,17 +14,13 @@ import { TypicalFindings } from './TypicalFindings';
 
 /** What such cars are known for: the yard's list, what it is asked of, and what its own findings add to it. */
 export function WeakSpotsScreen() {
-  const client = useQueryClient();
   const mayChange = useMay('manage');
   const list = useWeakSpots();
   const [refused, setRefused] = useState<readonly string[]>([]);
   const [draft, setDraft] = useState<WeakSpot>();
-  const save = useMutation({
-    mutationFn: (next: WeakSpotList) => sendJson<WeakSpotList>('PUT', WEAK_SPOTS, next),
-    onSuccess: (kept) => client.setQueryData(['weak-spots'], kept),
-  });
+  const save = useKeep<WeakSpotList>(['weak-spots'], WEAK_SPOTS);
   const problem = list.error ?? save.error;
-  const spots = (save.isPending ? save.variables : list.data)?.spots;
+  const spots = list.data?.spots;
   const bring = (text: string) => {
     const read = readSpots(text, parseCsv);
     setRefused(read.ok ? [] : read.says);
@@ -64,7 +59,7 @@ export function WeakSpotsScreen() {
             )}
             <SpotList
               spots={spots}
-              mayChange={mayChange && !save.isPending}
+              mayChange={mayChange}
               onChange={(next) => save.mutate({ spots: [...next] })}
             />
           </>
