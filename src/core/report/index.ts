@@ -1,6 +1,6 @@
 export type { Block } from './blocks/block';
 export { buildFacts } from './blocks/buildFacts';
-export { standingNames, stoodLines } from './blocks/judgementBlocks';
+export { bandKey, standingNames, stoodLines } from './blocks/judgementBlocks';
 export { otherPromiseLine, promiseLine, remedyLines } from './blocks/remedyLines';
 export {
   coverBlocks,

@@ -40,7 +40,7 @@ dl{display:grid;grid-template-columns:max-content 1fr;gap:.15rem 1rem}dt{color:#
 .gone{aspect-ratio:4/3;border:1px dashed #414a51;color:#414a51;display:grid;place-items:center;padding:1rem;text-align:center}
 .tape{display:inline-block;background:#ffc933;font-weight:700;padding:0 .5rem;transform:rotate(-3deg)}.tape.far{padding-right:2.5rem}.tape.step{padding-right:1.25rem}
 .tape.unsure{background:#fff;outline:1px dashed #14181c}.tape.guess{background:linear-gradient(90deg,#ffc933 5px,#fff 5px);outline:1px dashed #14181c}table{border-collapse:collapse;width:100%}.scroll{overflow-x:auto}
-nav ol{columns:2;padding-left:1.5rem;margin:1.5rem 0}nav li{break-inside:avoid}nav a{display:inline-block;padding:.3rem 0}details{border-bottom:1px solid #c9cdc8}summary{cursor:pointer;padding:.6rem 0}summary h2{display:inline;font-size:1.3rem;margin:0}details>div{padding-bottom:1.5rem}
+nav ol{columns:2;padding-left:1.5rem;margin:1.5rem 0}nav li{break-inside:avoid}nav a{display:inline-block;padding:.3rem 0}details{border-bottom:1px solid #c9cdc8}summary{cursor:pointer;padding:.6rem 0 .6rem 1.3rem;text-indent:-1.3rem}summary h2{display:inline;font-size:1.3rem;margin:0}details>div{padding-bottom:1.5rem}
 @media print{details::details-content{content-visibility:visible;block-size:auto}}
 td:last-child{min-width:14rem}th,td{text-align:left;vertical-align:top;padding:.3rem .6rem .3rem 0;border-bottom:1px solid #c9cdc8}th{color:#414a51;font-weight:400}`;
 

@@ -1,4 +1,4 @@
-import { axisOf, bandedRows, type ReportDocument, standingNames } from '#core/report';
+import { axisOf, bandedRows, bandKey, type ReportDocument, standingNames } from '#core/report';
 import { sentence } from '#core/wording';
 import { Section } from './Section';
 
@@ -37,7 +37,7 @@ export function AgeSection({ told }: { told: ForItsAge }) {
         </ul>
       )}
       <p className="mt-4 text-sm text-soft">
-        The band is where four of five such cars lie, the line in it their middle; the tape is this car.{' '}
+        {banded.length > 0 && `${bandKey} `}
         {told.rests}.
       </p>
     </Section>

@@ -16,12 +16,15 @@ function age({ forItsAge }: ReportDocument): Block[] {
   const drawing = ageDrawing(rows);
   return [
     heading('For its age and distance'),
-    ...(drawing ? [{ is: 'drawing', drawing } as const] : []),
+    ...(drawing ? [{ is: 'drawing', drawing } as const, quiet(bandKey)] : []),
     ...ageLines(rows).map(line),
     ...(cabin ? [line(`${cabin}.`)] : []),
     quiet(`${rests}.`),
   ];
 }
+
+/** How a drawn band is to be taken; what the band itself is stands in the words under it. */
+export const bandKey = 'The framed number is this car; the line in the band is the middle of the others.';
 
 export const standingNames = {
   better: 'Better than usual',

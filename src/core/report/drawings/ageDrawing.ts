@@ -3,11 +3,11 @@ import { colours, type Drawing, type Place, type Shape } from './drawing';
 
 type Row = NonNullable<ReportDocument['forItsAge']>['rows'][number];
 
-const WIDTH = 480;
-const NAMES = 190;
-const ROW = 30;
-const RIGHT = 36;
-
+const WIDTH = 380;
+/** Room beside an axis, for the mark of a car at its very end. */
+const BESIDE = 14;
+/** A name over its band: beside it, names of any length and letters of any font would not fit, and on a phone they would be too small to read. */
+const ROW = 42;
 /** Rows that have a band to lie in. */
 export const bandedRows = (rows: readonly Row[]): Row[] =>
   rows.filter(
@@ -32,12 +32,12 @@ export function ageDrawing(rows: readonly Row[]): Drawing | undefined {
 
 function rowShapes(row: Row, top: number): Shape[] {
   const { name, low, high, middle, count = 0 } = row;
-  const at = (value: number) => NAMES + (value / axisOf(row)) * (WIDTH - NAMES - RIGHT);
+  const at = (value: number) => BESIDE + (value / axisOf(row)) * (WIDTH - 2 * BESIDE);
   const [from, to] = [at(low), Math.max(at(high), at(low) + 3)];
-  const centre = top + 18;
+  const [figures, centre] = [top + 21, top + 32];
   return [
-    { is: 'label', at: [0, centre], text: name, size: 9, begins: true },
-    { is: 'line', from: [NAMES, centre], to: [WIDTH - RIGHT, centre], stroke: colours.rule, line: 1 },
+    { is: 'label', at: [0, top + 8], text: name, size: 11, begins: true },
+    { is: 'line', from: [BESIDE, centre], to: [WIDTH - BESIDE, centre], stroke: colours.rule, line: 1 },
     {
       is: 'polygon',
       points: box(from, centre - 6, to - from, 12),
@@ -52,16 +52,16 @@ function rowShapes(row: Row, top: number): Shape[] {
       stroke: colours.soft,
       line: 1,
     },
-    { is: 'label', at: [from, centre - 11], text: String(low), size: 7 },
-    ...(high > low ? [{ is: 'label', at: [to, centre - 11], text: String(high), size: 7 } as const] : []),
+    { is: 'label', at: [from, figures], text: String(low), size: 8.5 },
+    ...(high > low ? [{ is: 'label', at: [to, figures], text: String(high), size: 8.5 } as const] : []),
     {
       is: 'polygon',
-      points: box(at(count) - 9, centre - 6.5, 18, 13),
+      points: box(at(count) - 10, centre - 7, 20, 14),
       fill: colours.tape,
       stroke: colours.ink,
       line: 0.8,
     },
-    { is: 'label', at: [at(count), centre], text: String(count), size: 9 },
+    { is: 'label', at: [at(count), centre], text: String(count), size: 10 },
   ];
 }
 
