@@ -1,7 +1,16 @@
 import type { Entry } from '#core/walk';
 import { keptOrNot } from './keptOrNot';
-import type { OutboxCar, OutboxEntry, OutboxLook, OutboxPhoto, OutboxStore } from './outboxStore';
+import type {
+  OutboxCar,
+  OutboxEntry,
+  OutboxLook,
+  OutboxPhoto,
+  OutboxStore,
+  Waiting,
+  WaitingKind,
+} from './outboxStore';
 import { Retries } from './retries';
+import { idOf, Shelf } from './shelf';
 
 /** How the outbox reaches the server. A refusal names the entries it is about; anything else thrown means "later". */
 export interface Courier {
@@ -42,10 +51,10 @@ const SHOWN_AFTER = 3;
  * again. Each thing waits for itself: what fails holds nothing that comes after it.
  */
 export class Outbox {
-  #entries = new Map<string, OutboxEntry>();
-  #photos = new Map<string, OutboxPhoto>();
-  #cars = new Map<string, OutboxCar>();
-  #looks = new Map<string, OutboxLook>();
+  readonly #entries: Shelf<'entries'>;
+  readonly #photos: Shelf<'photos'>;
+  readonly #cars: Shelf<'cars'>;
+  readonly #looks: Shelf<'looks'>;
   #snapshot: OutboxSnapshot = {
     waiting: 0,
     refusedEntries: [],
@@ -59,8 +68,6 @@ export class Outbox {
   readonly #listeners = new Set<() => void>();
   readonly #retries = new Retries();
   readonly #sending = new Set<string>();
-  readonly #unkept = new Set<string>();
-  #unkeptBy: string | undefined;
   #whenIdle: (() => void)[] = [];
   #timer: ReturnType<typeof setTimeout> | undefined;
   #takingIn = 0;
@@ -69,36 +76,26 @@ export class Outbox {
   private constructor(
     private readonly store: OutboxStore | undefined,
     private readonly courier: Courier,
-  ) {}
+  ) {
+    const shelf = <Kind extends WaitingKind>(kind: Kind) => new Shelf(kind, store, () => this.#changed());
+    this.#entries = shelf('entries');
+    this.#photos = shelf('photos');
+    this.#cars = shelf('cars');
+    this.#looks = shelf('looks');
+  }
 
   /** Without a store nothing outlives the page; everything is sent from memory all the same. */
   static async open(store: OutboxStore | undefined, courier: Courier): Promise<Outbox> {
     const outbox = new Outbox(store, courier);
-    if (store) {
-      for (const item of await store.getAll('entries')) outbox.#entries.set(item.id, item);
-      for (const item of await store.getAll('photos')) outbox.#photos.set(item.sha256, item);
-      for (const item of await store.getAll('cars')) outbox.#cars.set(item.id, item);
-      for (const item of await store.getAll('looks')) outbox.#looks.set(item.id, item);
-    }
-    outbox.#changed();
+    for (const shelf of outbox.#shelves) await shelf.open();
     return outbox;
   }
 
   /** Kept on the device when this resolves, where it can be; sent in the background, from now on. */
   async addEntries(entries: readonly Entry[]): Promise<void> {
-    for (const entry of entries) this.#entries.set(entry.id, { id: entry.id, walk: entry.walk, entry });
-    this.#changed();
+    const kept = this.#entries.put(entries.map((entry) => ({ id: entry.id, walk: entry.walk, entry })));
     this.#pumpSoon();
-    await this.#keep(
-      entries.map(({ id }) => id),
-      async (store) => {
-        const tx = store.transaction('entries', 'readwrite', { durability: 'strict' });
-        // One that arrived meanwhile is not kept for another time.
-        for (const { id, walk, ...rest } of entries)
-          if (this.#entries.has(id)) tx.store.put({ id, walk, entry: { id, walk, ...rest } as Entry });
-        await tx.done;
-      },
-    );
+    await kept;
   }
 
   /**
@@ -120,9 +117,7 @@ export class Outbox {
    * it does not within `patienceMs`.
    */
   async addCar(car: OutboxCar, patienceMs: number): Promise<'sent' | 'waits' | { refusal: string }> {
-    this.#cars.set(car.id, car);
-    this.#changed();
-    await this.#keepCar(car);
+    await this.#cars.put([car]);
     this.#retries.reset();
     this.#pump();
     const outcome = () => {
@@ -152,13 +147,10 @@ export class Outbox {
 
   /** Adds a look at a standing car, or takes one back: kept on the device when this resolves, where it can be. */
   async addLook(item: OutboxLook): Promise<void> {
-    this.#looks.set(item.id, item);
-    this.#changed();
+    const kept = this.#looks.put([item]);
     this.#retries.reset();
     this.#pump();
-    await this.#keep([item.id], async (store) => {
-      if (this.#looks.get(item.id) === item) await store.put('looks', item);
-    });
+    await kept;
   }
 
   addPhoto(sha256: string, blob: Blob): Promise<void> {
@@ -176,20 +168,14 @@ export class Outbox {
   async #addFile({ blob, ...named }: OutboxPhoto): Promise<void> {
     // A file that was chosen may go from where it lies before it is sent, as with a card that is drawn out: a copy is held.
     const copy = await this.takeIn(async () => new Blob([await blob.arrayBuffer()], { type: blob.type }));
-    const item = { ...named, blob: copy };
-    this.#photos.set(item.sha256, item);
-    this.#changed();
+    const kept = this.#photos.put([{ ...named, blob: copy }]);
     this.#pump();
-    await this.#keep([item.sha256], async (store) => {
-      if (this.#photos.has(item.sha256)) await store.put('photos', item);
-    });
+    await kept;
   }
 
   /** Entries of a walk the server may not have yet; refused ones are not part of the walk. */
   entriesOf(walk: string): Entry[] {
-    return [...this.#entries.values()]
-      .filter((item) => item.walk === walk && !item.refusal)
-      .map((item) => item.entry);
+    return this.#entries.waiting.filter((item) => item.walk === walk).map((item) => item.entry);
   }
 
   /** A photo or recording that waits to be sent. */
@@ -199,31 +185,12 @@ export class Outbox {
 
   /** Forgets refused things the person has read about and given up. */
   async setAside(ids: readonly string[]): Promise<void> {
-    for (const id of ids) {
-      this.#entries.delete(id);
-      this.#photos.delete(id);
-      this.#cars.delete(id);
-      this.#looks.delete(id);
-      this.#unkept.delete(id);
-      await this.#forget('entries', [id]);
-      await this.#forget('looks', [id]);
-      await this.#forget('photos', [id]);
-      await this.#forget('cars', [id]);
-    }
-    this.#changed();
+    for (const shelf of this.#shelves) await shelf.drop(ids);
   }
 
   /** Sends refused things once more, after the person changed what was wrong. */
   async tryAgain(): Promise<void> {
-    for (const item of this.#entries.values())
-      if (item.refusal) await this.#keepEntry({ ...item, refusal: undefined });
-    for (const item of this.#photos.values())
-      if (item.refusal) await this.#keepPhoto({ ...item, refusal: undefined });
-    for (const item of this.#cars.values())
-      if (item.refusal) await this.#keepCar({ ...item, refusal: undefined });
-    for (const item of this.#looks.values())
-      if (item.refusal) await this.#keepLook({ ...item, refusal: undefined });
-    this.#changed();
+    for (const shelf of this.#shelves) await shelf.tryAgain();
     await this.flush();
   }
 
@@ -256,18 +223,15 @@ export class Outbox {
   /** Begins whatever may be sent now; called again whenever something has ended. */
   #pump(): void {
     if (this.#isStopped) return;
-    for (const car of this.#cars.values())
-      if (!car.refusal && !this.#sending.has(car.id) && this.#retries.isDue(car.id))
-        this.#begin(car.id, car.id, () => this.#sendCar(car));
-    for (const look of this.#looks.values())
-      if (!look.refusal && !this.#sending.has(look.id) && this.#retries.isDue(look.id))
-        this.#begin(look.id, look.id, () => this.#sendLook(look));
+    for (const car of this.#due(this.#cars))
+      this.#begin(car.id, car.id, () => this.#send(this.#cars, car, () => this.courier.postCar(car)));
+    for (const look of this.#due(this.#looks))
+      this.#begin(look.id, look.id, () => this.#send(this.#looks, look, () => this.courier.postLook(look)));
     const batch = this.#sending.has('entries') ? undefined : this.#nextBatch();
     if (batch) this.#begin('entries', batch[0]?.walk as string, () => this.#sendBatch(batch));
-    for (let file = this.#nextFile(); file; file = this.#nextFile()) {
-      const item = file;
-      this.#begin(item.sha256, item.sha256, () => this.#sendFile(item));
-    }
+    const lanes = LANES - [...this.#sending].filter((slot) => this.#photos.get(slot)).length;
+    for (const file of this.#due(this.#photos).slice(0, lanes))
+      this.#begin(file.sha256, file.sha256, () => this.#send(this.#photos, file, () => this.#putFile(file)));
     if (this.#sending.size > 0) return;
     clearTimeout(this.#timer);
     const next = this.#retries.next(this.#waitingKeys());
@@ -304,31 +268,25 @@ export class Outbox {
 
   /** Entries that may go out: those of a car that waits itself would be refused. */
   #sendable(): OutboxEntry[] {
-    const all = [...this.#entries.values()];
     const held = new Set(
-      this.#cars.size === 0
+      this.#cars.all.length === 0
         ? []
-        : all.flatMap(({ walk, entry }) =>
-            entry.kind === 'walk-begun' && this.#cars.has(entry.body.carId) ? [walk] : [],
+        : this.#entries.all.flatMap(({ walk, entry }) =>
+            entry.kind === 'walk-begun' && this.#cars.get(entry.body.carId) ? [walk] : [],
           ),
     );
-    return all.filter(({ refusal, walk }) => !refusal && !held.has(walk));
+    return this.#entries.waiting.filter(({ walk }) => !held.has(walk));
   }
 
-  #nextFile(): OutboxPhoto | undefined {
-    const under = [...this.#sending].filter((slot) => this.#photos.has(slot)).length;
-    if (under >= LANES) return undefined;
-    return [...this.#photos.values()].find(
-      ({ refusal, sha256 }) => !refusal && !this.#sending.has(sha256) && this.#retries.isDue(sha256),
-    );
+  /** What of a shelf may be sent now. */
+  #due<Kind extends WaitingKind>(shelf: Shelf<Kind>): Waiting<Kind>[] {
+    return shelf.waiting.filter((item) => !this.#sending.has(idOf(item)) && this.#retries.isDue(idOf(item)));
   }
 
   #waitingKeys(): string[] {
-    const cars = [...this.#cars.values()].filter(({ refusal }) => !refusal).map(({ id }) => id);
-    const looks = [...this.#looks.values()].filter(({ refusal }) => !refusal).map(({ id }) => id);
     const entries = this.#sendable().map(({ walk }) => walk);
-    const files = [...this.#photos.values()].filter(({ refusal }) => !refusal).map(({ sha256 }) => sha256);
-    return [...cars, ...looks, ...entries, ...files];
+    const others = [this.#cars, this.#looks, this.#photos].flatMap(({ waiting }) => waiting.map(idOf));
+    return [...entries, ...others];
   }
 
   async #sendBatch(batch: OutboxEntry[]): Promise<void> {
@@ -336,17 +294,15 @@ export class Outbox {
     const { refused } = await this.courier.postEntries(batch[0]?.walk as string, entries);
     // A refusal stores nothing: the others go again without the refused ones.
     if (refused.size > 0) {
-      for (const item of batch) {
-        const refusal = refused.get(item.id);
-        if (refusal) await this.#keepEntry({ ...item, refusal });
-      }
+      await this.#entries.put(
+        batch.flatMap((item) => {
+          const refusal = refused.get(item.id);
+          return refusal ? [{ ...item, refusal }] : [];
+        }),
+      );
       return;
     }
-    const ids = batch.map(({ id }) => id);
-    for (const id of ids) {
-      this.#entries.delete(id);
-      this.#unkept.delete(id);
-    }
+    this.#entries.forget(batch.map(({ id }) => id));
     await keptOrNot(this.store, async (store) => {
       const tx = store.transaction(['entries', 'sent'], 'readwrite');
       for (const entry of entries) {
@@ -357,124 +313,45 @@ export class Outbox {
     });
   }
 
-  async #sendCar(car: OutboxCar): Promise<void> {
-    const { refusal } = await this.courier.postCar(car);
-    // It may have been changed meanwhile: then it goes once more.
-    if (this.#cars.get(car.id) !== car) return;
-    if (refusal) {
-      await this.#keepCar({ ...car, refusal });
-      return;
-    }
-    this.#cars.delete(car.id);
-    this.#unkept.delete(car.id);
-    await this.#forget('cars', [car.id]);
+  async #send<Kind extends WaitingKind>(
+    shelf: Shelf<Kind>,
+    item: Waiting<Kind>,
+    post: () => Promise<{ refusal?: string }>,
+  ): Promise<void> {
+    const { refusal } = await post();
+    // It may have been changed or taken back meanwhile: then that goes too.
+    if (shelf.get(idOf(item)) !== item) return;
+    await (refusal ? shelf.put([{ ...item, refusal }]) : shelf.drop([idOf(item)]));
   }
 
-  async #sendLook(item: OutboxLook): Promise<void> {
-    const { refusal } = await this.courier.postLook(item);
-    // It may have been taken back meanwhile: then that goes too.
-    if (this.#looks.get(item.id) !== item) return;
-    if (refusal) {
-      await this.#keepLook({ ...item, refusal });
-      return;
-    }
-    this.#looks.delete(item.id);
-    this.#unkept.delete(item.id);
-    await this.#forget('looks', [item.id]);
+  #putFile({ sha256, blob, is }: OutboxPhoto): Promise<{ refusal?: string }> {
+    return is ? this.courier.putRecording(sha256, blob, is) : this.courier.putPhoto(sha256, blob);
   }
 
-  async #sendFile(item: OutboxPhoto): Promise<void> {
-    const { sha256, blob, is } = item;
-    const { refusal } = await (is
-      ? this.courier.putRecording(sha256, blob, is)
-      : this.courier.putPhoto(sha256, blob));
-    if (refusal) {
-      await this.#keepPhoto({ ...item, refusal });
-      return;
-    }
-    this.#photos.delete(sha256);
-    this.#unkept.delete(sha256);
-    await this.#forget('photos', [sha256]);
-  }
-
-  async #keepEntry(item: OutboxEntry): Promise<void> {
-    this.#entries.set(item.id, item);
-    await this.#keep([item.id], (store) => store.put('entries', item));
-  }
-
-  async #keepPhoto(item: OutboxPhoto): Promise<void> {
-    this.#photos.set(item.sha256, item);
-    await this.#keep([item.sha256], (store) => store.put('photos', item));
-  }
-
-  async #keepCar(item: OutboxCar): Promise<void> {
-    this.#cars.set(item.id, item);
-    await this.#keep([item.id], (store) => store.put('cars', item));
-  }
-
-  async #keepLook(item: OutboxLook): Promise<void> {
-    this.#looks.set(item.id, item);
-    await this.#keep([item.id], (store) => store.put('looks', item));
-  }
-
-  /** Keeps things on the device; what cannot be kept is told, and sent all the same. */
-  async #keep(ids: readonly string[], write: (store: OutboxStore) => Promise<unknown>): Promise<void> {
-    const why = await keptOrNot(this.store, write);
-    for (const id of ids) {
-      // Sent already: nothing is lost.
-      const isHere = [this.#entries, this.#photos, this.#cars, this.#looks].some((held) => held.has(id));
-      if (why && isHere) this.#unkept.add(id);
-      else this.#unkept.delete(id);
-    }
-    if (why) this.#unkeptBy = why;
-    this.#changed();
-  }
-
-  /** What the server has is forgotten here. Should that fail, it is sent once more after a reload, which does no harm. */
-  async #forget(from: 'entries' | 'photos' | 'cars' | 'looks', ids: readonly string[]): Promise<void> {
-    await keptOrNot(this.store, async (store) => {
-      const tx = store.transaction(from, 'readwrite');
-      for (const id of ids) tx.store.delete(id);
-      await tx.done;
-    });
+  get #shelves() {
+    return [this.#entries, this.#photos, this.#cars, this.#looks] as const;
   }
 
   #changed(): void {
-    const entries = [...this.#entries.values()];
-    const photos = [...this.#photos.values()];
-    const cars = [...this.#cars.values()];
-    const looks = [...this.#looks.values()];
-    const failing = photos.flatMap(({ sha256, is, refusal }) => {
+    const failing = this.#photos.waiting.flatMap(({ sha256, is }) => {
       const { tries, why } = this.#retries.of(sha256);
-      return !refusal && tries >= SHOWN_AFTER
-        ? [{ what: is ?? 'photo', why: why ?? 'No answer came.' } as const]
-        : [];
+      return tries >= SHOWN_AFTER ? [{ what: is ?? 'photo', why: why ?? 'No answer came.' } as const] : [];
     });
     const { isStalled, why } = this.#retries;
+    const unkept = this.#shelves.map((shelf) => shelf.unkept);
+    const unkeptBy = unkept.find((each) => each.why)?.why;
     this.#snapshot = {
-      waiting:
-        [...cars, ...looks, ...entries, ...photos].filter((item) => !item.refusal).length + this.#takingIn,
-      refusedEntries: kept(
-        this.#snapshot.refusedEntries,
-        entries.filter((item) => item.refusal),
-      ),
-      refusedPhotos: kept(
-        this.#snapshot.refusedPhotos,
-        photos.filter((item) => item.refusal),
-      ),
-      cars: kept(this.#snapshot.cars, cars),
-      looks: kept(this.#snapshot.looks, looks),
+      waiting: this.#shelves.reduce((sum, { waiting }) => sum + waiting.length, this.#takingIn),
+      refusedEntries: this.#entries.refused,
+      refusedPhotos: this.#photos.refused,
+      cars: this.#cars.all,
+      looks: this.#looks.all,
       stalled: isStalled,
       ...(isStalled && why && { stalledBy: why }),
       failing,
-      unkept: this.#unkept.size,
-      ...(this.#unkept.size > 0 && this.#unkeptBy && { unkeptBy: this.#unkeptBy }),
+      unkept: unkept.reduce((sum, { count }) => sum + count, 0),
+      ...(unkeptBy && { unkeptBy }),
     };
     for (const listener of this.#listeners) listener();
   }
-}
-
-/** The list one had, when nothing in it changed: who watches it need not look again. */
-function kept<T>(before: readonly T[], now: readonly T[]): readonly T[] {
-  return before.length === now.length && now.every((item, i) => item === before[i]) ? before : now;
 }

@@ -49,6 +49,10 @@ interface OutboxSchema extends DBSchema {
   answers: { key: string; value: unknown };
 }
 
+/** What waits for the server, by the name of its place in the device's storage. */
+export type WaitingKind = 'entries' | 'photos' | 'cars' | 'looks';
+export type Waiting<Kind extends WaitingKind = WaitingKind> = OutboxSchema[Kind]['value'];
+
 export type OutboxStore = IDBPDatabase<OutboxSchema>;
 
 /** What this device holds for the server and of it, kept through reloads and crashes. Waits for ever while an older page keeps it from changing its shape. */
