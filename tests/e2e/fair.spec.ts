@@ -280,6 +280,49 @@ test('twelve cars are looked at in the morning, one tap each, also without signa
     .toBe('111111111111');
 });
 
+test('what is photographed of a morning is seen at once, can be taken out again, and arrives', async ({
+  page,
+  context,
+  ownServer: server,
+}) => {
+  await signIn(page, server);
+  const car = await makeCar(server);
+  await page.goto(`${server.origin}/mornings`);
+  await page.getByRole('button', { name: 'Something else' }).click();
+  await context.setOffline(true);
+  const taken = page.getByRole('list', { name: 'Photos' }).getByRole('img');
+  for (const [n, file] of ['hatch-whole-1', 'hatch-whole-2', 'hatch-whole-1'].entries()) {
+    await page.locator('input[type=file]').setInputFiles(`demo/pictures/${file}.jpg`);
+    await expect(taken).toHaveCount(Math.min(n + 1, 2));
+  }
+  await expect
+    .poll(() =>
+      taken.evaluateAll((all) => all.every((each) => 'naturalWidth' in each && each.naturalWidth !== 0)),
+    )
+    .toBe(true);
+  await page.getByRole('button', { name: 'Take out what was taken, 1' }).click();
+  await expect(taken).toHaveCount(1);
+  await noAxeFindings(page);
+  await fitsSideways(page);
+  await fitsThumbs(page);
+  await page.getByRole('button', { name: 'Sunk' }).click();
+  await page.getByRole('button', { name: 'Save' }).click();
+  await context.setOffline(false);
+  await expect
+    .poll(async () => {
+      const { looks } = await (await server.fetch(`/api/cars/${car}/mornings`)).json();
+      return looks.map(({ photos }: { photos: readonly string[] }) => photos.length);
+    })
+    .toEqual([1]);
+  await page.goto(`${server.origin}/cars/${car}`);
+  await page.getByText('1 look', { exact: true }).click();
+  const kept = page.getByRole('region', { name: 'The days it stood' }).getByRole('img');
+  await expect(kept).toHaveCount(1);
+  await expect
+    .poll(() => kept.evaluate((each) => 'naturalWidth' in each && each.naturalWidth))
+    .toBeGreaterThan(0);
+});
+
 test(
   'a clock that was set back is said, and nothing is written',
   onlyAt('phone', 'the same words at any width'),

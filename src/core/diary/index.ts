@@ -1,7 +1,7 @@
 export { type Corner, corners, dropPlaces } from './choices';
 export { isConfirmed } from './isConfirmed';
 export { isOdd } from './isOdd';
-export { type KeptLook, keptLookSchema, type MorningLook, morningLookSchema } from './look';
+export { type KeptLook, keptLookSchema, MOST_LOOK_PHOTOS, type MorningLook, morningLookSchema } from './look';
 export { lookIssue, lookIssueWords } from './lookIssue';
 export { answeredByMornings, overnightLooks } from './overnight';
 export { type StoodTrend, stoodOf } from './stood';

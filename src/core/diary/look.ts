@@ -3,6 +3,9 @@ import { corners, dropPlaces, lampStates, levels, starts, tyreStates, unders } f
 
 const uuid = z.uuid('An id must be a UUID.');
 
+/** A look is a glance: more photos than these belong to a walk. */
+export const MOST_LOOK_PHOTOS = 6;
+
 /** One look at a standing car on one morning, outside any walk. What was not looked at is left out, and is not "fine". */
 export const morningLookSchema = z
   .strictObject({
@@ -31,7 +34,7 @@ export const morningLookSchema = z
     note: z.string().trim().max(200, 'A note may hold 200 characters.').optional(),
     photos: z
       .array(z.string().regex(/^[0-9a-f]{64}$/))
-      .max(6, 'At most six photos a morning.')
+      .max(MOST_LOOK_PHOTOS, `At most ${MOST_LOOK_PHOTOS} photos a morning.`)
       .optional(),
   })
   .refine(

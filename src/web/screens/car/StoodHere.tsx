@@ -6,6 +6,7 @@ import { shortDay } from '#core/wording';
 import { getJson } from '../../api/client';
 import { buttonLook } from '../../components/Button';
 import { Fold } from '../../components/Fold';
+import { LookPhoto } from '../../diary/LookPhoto';
 import { lookWords } from '../../diary/lookWords';
 
 /** The days a car stood, as they come to a sentence, and each look. */
@@ -36,15 +37,13 @@ export function StoodHere({ car }: { car: string }) {
                   <span className="block text-sm text-soft">
                     {shortDay(look.at)}, {look.name}
                   </span>
-                  {look.photos?.map((photo) => (
-                    <img
-                      key={photo}
-                      src={`/api/photos/${photo}/320`}
-                      alt={`Taken on ${shortDay(look.at)}`}
-                      loading="lazy"
-                      className="mt-1 h-24 bg-fill"
-                    />
-                  ))}
+                  {look.photos && look.photos.length > 0 && (
+                    <span className="mt-1 flex flex-wrap gap-2">
+                      {look.photos.map((photo) => (
+                        <LookPhoto key={photo} sha256={photo} says={`Taken on ${shortDay(look.at)}`} />
+                      ))}
+                    </span>
+                  )}
                 </li>
               ))}
             </ul>

@@ -1,16 +1,16 @@
-import { Camera } from 'lucide-react';
 import { type FormEvent, useState } from 'react';
 import { type Corner, corners, dropPlaces } from '#core/diary';
 import { sentence } from '#core/wording';
-import { Button, buttonLook } from '../../components/Button';
+import { Button } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { Field, inputLook } from '../../components/Field';
 import { useTyped } from '../../components/useTyped';
 import { cornerWords } from '../../diary/lookWords';
 import type { Seen } from '../../diary/useMornings';
-import { PHOTO_ACCEPT, photoProblem } from '../../pictures/photoFiles';
+import { photoProblem } from '../../pictures/photoFiles';
 import { hashPhoto } from '../../sync/hashPhoto';
 import { useSessions } from '../../sync/SyncContext';
+import { MorningPhotos } from './MorningPhotos';
 import { readVolts } from './readVolts';
 
 interface SomethingElseProps {
@@ -54,9 +54,13 @@ export function SomethingElse({ car, onSave, onBack }: SomethingElseProps) {
     typed.drop();
     onSave(all);
   };
-  const takePhoto = async (files: FileList | null) => {
-    const [file] = files ?? [];
-    if (!file) return;
+  const changePhotos = (change: (photos: readonly string[]) => string[]) =>
+    typed.setValue(({ seen: { photos = [], ...others }, ...now }) => {
+      const next = change(photos);
+      return { ...now, seen: { ...others, ...(next.length > 0 && { photos: next }) } };
+    });
+  const takePhoto = async (file: File) => {
+    setError(undefined);
     const problem = await photoProblem(file, file.name);
     if (problem) {
       setError(problem);
@@ -64,7 +68,7 @@ export function SomethingElse({ car, onSave, onBack }: SomethingElseProps) {
     }
     const sha256 = await hashPhoto(file);
     await outbox.addPhoto(sha256, file);
-    change({ photos: [...(seen.photos ?? []), sha256].slice(0, 6) });
+    changePhotos((photos) => [...new Set([...photos, sha256])]);
   };
   return (
     <form onSubmit={save} noValidate className="mt-3 space-y-3">
@@ -161,20 +165,11 @@ export function SomethingElse({ car, onSave, onBack }: SomethingElseProps) {
           />
         </Field>
       </div>
-      <label className={`${buttonLook()} w-full cursor-pointer`}>
-        <Camera aria-hidden size={20} /> Photo
-        {seen.photos && seen.photos.length > 0 && <span className="tabular-nums">{seen.photos.length}</span>}
-        <input
-          type="file"
-          accept={PHOTO_ACCEPT}
-          capture="environment"
-          className="sr-only"
-          onChange={({ target }) => {
-            void takePhoto(target.files);
-            target.value = '';
-          }}
-        />
-      </label>
+      <MorningPhotos
+        photos={seen.photos ?? []}
+        onFile={(file) => void takePhoto(file)}
+        onRemove={(gone) => changePhotos((photos) => photos.filter((each) => each !== gone))}
+      />
       {error && (
         <p role="alert" className="font-bold text-warn">
           {error}
