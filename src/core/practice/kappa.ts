@@ -1,3 +1,5 @@
+import { likelyKappa, type YesNoTable } from './likelyKappa';
+
 /** How far two people agree beyond chance, with the interval it lies in 95 times in 100. */
 export interface Agreement {
   kappa: number;
@@ -45,14 +47,17 @@ export function agreementOf(table: readonly (readonly number[])[]): Agreement | 
 }
 
 /** Yes or no of each of two people, as a table of counts. */
-export function yesNoTable(pairs: readonly (readonly [one: boolean, other: boolean])[]): number[][] {
-  const table = [
-    [0, 0],
-    [0, 0],
+export function yesNoTable(pairs: readonly (readonly [one: boolean, other: boolean])[]): YesNoTable {
+  const count = (ofOne: boolean, ofOther: boolean) =>
+    pairs.filter(([one, other]) => one === ofOne && other === ofOther).length;
+  return [
+    [count(true, true), count(true, false)],
+    [count(false, true), count(false, false)],
   ];
-  for (const [one, other] of pairs) {
-    const row = table[one ? 0 : 1] as number[];
-    row[other ? 0 : 1] = (row[other ? 0 : 1] ?? 0) + 1;
-  }
-  return table;
+}
+
+/** How far two people agree on a yes or no, with an interval that stays honest over few things. Undefined as that of `agreementOf` is. */
+export function yesNoAgreement(table: YesNoTable): Agreement | undefined {
+  const agreement = agreementOf(table);
+  return agreement && { ...agreement, ...likelyKappa(table, agreement.kappa) };
 }

@@ -172,6 +172,26 @@ describe('results', () => {
     expect(falseAlarms).toMatchObject({ count: 1, byKind: [{ kind: 'dent', count: 1 }] });
     expect(practiceResults([]).falseAlarms.pictures).toMatchObject({ met: 0, of: 0, low: 0, high: 1 });
   });
+
+  it('is not certain of sizes that happen to be alike, and knows Student’s points of more answers than the table holds', () => {
+    const sized = (ratios: readonly number[]) =>
+      practiceResults(
+        ratios.map((sizeRatio) => ({
+          skill: 'dent' as const,
+          score: { outcome: 'found', falseAlarms: [], sizeRatio, ms: 5000 },
+        })),
+      ).skills[0]?.size;
+    expect(sized([1, 1, 1])?.high).toBeGreaterThan(1.1);
+    // Two-sided 95 % points of 40 and 120 degrees (NIST, table 1.3.6.7.2): 2.021 and 1.980.
+    for (const [of, point] of [
+      [41, 2.021],
+      [121, 1.98],
+    ] as const) {
+      const ratios = Array.from({ length: of }, (_, i) => Math.exp(i === 0 ? 0 : i % 2 === 0 ? 0.2 : -0.2));
+      const { high = 0, ratio = 1 } = sized(ratios) ?? {};
+      expect((Math.log(high / ratio) * Math.sqrt(of)) / 0.2).toBeCloseTo(point, 2);
+    }
+  });
 });
 
 describe('agreement beyond chance', () => {

@@ -86,6 +86,13 @@ const T = [
   2.12, 2.11, 2.101, 2.093, 2.086, 2.08, 2.074, 2.069, 2.064, 2.06, 2.056, 2.052, 2.048, 2.045, 2.042,
 ];
 const FEWEST_SIZES = 3;
+const NORMAL = 1.959964;
+/** Nobody says sizes closer together than this, of the logarithm: a few that happen to be alike are not certain. House figure. */
+const LEAST_SPREAD = 0.05;
+
+/** Student's point for more degrees of freedom than the table has, by the first term of Fisher's expansion (Abramowitz and Stegun, 26.7.5). */
+const studentPoint = (degrees: number): number =>
+  T[degrees - 1] ?? NORMAL + (NORMAL ** 3 + NORMAL) / (4 * degrees);
 
 /** The geometric mean of ratios with Student's interval of its logarithm. */
 function sizeOf(ratios: readonly number[]): SkillResult['size'] {
@@ -93,7 +100,7 @@ function sizeOf(ratios: readonly number[]): SkillResult['size'] {
   const logs = ratios.map(Math.log);
   const mean = logs.reduce((sum, each) => sum + each, 0) / logs.length;
   const spread = Math.sqrt(logs.reduce((sum, each) => sum + (each - mean) ** 2, 0) / (logs.length - 1));
-  const half = ((T[logs.length - 2] ?? 1.96) * spread) / Math.sqrt(logs.length);
+  const half = (studentPoint(logs.length - 1) * Math.max(spread, LEAST_SPREAD)) / Math.sqrt(logs.length);
   return {
     ratio: Math.exp(mean),
     low: Math.exp(mean - half),

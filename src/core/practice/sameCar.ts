@@ -1,6 +1,6 @@
 import type { BodyStyle } from '../car';
 import { type FindingKind, isStanding, kindFits, partStatus, type WalkState } from '../walk';
-import { type Agreement, agreementOf, yesNoTable } from './kappa';
+import { type Agreement, yesNoAgreement, yesNoTable } from './kappa';
 
 /** One car walked by two people. */
 export interface WalkedTwice {
@@ -44,15 +44,16 @@ export function agreementByKind(cars: readonly WalkedTwice[]): KindAgreement[] {
   }
   return [...pairs]
     .flatMap(([kind, all]): KindAgreement[] => {
-      const agreement = agreementOf(yesNoTable(all));
-      const finds = all.filter(([a, b]) => a || b).length;
-      if (all.length < FEWEST_PARTS || finds < FEWEST_FINDS) return [];
+      const table = yesNoTable(all);
+      const [[both, onlyOne], [onlyOther]] = table;
+      if (all.length < FEWEST_PARTS || both + onlyOne + onlyOther < FEWEST_FINDS) return [];
+      const agreement = yesNoAgreement(table);
       return [
         {
           kind,
           ...(agreement && { agreement }),
-          onlyOne: all.filter(([a, b]) => a && !b).length,
-          onlyOther: all.filter(([a, b]) => !a && b).length,
+          onlyOne,
+          onlyOther,
         },
       ];
     })

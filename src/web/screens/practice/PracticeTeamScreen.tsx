@@ -74,7 +74,7 @@ function Pair({ pair }: { pair: PracticeTeam['pairs'][number] }) {
               <span className="font-bold">{findingKindName(kind as FindingKind, 'uk')}</span>
               <span className="tabular-nums">
                 {agreement
-                  ? `${figure(agreement.kappa)}, ${agreementWords(agreement.kappa)} (likely ${figure(agreement.low)} to ${figure(agreement.high)}), over ${agreement.of} parts`
+                  ? `${figure(agreement.kappa)}, ${agreementWords(agreement)} (likely ${figure(agreement.low)} to ${figure(agreement.high)}), over ${agreement.of} parts`
                   : 'one of the two found none'}
               </span>
             </p>

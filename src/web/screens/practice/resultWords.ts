@@ -27,9 +27,16 @@ export function sizeWords({
   return `${percent(ratio)} % of the true size (likely ${percent(low)} to ${percent(high)} %), over ${of}`;
 }
 
-/** How far agreement beyond chance goes, in words beside its figure (Landis and Koch, Biometrics 33, 1977). */
-export function agreementWords(kappa: number): string {
-  if (kappa < 0) return 'less than chance';
+/** How far agreement beyond chance goes, in words for what it likely is rather than for one figure: "moderate to almost perfect". */
+export function agreementWords({ low, high }: { low: number; high: number }): string {
+  if (high < 0) return 'less than chance';
+  if (low <= 0) return 'may be chance alone';
+  const [least, most] = [degreeOf(low), degreeOf(high)];
+  return least === most ? least : `${least} to ${most}`;
+}
+
+/** The words of Landis and Koch, Biometrics 33, 1977. */
+function degreeOf(kappa: number): string {
   if (kappa <= 0.2) return 'slight';
   if (kappa <= 0.4) return 'fair';
   if (kappa <= 0.6) return 'moderate';
