@@ -200,12 +200,9 @@ test('a yard writes down what its own makes are known for, and what its findings
   await expect(page.getByText('Pellbrook Nim: rust on the wheel arch')).toHaveCount(0);
   // Two switches in a row: the second waits for no answer, and takes nothing back.
   const switches = page.getByRole('checkbox', { name: /^Ask for: / });
-  let answer = () => {};
-  const answered = new Promise<void>((settle) => {
-    answer = settle;
-  });
+  const answer = gate();
   await page.route('**/api/weak-spots', async (route) => {
-    await answered;
+    await answer.opened;
     await route.continue();
   });
   await switches.nth(0).click();
@@ -213,7 +210,7 @@ test('a yard writes down what its own makes are known for, and what its findings
   await switches.nth(1).click();
   await expect(switches.nth(1)).not.toBeChecked();
   await expect(switches.nth(1)).toBeFocused();
-  answer();
+  answer.open();
   await expect
     .poll(async () =>
       (await (await page.request.get(`${server.origin}/api/weak-spots`)).json()).spots
@@ -225,6 +222,15 @@ test('a yard writes down what its own makes are known for, and what its findings
   for (const at of [0, 1]) await expect(switches.nth(at)).not.toBeChecked();
   await expect(switches.nth(2)).toBeChecked();
 });
+
+/** Something that waits until it is let through. */
+function gate() {
+  let open = () => {};
+  const opened = new Promise<void>((settle) => {
+    open = settle;
+  });
+  return { open: () => open(), opened };
+}
 
 test('twelve cars are looked at in the morning, one tap each, also without signal', async ({
   page,
@@ -278,6 +284,51 @@ test('twelve cars are looked at in the morning, one tap each, also without signa
       return cars.map(({ looks }: { looks: readonly unknown[] }) => looks.length).join('');
     })
     .toBe('111111111111');
+});
+
+test('a list that was fetched before a look arrived and comes after it brings no car back into hand', async ({
+  page,
+  ownServer: server,
+}) => {
+  await signIn(page, server);
+  for (let n = 1; n <= 3; n += 1)
+    await server.post('/api/cars', {
+      id: crypto.randomUUID(),
+      details: { ...details, stockNumber: `M-${n}`, standsAt: `Row A, bay ${n}` },
+    });
+  await page.goto(`${server.origin}/mornings`);
+  const inHand = page.getByRole('region', { name: 'Car in hand' });
+  const tap = inHand.getByRole('button', { name: 'Started at once, level, no drops' });
+  await expect(inHand.getByRole('heading')).toHaveText('M-1');
+  const held = { GET: gate(), POST: gate() };
+  await page.route('**/api/mornings', async (route) => {
+    await held[route.request().method() === 'GET' ? 'GET' : 'POST'].opened;
+    await route.continue();
+  });
+  const list = () =>
+    page.waitForRequest((request) => request.method() === 'GET' && request.url().endsWith('/api/mornings'));
+  const asked = list();
+  held.POST.open();
+  await tap.click();
+  await asked;
+  // The list is asked for; the look at the second car is held up on its way meanwhile.
+  held.POST = gate();
+  await expect(inHand.getByRole('heading')).toHaveText('M-2');
+  await tap.click();
+  await expect(inHand.getByRole('heading')).toHaveText('M-3');
+  const came = page.waitForResponse((response) => response.url().endsWith('/api/mornings'));
+  const after = list();
+  held.GET.open();
+  await came;
+  held.GET = gate();
+  held.POST.open();
+  await after;
+  await expect(page.getByTestId('outbox')).toHaveAccessibleName(/^Saved/);
+  await expect(inHand.getByRole('heading')).toHaveText('M-3');
+  await tap.click();
+  held.GET.open();
+  await expect(page.getByText('Every car was looked at today.')).toBeVisible();
+  await expect(page.getByText('3 of 3 looked at today')).toBeVisible();
 });
 
 test('what is photographed of a morning is seen at once, can be taken out again, and arrives', async ({

@@ -1,12 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import type { Round } from '#core/api';
-import { type KeptLook, lookIssue, lookIssueWords, type MorningLook } from '#core/diary';
+import { lookIssue, lookIssueWords, type MorningLook } from '#core/diary';
 import { longDay } from '#core/wording';
 import { getJson } from '../api/client';
 import { useMe } from '../shell/me';
 import { useOutbox, useSessions } from '../sync/SyncContext';
+import { settle, settledRound, settlingOf } from './settling';
 
 export type RoundCar = Round['cars'][number];
 /** What was seen of a car, before it has an id and a time. */
@@ -20,13 +21,6 @@ export function dayHere(now = new Date()): string {
   return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
-const withoutLook = (round: Round, id: string): Round => ({
-  cars: round.cars.map((car) => ({ ...car, looks: car.looks.filter((look) => look.id !== id) })),
-});
-const withLook = (round: Round, look: KeptLook): Round => ({
-  cars: round.cars.map((car) => (car.car === look.car ? { ...car, looks: [...car.looks, look] } : car)),
-});
-
 /** The cars as they stand with their looks, those that wait on this device among them; and how a look is said or taken back. */
 export function useMornings() {
   const client = useQueryClient();
@@ -34,22 +28,21 @@ export function useMornings() {
   const { outbox } = useSessions();
   const { looks: waiting } = useOutbox();
   const round = useQuery({ queryKey: ['mornings'], queryFn: () => getJson<Round>('/api/mornings') });
-  // What was sent is on the server now: it is asked for before it is gone from here.
-  const before = useRef(waiting.length);
+  // What was sent is on the server now: its list is asked for anew.
+  const before = useRef(waiting);
   useEffect(() => {
-    if (waiting.length < before.current) void client.invalidateQueries({ queryKey: ['mornings'] });
-    before.current = waiting.length;
+    const here = new Set(waiting.map(({ id }) => id));
+    if (before.current.some(({ id }) => !here.has(id)))
+      void client.invalidateQueries({ queryKey: ['mornings'] });
+    before.current = waiting;
   }, [waiting, client]);
-  const cars = useMemo(() => {
-    const back = new Set(waiting.filter(({ isTakenBack }) => isTakenBack).map(({ id }) => id));
-    return round.data?.cars.map((car): RoundCar => {
-      const here = waiting
-        .filter(({ look, isTakenBack, refusal }) => look.car === car.car && !isTakenBack && !refusal)
-        .map(({ look }): KeptLook => ({ ...look, who: me.person }));
-      const known = car.looks.filter(({ id }) => !back.has(id) && !here.some((look) => look.id === id));
-      return { ...car, looks: [...known, ...here] };
-    });
-  }, [round.data, waiting, me.person]);
+  const [settling, setSettling] = useState(() => settlingOf(waiting));
+  const now = settle(settling, waiting, round.data);
+  if (now !== settling) setSettling(now);
+  const cars = useMemo(
+    () => round.data && settledRound(round.data, now, me.person),
+    [round.data, now, me.person],
+  );
   /** Says how a car was found; tells what is wrong where the clock cannot be right. */
   const say = useCallback(
     (car: string, seen: Seen): { problem: string } | { look: MorningLook } => {
@@ -59,25 +52,19 @@ export function useMornings() {
       const issue = lookIssue(look, { now: look.at, ...(last && { last }) });
       if (issue) return { problem: lookIssueWords(issue, longDay) };
       localStorage.setItem(LAST, look.at);
-      // It stands from now on, also between being sent and being fetched anew.
-      client.setQueryData<Round>(
-        ['mornings'],
-        (round) => round && withLook(round, { ...look, who: me.person }),
-      );
       void outbox.addLook({ id: look.id, look });
       return { look };
     },
-    [outbox, client, me.person],
+    [outbox],
   );
   const takeBack = useCallback(
     (look: MorningLook) => {
       const { id, car, at, day, ...seen } = look;
       // Whoever looked is known by the server.
       const { who: _, ...rest } = seen as typeof seen & { who?: string };
-      client.setQueryData<Round>(['mornings'], (round) => round && withoutLook(round, id));
       void outbox.addLook({ id, look: { id, car, at, day, ...rest }, isTakenBack: true });
     },
-    [outbox, client],
+    [outbox],
   );
   return { cars, error: round.error, isAway: round.error !== null && cars !== undefined, say, takeBack };
 }
