@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { morningLookSchema } from './look';
 import { lookIssue } from './lookIssue';
-import { answeredByMornings } from './overnight';
+import { answeredByMornings, overnightLooks } from './overnight';
+import { ownDayOf } from './ownDay';
 import { type Looked, stoodOf } from './stood';
 import { probabilityAtMost, slopeOf } from './trend';
 
@@ -29,7 +30,7 @@ describe('what the mornings come to', () => {
       look(4, { under: 'dry' }),
     ];
     expect(stoodOf(looks)?.says).toBe(
-      'Stood 4 days, looked at on 3 mornings: started at once on the 2 mornings it was tried, stood level on the one morning that was looked at, no drops under it on the one morning that was looked at',
+      'Stood 4 days, looked at on 3 mornings: started at once on the 2 mornings it was tried, stood level on the one morning this was looked at, no drops under it on the one morning this was looked at',
     );
     expect(stoodOf([look(1, { volts: 12.6 })])).toMatchObject({
       says: 'Looked at on one morning',
@@ -165,5 +166,48 @@ describe('tests over night that the mornings answer', () => {
     expect(answeredByMornings([...looks, look(4, { level: 'sunk' })]).map(({ function: id }) => id)).toEqual([
       'battery-overnight',
     ]);
+  });
+});
+
+describe('the day of a test over night', () => {
+  const inZone = (hours: number, day: number, hour: number): Looked => {
+    const at = new Date(Date.UTC(2026, 2, day, hour - hours)).toISOString();
+    return { at, day: `2026-03-${String(day).padStart(2, '0')}`, start: 'at-once' };
+  };
+  const held = (at: string) => ({
+    tried: new Map([['battery-overnight', { state: 'works', at }]]) as unknown as Parameters<
+      typeof overnightLooks
+    >[0]['tried'],
+  });
+
+  it('is that of the yard’s diary: a look and a test of one morning are one morning, wherever the yard is', () => {
+    for (const hours of [-8, -5, 0, 1, 8, 9.5, 10, 12, 13]) {
+      const diary = [2, 3, 5].map((day) => inZone(hours, day, 8));
+      const test = inZone(hours, 5, 9).at;
+      const stood = stoodOf([...diary, ...overnightLooks(held(test), diary)]);
+      expect([hours, stood?.mornings, stood?.to]).toEqual([hours, 3, '2026-03-05']);
+    }
+  });
+
+  it('lies in every look’s own day, at any hour of any zone', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -11, max: 13 }),
+        fc.array(fc.tuple(fc.integer({ min: 1, max: 28 }), fc.integer({ min: 0, max: 23 })), {
+          minLength: 1,
+        }),
+        (hours, when) => {
+          const looks = when.map(([day, hour]) => inZone(hours, day, hour));
+          const dayHere = ownDayOf(looks);
+          for (const { at, day } of looks) expect(dayHere(at)).toBe(day);
+        },
+      ),
+    );
+  });
+
+  it('is that of Greenwich where nothing is known, or looks contradict each other', () => {
+    expect(ownDayOf([])('2026-03-05T22:30:00.000Z')).toBe('2026-03-05');
+    const torn = [inZone(13, 2, 1), inZone(-11, 3, 23)];
+    expect(ownDayOf(torn)('2026-03-05T22:30:00.000Z')).toBe('2026-03-05');
   });
 });

@@ -1,14 +1,15 @@
 import type { FunctionId } from '../functions';
 import type { FunctionRun } from '../walk';
-import { isoDay } from '../wording';
+import { ownDayOf } from './ownDay';
 import type { Looked } from './stood';
 
-/** Tests over night of the functions list, as mornings of the diary: one truth, whoever wrote it down where. What was put down from the mornings is no further one. */
-export function overnightLooks({ tried }: Pick<FunctionRun, 'tried'>): Looked[] {
+/** Tests over night of the functions list, as mornings of the diary: one truth, whoever wrote it down where. What was put down from the mornings is no further one. The days are those of the diary. */
+export function overnightLooks({ tried }: Pick<FunctionRun, 'tried'>, diary: readonly Looked[]): Looked[] {
+  const dayOf = ownDayOf(diary);
   const lookOf = (id: FunctionId, seen: (isFine: boolean) => Partial<Looked>): Looked[] => {
     const test = tried.get(id);
     if (!test || test.isFromMornings || (test.state !== 'works' && test.state !== 'faulty')) return [];
-    return [{ at: test.at, day: isoDay(test.at), ...seen(test.state === 'works') }];
+    return [{ at: test.at, day: dayOf(test.at), ...seen(test.state === 'works') }];
   };
   return [
     ...lookOf('battery-overnight', (held) => ({ held })),

@@ -52,7 +52,7 @@ interface Aspect {
 
 const mornings = (n: number): string => (n === 1 ? 'one morning' : `${n} mornings`);
 const onSome = (what: string) => (n: number, of: number) =>
-  of === 1 ? `${what} on the one morning it was looked at` : `${what} on ${n} of ${of} mornings`;
+  of === 1 ? `${what} on the one morning this was looked at` : `${what} on ${n} of ${of} mornings`;
 
 /** What is looked at of a car that stands, in the order it is told. */
 const aspects = {
@@ -65,20 +65,20 @@ const aspects = {
   level: {
     of: ({ level }) => level && level === 'level',
     fine: 'never sank',
-    fineOn: (n) => `stood level on the ${mornings(n)} that was looked at`,
+    fineOn: (n) => `stood level on the ${mornings(n)} this was looked at`,
     bad: onSome('had sunk'),
   },
   under: {
     of: ({ under }) => under && under === 'dry',
     fine: 'no drops under it',
-    fineOn: (n) => `no drops under it on the ${mornings(n)} that was looked at`,
+    fineOn: (n) => `no drops under it on the ${mornings(n)} this was looked at`,
     bad: onSome('drops under it'),
   },
   lamps: {
     of: ({ lamps }) => lamps && lamps === 'none',
-    fine: 'no warning lamp stayed on',
-    fineOn: (n) => `no warning lamp stayed on on the ${mornings(n)} that was looked at`,
-    bad: onSome('a warning lamp stayed on'),
+    fine: 'no warning lamp stayed lit',
+    fineOn: (n) => `no warning lamp stayed lit on the ${mornings(n)} this was looked at`,
+    bad: onSome('a warning lamp stayed lit'),
   },
   battery: {
     of: ({ held }) => held,
@@ -89,7 +89,7 @@ const aspects = {
   tyres: {
     of: ({ tyres }) => tyres && tyres === 'hold',
     fine: 'no tyre lost air',
-    fineOn: (n) => `no tyre lost air on the ${mornings(n)} that was looked at`,
+    fineOn: (n) => `no tyre lost air on the ${mornings(n)} this was looked at`,
     bad: onSome('a tyre had lost air'),
   },
 } as const satisfies Record<string, { of: (look: Looked) => boolean | undefined | '' } & Omit<Aspect, 'of'>>;
@@ -219,7 +219,7 @@ function trendsOf(byDay: readonly Morning[], volts: ReturnType<typeof voltsOf>):
   }
   const lamps = recent('lamps');
   if (lamps.met >= MET)
-    trends.push({ id: 'lamp', says: lastSays('A warning lamp stayed on', lamps), becomes: { lamps: true } });
+    trends.push({ id: 'lamp', says: lastSays('A warning lamp stayed lit', lamps), becomes: { lamps: true } });
   const falling = fallOf(volts);
   if (falling)
     trends.push({ id: 'falling-volts', says: falling, becomes: { function: 'battery-overnight' } });

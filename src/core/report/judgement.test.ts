@@ -299,7 +299,7 @@ describe('the days it stood', () => {
       body: { functions: ['battery-overnight'], state: 'works' },
     };
     expect(reportOf([works], { mornings: [look(1)] }).stood?.says).toBe(
-      'Stood 14 days, looked at on 2 mornings: started at once on the one morning it was tried, stood level on the one morning that was looked at, battery held over night on the one morning it was tested.',
+      'Stood 14 days, looked at on 2 mornings: started at once on the one morning it was tried, stood level on the one morning this was looked at, battery held over night on the one morning it was tested.',
     );
   });
 

@@ -8,7 +8,7 @@ export function stoodTold({ inputs, state, vocabulary }: WalkTold): Pick<ReportD
   const inWords = (says: string) =>
     vocabulary === 'us' ? says.replaceAll('tyre', 'tire').replaceAll('warning lamp', 'warning light') : says;
   const looks = inputs.mornings ?? [];
-  const stood = stoodOf([...looks, ...overnightLooks(state.functions)]);
+  const stood = stoodOf([...looks, ...overnightLooks(state.functions, looks)]);
   // Without a morning of the diary the functions list tells its tests itself.
   if (!stood || looks.length === 0) return {};
   return {

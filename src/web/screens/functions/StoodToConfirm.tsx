@@ -19,7 +19,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
     queryFn: () => getJson<CarLooks>(`/api/cars/${page.car.id}/mornings`),
   });
   const mornings = looks.data?.looks ?? [];
-  const stood = stoodOf([...mornings, ...overnightLooks(state.functions)]);
+  const stood = stoodOf([...mornings, ...overnightLooks(state.functions, mornings)]);
   if (mornings.length === 0 || !stood) return null;
   /** What is not on this car's list yet is put there: the report tells of the list. */
   const note = (id: FunctionId, how: FunctionState, says: string) => {
