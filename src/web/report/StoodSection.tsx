@@ -22,8 +22,8 @@ export function StoodSection({ told }: { told: NonNullable<ReportDocument['stood
         ))}
       </ul>
       <p className="mt-1 text-sm text-soft">
-        A square for each day: filled where it was looked at and as it should be, taped where something was
-        seen, empty where nobody looked.
+        A square for each day. Green: looked at, and as it should be. Yellow with a dark edge: something was
+        seen. Empty: nobody looked.
       </p>
       {stoodLines(told).map((says) => (
         <p key={says} className="mt-2">
