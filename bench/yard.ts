@@ -14,12 +14,15 @@ import { ms, type Row, timed, times } from './row';
 
 /** Loading the demo yard through the API, against sharp alone writing the same two widths of its pictures. */
 export async function benchYard(dir: string): Promise<Row[]> {
-  const context = makeContext(dir, pino({ level: 'silent' }));
+  let clock = new Date();
+  const context = makeContext(dir, pino({ level: 'silent' }), () => clock);
   const server = createServer(createApp(context, 'dist/web'));
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const { port } = server.address() as AddressInfo;
   const zelk = await timed(() =>
-    loadYard(`http://127.0.0.1:${port}`, 'demo/pictures', new Date(), firstAddress(context)),
+    loadYard(`http://127.0.0.1:${port}`, 'demo/pictures', clock, firstAddress(context), (at) => {
+      clock = at;
+    }),
   );
   server.closeAllConnections();
   await new Promise((done) => server.close(done));

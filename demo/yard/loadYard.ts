@@ -37,8 +37,8 @@ export async function loadYard(
   now: Date,
   /** What the address holds that the server prints for the first owner. */
   first: string,
-  /** Sets the clock of a server that lets itself be set, so that what was frozen earlier is dated so. */
-  setClock: (at: Date) => void = () => undefined,
+  /** Sets the clock of the server: cars came in, mornings passed and reports were frozen on earlier days. */
+  setClock: (at: Date) => void,
 ): Promise<void> {
   const signed = await comeIn(origin, first);
   let by = nell.id;
