@@ -35,21 +35,19 @@ async function learnAnew(
 ): Promise<{ grid: Grid; learned: Learned }> {
   await bringFacts({ stores });
   const { judge } = stores;
-  const table = judge.table();
-  const read = gridOf(table.rows);
-  if (!read.ok) throw new Error('the table of what is usual is no grid');
+  const { table, grid } = tableNow(stores);
   const key = judge.key();
   const before = kept.get(stores) ?? judge.learned();
   if (before && (before.key === key || (mayLag > 0 && isNearlyNow(before, judge, mayLag)))) {
     kept.set(stores, before);
-    return { grid: read.grid, learned: before.learned };
+    return { grid, learned: before.learned };
   }
   const walks = judge.facts().flatMap(({ judged }) => judged ?? []);
   const learned = await pool.run('learn', { table, walks, seed: SEED });
   const fresh = { key, table: judge.tableKey(), learned };
   judge.setLearned(fresh, now().toISOString());
   kept.set(stores, fresh);
-  return { grid: read.grid, learned };
+  return { grid, learned };
 }
 
 /** What all other cars say: a car is not held against itself. Not kept. */
@@ -57,11 +55,17 @@ async function learnedWithout(
   { stores, pool }: Needed,
   car: string,
 ): Promise<{ grid: Grid; learned: Learned }> {
-  const table = stores.judge.table();
+  const { table, grid } = tableNow(stores);
+  const walks = stores.judge.facts(car).flatMap(({ judged }) => judged ?? []);
+  return { grid, learned: await pool.run('learn', { table, walks, seed: SEED }) };
+}
+
+/** The table as the yard keeps it: only grids are kept. */
+function tableNow({ judge }: Needed['stores']) {
+  const table = judge.table();
   const read = gridOf(table.rows);
   if (!read.ok) throw new Error('the table of what is usual is no grid');
-  const walks = stores.judge.facts(car).flatMap(({ judged }) => judged ?? []);
-  return { grid: read.grid, learned: await pool.run('learn', { table, walks, seed: SEED }) };
+  return { table, grid: read.grid };
 }
 
 /** Of the same table, and of all but a few of the walks there are. */

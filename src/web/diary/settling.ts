@@ -8,12 +8,15 @@ export interface Settling {
   /** Sent, and not in the list that was fetched last. */
   sent: readonly MorningLook[];
   back: ReadonlySet<string>;
+  /** How many have left the device so far. */
+  left: number;
 }
 
 export const settlingOf = (waiting: readonly OutboxLook[]): Settling => ({
   waiting,
   sent: [],
   back: new Set(waiting.filter(({ isTakenBack, refusal }) => isTakenBack && !refusal).map(({ id }) => id)),
+  left: 0,
 });
 
 /**
@@ -34,9 +37,10 @@ export function settle(
     waiting.filter(({ isTakenBack, refusal }) => isTakenBack && refusal).map(({ id }) => id),
   );
   const back = new Set([...before.back, ...settlingOf(waiting).back].filter((id) => !stays.has(id)));
-  const gone = before.waiting.filter(({ id, refusal }) => !here.has(id) && !refusal).map(({ look }) => look);
-  const sent = [...before.sent, ...gone].filter(({ id }) => !known.has(id) && !back.has(id));
-  return { waiting, sent, back };
+  const gone = before.waiting.filter(({ id }) => !here.has(id));
+  const taken = gone.filter(({ refusal }) => !refusal).map(({ look }) => look);
+  const sent = [...before.sent, ...taken].filter(({ id }) => !known.has(id) && !back.has(id));
+  return { waiting, sent, back, left: before.left + gone.length };
 }
 
 /** A round with the looks of this device in it. */

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import type { Round } from '#core/api';
 import { lookIssue, lookIssueWords, type MorningLook } from '#core/diary';
@@ -28,17 +28,13 @@ export function useMornings() {
   const { outbox } = useSessions();
   const { looks: waiting } = useOutbox();
   const round = useQuery({ queryKey: ['mornings'], queryFn: () => getJson<Round>('/api/mornings') });
-  // What was sent is on the server now: its list is asked for anew.
-  const before = useRef(waiting);
-  useEffect(() => {
-    const here = new Set(waiting.map(({ id }) => id));
-    if (before.current.some(({ id }) => !here.has(id)))
-      void client.invalidateQueries({ queryKey: ['mornings'] });
-    before.current = waiting;
-  }, [waiting, client]);
   const [settling, setSettling] = useState(() => settlingOf(waiting));
   const now = settle(settling, waiting, round.data);
   if (now !== settling) setSettling(now);
+  // What was sent is on the server now: its list is asked for anew.
+  useEffect(() => {
+    if (now.left > 0) void client.invalidateQueries({ queryKey: ['mornings'] });
+  }, [now.left, client]);
   const cars = useMemo(
     () => round.data && settledRound(round.data, now, me.person),
     [round.data, now, me.person],

@@ -8,6 +8,7 @@ const WIDTH = 380;
 const BESIDE = 14;
 /** A name over its band: beside it, names of any length and letters of any font would not fit, and on a phone they would be too small to read. */
 const ROW = 42;
+
 /** Rows that have a band to lie in. */
 export const bandedRows = (rows: readonly Row[]): Row[] =>
   rows.filter(

@@ -23,8 +23,8 @@ export function OwnRules({ wishes, mayChange, isSaving, save }: OwnRulesProps) {
       {added.length === 0 && <p className="text-soft">None yet. They come before those Zelk begins with.</p>}
       <ul className="border-t border-ink">
         {added.map((rule) => (
-          <li key={rule.id} className="flex items-start justify-between gap-3 border-b border-line py-2">
-            <div>
+          <li key={rule.id} className="flex flex-wrap items-start gap-3 border-b border-line py-2">
+            <div className="min-w-60 flex-1">
               <p>{cureName(rule.cure, 'uk')}</p>
               <RuleSays rule={rule} />
             </div>

@@ -21,8 +21,8 @@ export function SpotList({ spots, mayChange, onChange }: SpotListProps) {
       </h2>
       <ul className="mt-2 border-t border-ink">
         {spots.map((spot) => (
-          <li key={spot.id} className="flex items-start gap-3 border-b border-line py-2">
-            <label className="flex min-w-0 flex-1 cursor-pointer items-start gap-3">
+          <li key={spot.id} className="flex flex-wrap items-start gap-3 border-b border-line py-2">
+            <label className="flex min-w-60 flex-1 cursor-pointer items-start gap-3">
               <input
                 type="checkbox"
                 className="mt-1 size-6 shrink-0 accent-accent"
@@ -52,6 +52,7 @@ export function SpotList({ spots, mayChange, onChange }: SpotListProps) {
             </label>
             {mayChange && spot.setBy !== 'house' && (
               <Button
+                className="max-sm:ml-9"
                 aria-label={`Take out: ${spot.title}`}
                 onClick={() => onChange(spots.filter((each) => each !== spot))}
               >
