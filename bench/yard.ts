@@ -9,7 +9,6 @@ import { picturesNamed } from '../demo/yard/script';
 import { walks } from '../demo/yard/walks';
 import { createApp } from '../src/server/http/createApp';
 import { makeContext } from '../src/server/makeContext';
-import { firstAddress } from '../src/server/people/firstAddress';
 import { ms, type Row, timed, times } from './row';
 
 /** Loading the demo yard through the API, against sharp alone writing the same two widths of its pictures. */
@@ -20,7 +19,7 @@ export async function benchYard(dir: string): Promise<Row[]> {
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
   const { port } = server.address() as AddressInfo;
   const zelk = await timed(() =>
-    loadYard(`http://127.0.0.1:${port}`, 'demo/pictures', clock, firstAddress(context), (at) => {
+    loadYard(`http://127.0.0.1:${port}`, 'demo/pictures', clock, context, (at) => {
       clock = at;
     }),
   );

@@ -4,7 +4,13 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 
 const stampFile = 'dist/.built-from';
-const sources = ['src', 'demo/yard', 'package-lock.json', 'vite.config.ts', 'vite.server.config.ts'];
+const sources = [
+  'src',
+  'demo/yard',
+  'demo/captions',
+  'package-lock.json',
+  ...readdirSync('.').filter((name) => /^vite\..*\.ts$/.test(name)),
+];
 
 function files(path) {
   if (!existsSync(path)) return [];
@@ -20,5 +26,5 @@ for (const file of sources.flatMap(files).sort()) hash.update(file).update('\0')
 const stamp = hash.digest('hex');
 
 if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === stamp) process.exit(0);
-execFileSync('npm', ['run', '--silent', 'build'], { stdio: ['ignore', 2, 2] });
+execFileSync(process.execPath, ['bin/build.mjs'], { stdio: ['ignore', 2, 2] });
 writeFileSync(stampFile, stamp);

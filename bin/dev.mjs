@@ -37,7 +37,7 @@ function stop(code) {
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => stop(0));
 
 if (!existsSync(`${data}/zelk.db`)) {
-  console.log(`Making a demo yard in ${data}: about half a minute.`);
+  console.log(`Making a demo yard in ${data}: some ten seconds.`);
   const code = await run('demo/yard/main.ts');
   if (code !== 0) stop(code);
 }

@@ -1,8 +1,10 @@
-import { createHash, randomUUID } from 'node:crypto';
+import { randomUUID } from 'node:crypto';
 import { readFileSync } from 'node:fs';
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { ReportDocument } from '#core/report';
+import type { Context } from '../../src/server/context';
+import { firstAddress } from '../../src/server/people/firstAddress';
 import type { Truth } from '../picture-maker/truth';
 import { cars } from './cars';
 import { comeIn } from './comeIn';
@@ -13,8 +15,10 @@ import { afterwards, buyers, questionsOf } from './hatchTalk';
 import { mornings } from './mornings';
 import { pastWalks } from './pastWalks';
 import { nell, yard } from './people';
+import { putPictures } from './pictureShelf';
 import { playScript } from './playScript';
 import { prices } from './prices';
+import { putPastWalks } from './putPastWalks';
 import { picturesNamed } from './script';
 import { engineTick } from './sounds';
 import { demoSpots } from './spots';
@@ -27,22 +31,25 @@ const HOUR_MS = 3_600_000;
 /** The flagship's walk is over after so long. */
 const HOURS_OF_A_WALK = 4;
 const BATCH = 200;
-/** Pictures under way together. */
-const AT_ONCE = 4;
 
-/** Loads the invented yard through the public API, as any client would. */
+/**
+ * Loads the invented yard: what is looked at through the public API, as any client would; the earlier months and the pictures, whose copies are
+ * made once, straight into its stores.
+ */
 export async function loadYard(
   origin: string,
   picturesDir: string,
   now: Date,
-  /** What the address holds that the server prints for the first owner. */
-  first: string,
+  context: Context,
   /** Sets the clock of the server: cars came in, mornings passed and reports were frozen on earlier days. */
   setClock: (at: Date) => void,
 ): Promise<void> {
-  const signed = await comeIn(origin, first);
+  const named = [...walks.flatMap(({ script }) => picturesNamed(script)), ...Object.values(journeyPictures)];
+  // They are copied beside the rest.
+  const pictures = putPictures(context, picturesDir, named, now);
+  const signed = await comeIn(origin, firstAddress(context));
   let by = nell.id;
-  const send = async (method: string, path: string, body: BodyInit, type = 'application/json') => {
+  const send = async (method: string, path: string, body: BodyInit | null, type = 'application/json') => {
     const headers = { 'Content-Type': type, Cookie: signed.get(by) ?? '' };
     const response = await fetch(origin + path, { method, body, headers });
     if (!response.ok) throw new Error(`${method} ${path}: ${await response.text()}`);
@@ -58,20 +65,7 @@ export async function loadYard(
   await send('PUT', '/api/crew', JSON.stringify(crew));
   const hoursAgo = (hours: number) => new Date(now.getTime() - hours * HOUR_MS);
   await send('PUT', '/api/weak-spots', JSON.stringify({ spots: demoSpots }));
-  const known = new Set<string>();
-  const past = pastWalks(now);
-  for (const { car, walk, who, daysAgo, entries } of past) {
-    // A car of an earlier month was walked on the day it came in.
-    setClock(hoursAgo(24 * daysAgo));
-    by = nell.id;
-    if (!known.has(car.id)) await post('/api/cars', car);
-    known.add(car.id);
-    by = who.id;
-    setClock(hoursAgo(24 * daysAgo - 2));
-    await post(`/api/walks/${walk}/entries`, { entries });
-    await post(`/api/walks/${walk}/reports`, { id: randomUUID() });
-  }
-  by = nell.id;
+  await putPastWalks(context.stores, pastWalks(now), now);
   // Oldest first: the list shows the newest on top.
   const inOrder = [...workCars, ...cars.toReversed()];
   const cameIn = (i: number) => hoursAgo(24 * (2 + (inOrder.length - i) * 2));
@@ -86,7 +80,7 @@ export async function loadYard(
     await post('/api/mornings', { looks: looks.slice(i, i + BATCH / 2) });
 
   await send('PUT', `/api/recordings/${engineTick.sha256}`, new Uint8Array(engineTick.file), 'audio/wav');
-  const hashes = await sendPictures(picturesDir, send);
+  let hashes = new Map<string, string>();
   const hashOf = (file: string) => {
     const hash = hashes.get(file);
     if (!hash) throw new Error(`There is no picture ${file} in ${picturesDir}`);
@@ -100,6 +94,7 @@ export async function loadYard(
   };
   for (const { script, car, who, isFrozen } of [...workWalks, ...walks]) {
     by = who.id;
+    if (picturesNamed(script).length > 0) hashes = await pictures;
     const { walk, entries } = playScript(script, car, who, now, hashOf, truthOf);
     for (let i = 0; i < entries.length; i += BATCH)
       await post(`/api/walks/${walk}/entries`, { entries: entries.slice(i, i + BATCH) });
@@ -117,7 +112,11 @@ export async function loadYard(
     await talk({ post, putPhoto, hashOf, setClock }, walk, who.id, report, hoursAgo);
     setClock(now);
   }
-  await workAt({ post, send: (path, body) => send('PUT', path, JSON.stringify(body)) });
+  await workAt({
+    get: (path) => send('GET', path, null),
+    post,
+    send: (path, body) => send('PUT', path, JSON.stringify(body)),
+  });
 }
 
 /**
@@ -165,24 +164,4 @@ interface Yard {
   putPhoto: (file: string, to: string) => Promise<unknown>;
   hashOf: (file: string) => string;
   setClock: (at: Date) => void;
-}
-
-type Send = (method: string, path: string, body: BodyInit, type?: string) => Promise<unknown>;
-
-/** Sends the pictures the walks name, a few at a time, and tells each one's hash. */
-async function sendPictures(picturesDir: string, send: Send): Promise<Map<string, string>> {
-  const hashes = new Map<string, string>();
-  const named = [...walks.flatMap(({ script }) => picturesNamed(script)), ...Object.values(journeyPictures)];
-  const waiting = [...new Set(named)];
-  const sendNext = async (): Promise<void> => {
-    const file = waiting.pop();
-    if (!file) return;
-    const bytes = await readFile(join(picturesDir, `${file}.jpg`));
-    const sha256 = createHash('sha256').update(bytes).digest('hex');
-    hashes.set(file, sha256);
-    await send('PUT', `/api/photos/${sha256}`, new Uint8Array(bytes), 'image/jpeg');
-    await sendNext();
-  };
-  await Promise.all(Array.from({ length: AT_ONCE }, sendNext));
-  return hashes;
 }

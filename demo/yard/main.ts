@@ -7,7 +7,6 @@ import { readConfig } from '../../src/server/config';
 import type { Context } from '../../src/server/context';
 import { createApp } from '../../src/server/http/createApp';
 import { makeContext } from '../../src/server/makeContext';
-import { firstAddress } from '../../src/server/people/firstAddress';
 import { lockFolder } from '../../src/server/start/lockFolder';
 import { startProblem } from '../../src/server/start/startProblem';
 import { loadYard } from './loadYard';
@@ -37,7 +36,7 @@ const context: Context = {
 const server = createServer(createApp(context, webDir));
 await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
 const { port } = server.address() as AddressInfo;
-await loadYard(`http://127.0.0.1:${port}`, resolve('demo/pictures'), clock, firstAddress(context), (at) => {
+await loadYard(`http://127.0.0.1:${port}`, resolve('demo/pictures'), clock, context, (at) => {
   clock = at;
 });
 server.closeAllConnections();

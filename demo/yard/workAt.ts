@@ -1,13 +1,14 @@
 import type { BoardPage } from '#core/api';
 
 interface Yard {
+  get: (path: string) => Promise<unknown>;
   post: (path: string, body: unknown) => Promise<unknown>;
   send: (path: string, body: unknown) => Promise<unknown>;
 }
 
-/** The board is planned, a few jobs are said to be done, and one cannot be. */
-export async function workAt({ post, send }: Yard): Promise<void> {
-  const { board } = (await post('/api/board/planned', {})) as { board: BoardPage };
+/** A few jobs are said to be done, one cannot be, and the board is planned for the rest. */
+export async function workAt({ get, post, send }: Yard): Promise<void> {
+  const board = (await get('/api/board')) as BoardPage;
   const of = (stockNumber: string, trade: string) => {
     const walk = board.cars.find((car) => car.stockNumber === stockNumber)?.walk;
     return board.tasks.find((task) => task.walk === walk && task.trade === trade)?.id;

@@ -14,6 +14,7 @@ import { makeContext } from '../../src/server/makeContext';
 import type { Identify } from '../../src/server/people/identity';
 import { details } from './car';
 import { CAR, START, WHO } from './entries';
+import { putFreshDatabase } from './freshDatabase';
 
 export interface TestServer {
   app: Express;
@@ -53,6 +54,7 @@ export async function startTestServer(
     captions,
   }: { bucket?: ObjectStore; dir?: string; captions?: readonly string[] } = {},
 ): Promise<TestServer> {
+  putFreshDatabase(dir);
   const context = {
     ...makeContext(dir, pino({ level: 'silent' }), () => new Date(START + 3_600_000), bucket),
     ...(captions && { writeCaptions: makeCaptionWriter(captions) }),

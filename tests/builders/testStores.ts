@@ -8,6 +8,7 @@ import { openDatabase } from '../../src/server/store/openDatabase';
 import { makeStores, type Stores } from '../../src/server/store/stores';
 import { details } from './car';
 import { begun, CAR, entriesOf, START, WALK, WHO } from './entries';
+import { putFreshDatabase } from './freshDatabase';
 import { reportOfLog } from './report';
 
 export interface TestStores {
@@ -20,6 +21,7 @@ export interface TestStores {
 /** Stores over a real database file in a folder of its own. */
 export function openTestStores(): TestStores {
   const dir = mkdtempSync(join(tmpdir(), 'zelk-stores-'));
+  putFreshDatabase(dir);
   const open = () => makeStores(openDatabase(join(dir, 'zelk.db')));
   let stores = open();
   return {

@@ -6,7 +6,7 @@ import { walkFileSchema } from '#core/exchange';
 import { coverNotes, reportDocumentSchema, withCovers } from '#core/report';
 import type { Context } from '../context';
 import { exportWalk } from '../reports/exchange';
-import { writePdf } from '../reports/pdf/writePdf';
+import { pdfWriter } from '../reports/pdf/pdfWriter';
 import type { StoredReport } from '../store/reportStore';
 import { recordingFiles } from './recordingFiles';
 import { reportHtml } from './reportHtml';
@@ -65,9 +65,9 @@ export async function archiveOfReport(
         () => {
           const out = new PassThrough();
           const pathOf = (sha256: string) => !hidden.get(sha256)?.withdrawnAt && copies.get(sha256);
-          writePdf({ report, fingerprint, notes }, 'a4', pathOf, logo, out).catch((error) =>
-            out.destroy(error as Error),
-          );
+          pdfWriter()
+            .then(({ writePdf }) => writePdf({ report, fingerprint, notes }, 'a4', pathOf, logo, out))
+            .catch((error) => out.destroy(error as Error));
           return out;
         },
       ],

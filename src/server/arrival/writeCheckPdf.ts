@@ -9,8 +9,9 @@ import {
 } from '#core/arrival';
 import { fingerprintWords } from '#core/report';
 import { isoDay, utcMoment } from '#core/wording';
+import type { Paper } from '../reports/paper';
 import { drawPicture, type PhotoPath } from '../reports/pdf/drawPhoto';
-import { ink, type Paper, Sheet, soft } from '../reports/pdf/sheet';
+import { ink, Sheet, soft } from '../reports/pdf/sheet';
 
 const PAD_WIDTH = 240;
 const PAD_HEIGHT = PAD_WIDTH / 2;

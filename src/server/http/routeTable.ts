@@ -96,7 +96,8 @@ export function routeTable(context: Context): AnyRoute[] {
       },
     }),
   );
-  let description = '';
+  // Made when somebody first asks: nobody does on most days, and it takes longer than all the rest of a start.
+  let description: string | undefined;
   routes.push(
     route({
       method: 'get',
@@ -105,11 +106,11 @@ export function routeTable(context: Context): AnyRoute[] {
       needs: 'look',
       gives: 'application/json',
       handle: (_input, _request, response) => {
+        description ??= JSON.stringify(describeApi(routes));
         response.type('json').send(description);
       },
     }),
   );
-  description = JSON.stringify(describeApi(routes));
   return routes;
 }
 

@@ -8,7 +8,7 @@ import type { PhotoMime } from './sniff';
 
 export const MAX_PIXELS = 60_000_000;
 /** Good enough to judge a scratch by, small enough to send abroad. */
-const QUALITY = { 1600: 80, 320: 72 } as const;
+export const COPY_QUALITY = { 1600: 80, 320: 72 } as const;
 
 export interface Developed {
   width: number;
@@ -44,10 +44,10 @@ export async function develop(
       .raw()
       .toBuffer({ resolveWithObject: true });
     const raw = { width: info.width, height: info.height, channels: info.channels };
-    await sharp(data, { raw }).jpeg({ quality: QUALITY[1600] }).toFile(targets.large);
+    await sharp(data, { raw }).jpeg({ quality: COPY_QUALITY[1600] }).toFile(targets.large);
     await sharp(data, { raw })
       .resize({ width: 320, withoutEnlargement: true })
-      .jpeg({ quality: QUALITY[320] })
+      .jpeg({ quality: COPY_QUALITY[320] })
       .toFile(targets.small);
     const sideways = orientation >= 5;
     return {

@@ -50,10 +50,14 @@ export function migrate(db: Db, list = migrations): void {
   const version = db.pragma('user_version', { simple: true }) as number;
   if (version > list.length) throw new NewerData(version, list.length);
   if (version > 0 && version < list.length) snapshot(db, version);
-  for (const { number, sql } of list.slice(version)) {
-    db.transaction(() => {
-      db.exec(sql);
-      db.pragma(`user_version = ${number}`);
-    })();
-  }
+  const apply = () => {
+    for (const { number, sql } of list.slice(version))
+      db.transaction(() => {
+        db.exec(sql);
+        db.pragma(`user_version = ${number}`);
+      })();
+  };
+  // A new database has nothing to keep of a step in between: one flush of the disk is enough for all of them.
+  if (version === 0) db.transaction(apply)();
+  else apply();
 }

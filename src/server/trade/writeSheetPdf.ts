@@ -2,9 +2,10 @@ import { once } from 'node:events';
 import type { Writable } from 'node:stream';
 import type { SheetTask } from '#core/api';
 import { longDay } from '#core/wording';
+import type { Paper } from '../reports/paper';
 import { drawDrawing } from '../reports/pdf/drawing';
 import { drawPicture, type PhotoPath } from '../reports/pdf/drawPhoto';
-import { ink, type Paper, Sheet, soft } from '../reports/pdf/sheet';
+import { ink, Sheet, soft } from '../reports/pdf/sheet';
 import type { SheetMade, SheetPiece } from './sheetOf';
 
 const GAP = 8;

@@ -1,8 +1,8 @@
 import type { Response } from 'express';
 import type { Context } from '../../context';
+import type { Paper } from '../../reports/paper';
 import { pdfKey } from '../../reports/pdf/pdfKey';
 import { pdfOf } from '../../reports/pdf/pdfOf';
-import type { Paper } from '../../reports/pdf/writePdf';
 import type { StoredReport } from '../../store/reportStore';
 import { sendFile } from './sendFile';
 

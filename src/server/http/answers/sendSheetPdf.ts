@@ -2,9 +2,8 @@ import type { Response } from 'express';
 import { pictureOf } from '#core/walk';
 import type { Context } from '../../context';
 import { carOfWalk } from '../../planning/carOfWalk';
-import type { Paper } from '../../reports/pdf/sheet';
+import type { Paper } from '../../reports/paper';
 import type { SheetMade } from '../../trade/sheetOf';
-import { writeSheetPdf } from '../../trade/writeSheetPdf';
 
 /** Sends a job sheet as PDF, with its pictures as they may be shown. */
 export async function sendSheetPdf(
@@ -24,6 +23,7 @@ export async function sendSheetPdf(
     }
   }
   const name = `jobs-${sheet.crew.name}-${sheet.days[0]?.day ?? ''}.pdf`.replace(/[^\w.-]+/g, '-');
+  const { writeSheetPdf } = await import('../../trade/writeSheetPdf');
   response.attachment(name).type('application/pdf');
   await writeSheetPdf(sheet, paper, (sha256) => copies.get(sha256), response);
 }

@@ -4,10 +4,9 @@ import { checksPageSchema, keptPictureSchema, ownChecksSchema, storedCheckSchema
 import { filledCheckSchema, MOST_PHOTOS_A_CHECK } from '#core/arrival';
 import { sha256Schema } from '#core/walk';
 import { checkOf, takeInCheck } from '../../arrival/takeInCheck';
-import { writeCheckPdf } from '../../arrival/writeCheckPdf';
 import type { Context } from '../../context';
 import { notFound } from '../../problems';
-import { papers } from '../../reports/pdf/writePdf';
+import { papers } from '../../reports/paper';
 import type { StoredCheck } from '../../store/arrivalStore';
 import { linkOpener, tokenParams } from '../openLink';
 import { type AnyRoute, route } from '../route';
@@ -36,6 +35,7 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
       const copy = await shown(photo, {}, 1600);
       if (copy) copies.set(photo, copy);
     }
+    const { writeCheckPdf } = await import('../../arrival/writeCheckPdf');
     response.attachment(name).type('application/pdf');
     await writeCheckPdf(check, sha256, wanted, (photo) => copies.get(photo), response);
   };

@@ -6,7 +6,7 @@ import { usualForWalk } from '../../judging/learned';
 import { witnessed } from '../../people/witnessed';
 import { notFound } from '../../problems';
 import { freeze } from '../../reports/freeze';
-import { papers } from '../../reports/pdf/writePdf';
+import { papers } from '../../reports/paper';
 import type { StoredReport } from '../../store/reportStore';
 import { sendArchive } from '../answers/sendArchive';
 import { sendPdf } from '../answers/sendPdf';

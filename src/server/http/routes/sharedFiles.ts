@@ -4,7 +4,7 @@ import { covered, type ReportDocument, recordingsTold } from '#core/report';
 import { pictureOf, replay, sha256Schema } from '#core/walk';
 import type { Context } from '../../context';
 import { notFound } from '../../problems';
-import { papers } from '../../reports/pdf/writePdf';
+import { papers } from '../../reports/paper';
 import { sendArchive } from '../answers/sendArchive';
 import { sendLogo } from '../answers/sendLogo';
 import { sendPdf } from '../answers/sendPdf';

@@ -12,7 +12,7 @@ import { usualCrew, workSaidSchema } from '#core/schedule';
 import type { Context } from '../../context';
 import { witnessed } from '../../people/witnessed';
 import { notFound, unprocessable } from '../../problems';
-import { papers } from '../../reports/pdf/sheet';
+import { papers } from '../../reports/paper';
 import { sayWork } from '../../trade/sayWork';
 import { sheetOf, sheetTold, workTold } from '../../trade/sheetOf';
 import { sendSheetPdf } from '../answers/sendSheetPdf';

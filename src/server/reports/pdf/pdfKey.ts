@@ -4,7 +4,7 @@ import { coverNotes, withCovers } from '#core/report';
 import type { Context } from '../../context';
 import { drawingOf } from '../../photos/burn';
 import type { StoredReport } from '../../store/reportStore';
-import type { Paper } from './writePdf';
+import type { Paper } from '../paper';
 
 /** Another program may lay out otherwise. */
 const program = (() => {

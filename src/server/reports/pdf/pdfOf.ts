@@ -2,7 +2,8 @@ import type { Writable } from 'node:stream';
 import { coverNotes, withCovers } from '#core/report';
 import type { Context } from '../../context';
 import type { StoredReport } from '../../store/reportStore';
-import { type Paper, writePdf } from './writePdf';
+import type { Paper } from '../paper';
+import { pdfWriter } from './pdfWriter';
 
 /** Writes a report as PDF, its pictures with everything hidden burned in. `begin` is told when everything is at hand. */
 export async function pdfOf(
@@ -18,6 +19,7 @@ export async function pdfOf(
     const copy = hidden.get(photo.sha256)?.withdrawnAt ? undefined : await shown(photo.sha256, photo, 1600);
     if (copy) copies.set(photo.sha256, copy);
   }
+  const { writePdf } = await pdfWriter();
   begin();
   const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
   await writePdf(

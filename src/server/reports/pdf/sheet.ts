@@ -1,8 +1,6 @@
 import PDFDocument from 'pdfkit';
+import type { Paper } from '../paper';
 import { type FontName, fontBytes, fontFor, runsOf, type Weight } from './fonts';
-
-export const papers = ['a4', 'letter'] as const;
-export type Paper = (typeof papers)[number];
 
 export const ink = '#14181c';
 export const soft = '#4a535b';

@@ -11,16 +11,15 @@ import {
   reportFacts,
 } from '#core/report';
 import { isoDay } from '#core/wording';
+import type { Paper } from '../paper';
 import { COLUMN_GAP, columnWidth, linesInColumns, type Piece, piecesInColumns } from './columns';
 import { drawDrawing, SMALLEST } from './drawing';
 import { drawPhoto, PHOTO_RATIO, type PhotoPath } from './drawPhoto';
 import { findingPiece } from './findingBlock';
 import { photoGrid } from './photoGrid';
-import { type Paper, Sheet, soft, type TextStyle, warn } from './sheet';
+import { Sheet, soft, type TextStyle, warn } from './sheet';
 import { tableRow } from './tableRow';
 import { yardHead } from './yardHead';
-
-export { type Paper, papers } from './sheet';
 
 /** Height of a heading, of a row of photos, and of the few lines that stay with a heading. */
 const [HEADING, PHOTOS_HIGH, FEW_LINES] = [34, 150, 40];

@@ -1,0 +1,2 @@
+export const papers = ['a4', 'letter'] as const;
+export type Paper = (typeof papers)[number];
