@@ -2,6 +2,8 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
+    globalSetup: ['tests/builders/buildAside.ts'],
+    setupFiles: ['tests/builders/timeFiles.ts'],
     include: ['src/**/*.test.ts', 'tests/**/*.test.ts', 'demo/**/*.test.ts'],
     // Modules hold no state that one test could leave to the next: loading them once per worker saves a third of the time.
     isolate: false,

@@ -1,7 +1,10 @@
 import sharp, { type Sharp } from 'sharp';
 import { describe, expect, it } from 'vitest';
 import {
+  differenceHash,
   faultsOf,
+  type Grey,
+  hashDistance,
   JUDGED_SIDE,
   measureQuality,
   type PictureFault,
@@ -29,30 +32,53 @@ const errorAt = (i: number): number => {
   return errors[i] as number;
 };
 
-const withGrain = (pixels: Buffer, sigma: number): Buffer =>
-  Buffer.from(pixels.map((value, i) => Math.max(0, Math.min(255, Math.round(value + sigma * errorAt(i))))));
-
-async function judged(image: Sharp, grainSigma = 0): Promise<PictureFault[]> {
-  const { data, info } = await sharp(await image.toBuffer())
-    .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside', withoutEnlargement: true })
-    .toColourspace('b-w')
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  const pixels = grainSigma > 0 ? withGrain(data, grainSigma) : data;
-  return faultsOf(measureQuality({ width: info.width, height: info.height, data: pixels }));
+/** Pictures in grey, opened once for all that is asked of them. */
+const opened = new Map<string, Promise<Grey>>();
+function greyOf(name: string): Promise<Grey> {
+  const grey = opened.get(name) ?? raw(sharp(`demo/pictures/${name}.jpg`).autoOrient());
+  opened.set(name, grey);
+  return grey;
 }
-const open = (name: string) => sharp(`demo/pictures/${name}.jpg`).autoOrient();
+
+async function raw(image: Sharp): Promise<Grey> {
+  const { data, info } = await image.toColourspace('b-w').raw().toBuffer({ resolveWithObject: true });
+  return { width: info.width, height: info.height, data };
+}
+const sharpOf = ({ width, height, data }: Grey): Sharp =>
+  sharp(data as Uint8Array, { raw: { width, height, channels: 1 } });
+
+function withGrain(grey: Grey, sigma: number): Grey {
+  const data = Uint8ClampedArray.from(grey.data);
+  for (let i = 0; i < data.length; i++) data[i] = (data[i] as number) + sigma * errorAt(i);
+  return { ...grey, data };
+}
+
+async function judged(grey: Grey, grainSigma = 0): Promise<PictureFault[]> {
+  const small = await raw(
+    sharpOf(grey).resize({
+      width: JUDGED_SIDE,
+      height: JUDGED_SIDE,
+      fit: 'inside',
+      withoutEnlargement: true,
+    }),
+  );
+  return faultsOf(measureQuality(grainSigma > 0 ? withGrain(small, grainSigma) : small));
+}
 
 /** Share of judgements that name one of these faults. */
 const share = (faults: readonly PictureFault[], judgements: readonly PictureFault[][]): number =>
   judgements.filter((found) => found.some((fault) => faults.includes(fault))).length / judgements.length;
 
 /** Every picture as it was taken, judged once for all that is asked of it. */
-const asTaken = once(() => Promise.all(names.map((name) => judged(open(name)))));
+const asTaken = once(() => Promise.all(names.map(async (name) => judged(await greyOf(name)))));
 
 /** A changed picture is looked at in half of the views: that tells as much. */
 const changed = (change: (image: Sharp) => Sharp): Promise<PictureFault[][]> =>
-  Promise.all(names.filter((_, i) => i % 2 === 0).map((name) => judged(change(open(name)), 1.5)));
+  Promise.all(
+    names
+      .filter((_, i) => i % 2 === 0)
+      .map(async (name) => judged(await raw(change(sharpOf(await greyOf(name)))), 1.5)),
+  );
 
 function once<T>(make: () => Promise<T>): () => Promise<T> {
   let made: Promise<T> | undefined;
@@ -93,7 +119,7 @@ describe('the series of one scratch', () => {
     ['bright', ['washed-out']],
   ])('is judged rightly when %s', async (name, faults) => {
     expect(truthOf(`series-scratch-${name}`).lens).toBeDefined();
-    expect(await judged(open(`series-scratch-${name}`))).toEqual(faults);
+    expect(await judged(await greyOf(`series-scratch-${name}`))).toEqual(faults);
   });
 });
 
@@ -104,25 +130,44 @@ it('a camera’s time is read, nonsense is not', () => {
 });
 
 it('a picture sharp elsewhere and soft at the spot is told by the region round it', async () => {
-  const whole = await open('hatch-whole-5').png().toBuffer();
-  const { width = 0, height = 0 } = await sharp(whole).metadata();
-  const half = { left: 0, top: 0, width: Math.floor(width / 2), height };
-  const soft = await sharp(await sharp(whole).extract(half).png().toBuffer())
-    .blur(7)
-    .png()
-    .toBuffer();
-  const mixed = await sharp(whole)
-    .composite([{ input: soft, left: 0, top: 0 }])
-    .png()
-    .toBuffer();
-  const { data, info } = await sharp(mixed)
-    .resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside' })
-    .toColourspace('b-w')
-    .raw()
-    .toBuffer({ resolveWithObject: true });
-  const grey = { width: info.width, height: info.height, data };
+  const whole = await greyOf('hatch-whole-5');
+  const half = { left: 0, top: 0, width: Math.floor(whole.width / 2), height: whole.height };
+  const soft = await raw(sharpOf(await raw(sharpOf(whole).extract(half))).blur(7));
+  const input = { input: soft.data as Buffer, raw: { ...half, channels: 1 as const }, left: 0, top: 0 };
+  const mixed = await raw(sharpOf(whole).composite([input]));
+  const grey = await raw(sharpOf(mixed).resize({ width: JUDGED_SIDE, height: JUDGED_SIDE, fit: 'inside' }));
   const at = (x: number) => faultsOf(measureQuality(grey, regionAround(grey, { x, y: 0.55 })));
   expect(faultsOf(measureQuality(grey))).not.toContain('soft');
   expect(at(0.2)).toContain('soft');
   expect(at(0.8)).not.toContain('soft');
+});
+
+describe('a picture’s fingerprint', () => {
+  const apart = pictures.map(({ name }) => name).filter((name) => !name.startsWith('series-'));
+  const hashOf = async (name: string) => differenceHash(await greyOf(name));
+
+  it('hardly changes when a picture is made smaller and recompressed', async () => {
+    for (const name of apart.filter((_, i) => i % 9 === 0)) {
+      const jpeg = await sharp(`demo/pictures/${name}.jpg`).resize(500).jpeg({ quality: 55 }).toBuffer();
+      const copy = differenceHash(await raw(sharp(jpeg)));
+      expect(hashDistance(await hashOf(name), copy), name).toBeLessThanOrEqual(6);
+    }
+  });
+
+  it('tells nearly all pictures of the yard apart', async () => {
+    const hashes = await Promise.all(apart.map(hashOf));
+    let [alike, pairs] = [0, 0];
+    hashes.forEach((a, i) => {
+      for (const b of hashes.slice(i + 1)) {
+        pairs++;
+        if (hashDistance(a, b) <= 6) alike++;
+      }
+    });
+    expect(alike / pairs).toBeLessThan(0.005);
+  });
+
+  it('counts bits', () => {
+    expect(hashDistance('00', 'ff')).toBe(8);
+    expect(hashDistance('a5', 'a4')).toBe(1);
+  });
 });

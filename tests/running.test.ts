@@ -11,6 +11,7 @@ import { cars } from '../demo/yard/cars';
 import { pastWalks } from '../demo/yard/pastWalks';
 import { nell, PASSWORD } from '../demo/yard/people';
 import { workCars } from '../demo/yard/workCars';
+import { makeDemoYard, putDemoYard } from './builders/demoYard';
 import { signInAt } from './builders/runningServer';
 
 let dir: string;
@@ -20,8 +21,6 @@ beforeEach(() => {
 afterEach(() => rmSync(dir, { recursive: true, force: true }));
 
 const env = (more: object = {}) => ({ ...process.env, ZELK_DATA: dir, PORT: '0', ...more });
-const makeYard = (...args: string[]) =>
-  execFileSync(process.execPath, ['dist/server/demo.js', ...args], { env: env(), stdio: 'pipe' });
 
 /** Runs the built server until `then` has what it wants; gives what it wrote and how it ended. */
 async function serve<T>(then: (origin: string) => Promise<T>, more: object = {}) {
@@ -61,16 +60,16 @@ const past = new Set(pastWalks(new Date()).map(({ car }) => car.id)).size;
 
 describe('the built server', () => {
   it('prints one line, stops gracefully, and keeps the demo yard over a second start', async () => {
-    makeYard();
+    putDemoYard(dir);
     expect(existsSync(join(dir, 'making'))).toBe(false);
     const first = await serve(carsAt);
     expect(first.value.all).toBe(cars.length + workCars.length + past);
     expect(first.out).toMatch(/^ready http:\/\/127\.0\.0\.1:\d+\n$/);
     expect(first.code).toBe(0);
-    expect(makeYard().toString()).toBe('');
+    expect(makeDemoYard(dir)).toBe('');
     const second = await serve(carsAt);
     expect(second.value).toEqual(first.value);
-    makeYard('--fresh');
+    makeDemoYard(dir, '--fresh');
     const third = await serve(carsAt);
     expect(third.value.all).toBe(first.value.all);
     expect(third.value.first[0]?.car.createdAt).not.toBe(first.value.first[0]?.car.createdAt);
@@ -209,7 +208,7 @@ describe('the built server', () => {
       78,
       expect.stringMatching(/^Nobody belongs to this yard yet\./),
     ]);
-    makeYard('--fresh');
+    putDemoYard(dir);
     const clear = start(office);
     expect([clear.status, clear.stderr]).toEqual([
       78,
@@ -222,7 +221,7 @@ describe('the built server', () => {
   });
 
   it('speaks TLS with a certificate made on the spot, and keeps its cookies to it', async () => {
-    makeYard('--fresh');
+    putDemoYard(dir);
     const made = join(dir, 'tls');
     execFileSync('bash', ['bin/certificate', made, 'localhost', '127.0.0.1'], { stdio: 'pipe' });
     const tls = { ZELK_TLS_CERT: join(made, 'cert.pem'), ZELK_TLS_KEY: join(made, 'key.pem') };

@@ -8,7 +8,7 @@ import { type ReportDocument, reportBlocks, reportFacts } from '#core/report';
 import { replay } from '#core/walk';
 import { firstWords } from '../src/server/http/firstWords';
 import { ReportView } from '../src/web/report/ReportView';
-import { logLines } from '../src/web/screens/walk/logLines';
+import { logLines } from '../src/web/screens/walk/round/logLines';
 import { testCar } from './builders/car';
 import { entriesOf, WALK } from './builders/entries';
 import { fullWalk } from './builders/fullWalk';

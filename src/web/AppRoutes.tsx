@@ -1,114 +1,132 @@
 import { useEffect } from 'react';
 import { Link, Route, Routes, useLocation, useMatch } from 'react-router';
+import type { Me } from '#core/api';
 import { buttonLook } from './components/Button';
-import { FirstScreen, useNoteOpened } from './screens/morning/FirstScreen';
-import { StockScreen } from './screens/stock/StockScreen';
-import { WalkScreen } from './screens/walk/WalkScreen';
-import { oneByOneAtRest } from './shell/afterPaint';
+import { oneByOneAtRest } from './device/afterPaint';
+import { useBackButton } from './device/backCloses';
+import { StockScreen } from './screens/cars/stock/StockScreen';
+import { FirstScreen, useNoteOpened } from './screens/today/morning/FirstScreen';
+import { WalkScreen } from './screens/walk/round/WalkScreen';
 import { Bar } from './shell/Bar';
-import { useBackButton } from './shell/backCloses';
 import { Gate } from './shell/Gate';
 import { Fetched, fetchedScreen, RouteBoundary } from './shell/RouteBoundary';
 
 // The stock list and the walk must open at once, on a phone in the yard; the rest comes when it is asked for.
-const carScreen = fetchedScreen(() => import('./screens/car/CarScreen').then((file) => file.CarScreen));
+const carScreen = fetchedScreen(() => import('./screens/cars/car/CarScreen').then((file) => file.CarScreen));
 const carFormScreen = fetchedScreen(() =>
-  import('./screens/car/CarFormScreen').then((file) => file.CarFormScreen),
+  import('./screens/cars/car/CarFormScreen').then((file) => file.CarFormScreen),
 );
 const freezeScreen = fetchedScreen(() =>
-  import('./screens/report/FreezeScreen').then((file) => file.FreezeScreen),
+  import('./screens/buyers/report/FreezeScreen').then((file) => file.FreezeScreen),
 );
 const previewScreen = fetchedScreen(() =>
-  import('./screens/report/PreviewScreen').then((file) => file.PreviewScreen),
+  import('./screens/buyers/report/PreviewScreen').then((file) => file.PreviewScreen),
 );
 const reportScreen = fetchedScreen(() =>
-  import('./screens/report/ReportScreen').then((file) => file.ReportScreen),
+  import('./screens/buyers/report/ReportScreen').then((file) => file.ReportScreen),
 );
 const importScreen = fetchedScreen(() =>
-  import('./screens/stock/ImportScreen').then((file) => file.ImportScreen),
+  import('./screens/cars/stock/ImportScreen').then((file) => file.ImportScreen),
 );
 const picturesScreen = fetchedScreen(() =>
-  import('./screens/pictures/PicturesScreen').then((file) => file.PicturesScreen),
+  import('./screens/walk/pictures/PicturesScreen').then((file) => file.PicturesScreen),
 );
 const pictureScreen = fetchedScreen(() =>
-  import('./screens/picture/PictureScreen').then((file) => file.PictureScreen),
+  import('./screens/walk/picture/PictureScreen').then((file) => file.PictureScreen),
 );
 const readingsScreen = fetchedScreen(() =>
-  import('./screens/readings/ReadingsScreen').then((file) => file.ReadingsScreen),
+  import('./screens/walk/readings/ReadingsScreen').then((file) => file.ReadingsScreen),
 );
 const functionsScreen = fetchedScreen(() =>
-  import('./screens/functions/FunctionsScreen').then((file) => file.FunctionsScreen),
+  import('./screens/walk/functions/FunctionsScreen').then((file) => file.FunctionsScreen),
 );
 const papersScreen = fetchedScreen(() =>
-  import('./screens/papers/PapersScreen').then((file) => file.PapersScreen),
+  import('./screens/walk/papers/PapersScreen').then((file) => file.PapersScreen),
 );
 const storyScreen = fetchedScreen(() =>
-  import('./screens/story/StoryScreen').then((file) => file.StoryScreen),
+  import('./screens/walk/story/StoryScreen').then((file) => file.StoryScreen),
 );
-const kitScreen = fetchedScreen(() => import('./screens/kit/KitScreen').then((file) => file.KitScreen));
-const planScreen = fetchedScreen(() => import('./screens/plan/PlanScreen').then((file) => file.PlanScreen));
+const kitScreen = fetchedScreen(() => import('./screens/walk/kit/KitScreen').then((file) => file.KitScreen));
+const planScreen = fetchedScreen(() =>
+  import('./screens/cars/plan/PlanScreen').then((file) => file.PlanScreen),
+);
 const mendedScreen = fetchedScreen(() =>
-  import('./screens/mended/MendedScreen').then((file) => file.MendedScreen),
+  import('./screens/walk/mended/MendedScreen').then((file) => file.MendedScreen),
 );
 const morningScreen = fetchedScreen(() =>
-  import('./screens/morning/MorningScreen').then((file) => file.MorningScreen),
+  import('./screens/today/morning/MorningScreen').then((file) => file.MorningScreen),
 );
 const morningsScreen = fetchedScreen(() =>
-  import('./screens/mornings/MorningsScreen').then((file) => file.MorningsScreen),
+  import('./screens/today/mornings/MorningsScreen').then((file) => file.MorningsScreen),
 );
 const boardScreen = fetchedScreen(() =>
-  import('./screens/board/BoardScreen').then((file) => file.BoardScreen),
+  import('./screens/today/board/BoardScreen').then((file) => file.BoardScreen),
 );
 const sheetScreen = fetchedScreen(() =>
-  import('./screens/board/SheetScreen').then((file) => file.SheetScreen),
+  import('./screens/today/board/SheetScreen').then((file) => file.SheetScreen),
 );
-const crewScreen = fetchedScreen(() => import('./screens/crew/CrewScreen').then((file) => file.CrewScreen));
+const crewScreen = fetchedScreen(() =>
+  import('./screens/settings/crew/CrewScreen').then((file) => file.CrewScreen),
+);
 const pricesScreen = fetchedScreen(() =>
-  import('./screens/prices/PricesScreen').then((file) => file.PricesScreen),
+  import('./screens/settings/prices/PricesScreen').then((file) => file.PricesScreen),
 );
 const cureRulesScreen = fetchedScreen(() =>
-  import('./screens/cureRules/CureRulesScreen').then((file) => file.CureRulesScreen),
+  import('./screens/settings/cureRules/CureRulesScreen').then((file) => file.CureRulesScreen),
 );
 const questionsScreen = fetchedScreen(() =>
-  import('./screens/questions/QuestionsScreen').then((file) => file.QuestionsScreen),
+  import('./screens/buyers/questions/QuestionsScreen').then((file) => file.QuestionsScreen),
 );
 const checksScreen = fetchedScreen(() =>
-  import('./screens/checks/ChecksScreen').then((file) => file.ChecksScreen),
+  import('./screens/buyers/checks/ChecksScreen').then((file) => file.ChecksScreen),
 );
 const compareScreen = fetchedScreen(() =>
-  import('./screens/compare/CompareScreen').then((file) => file.CompareScreen),
+  import('./screens/cars/compare/CompareScreen').then((file) => file.CompareScreen),
 );
-const cueScreen = fetchedScreen(() => import('./screens/cues/CueScreen').then((file) => file.CueScreen));
+const cueScreen = fetchedScreen(() => import('./screens/walk/cues/CueScreen').then((file) => file.CueScreen));
 const messagesScreen = fetchedScreen(() =>
-  import('./screens/messages/MessagesScreen').then((file) => file.MessagesScreen),
+  import('./screens/buyers/messages/MessagesScreen').then((file) => file.MessagesScreen),
 );
 const expectationsScreen = fetchedScreen(() =>
-  import('./screens/expectations/ExpectationsScreen').then((file) => file.ExpectationsScreen),
+  import('./screens/settings/expectations/ExpectationsScreen').then((file) => file.ExpectationsScreen),
 );
 const weakSpotsScreen = fetchedScreen(() =>
-  import('./screens/weakSpots/WeakSpotsScreen').then((file) => file.WeakSpotsScreen),
+  import('./screens/settings/weakSpots/WeakSpotsScreen').then((file) => file.WeakSpotsScreen),
 );
 const practiceScreen = fetchedScreen(() =>
-  import('./screens/practice/PracticeScreen').then((file) => file.PracticeScreen),
+  import('./screens/today/practice/PracticeScreen').then((file) => file.PracticeScreen),
 );
 const practiceTeamScreen = fetchedScreen(() =>
-  import('./screens/practice/PracticeTeamScreen').then((file) => file.PracticeTeamScreen),
+  import('./screens/today/practice/PracticeTeamScreen').then((file) => file.PracticeTeamScreen),
 );
-const yardScreen = fetchedScreen(() => import('./screens/yard/YardScreen').then((file) => file.YardScreen));
+const yardScreen = fetchedScreen(() =>
+  import('./screens/settings/yard/YardScreen').then((file) => file.YardScreen),
+);
 const routesScreen = fetchedScreen(() =>
-  import('./screens/routes/RoutesScreen').then((file) => file.RoutesScreen),
+  import('./screens/settings/routes/RoutesScreen').then((file) => file.RoutesScreen),
 );
-const meScreen = fetchedScreen(() => import('./screens/me/MeScreen').then((file) => file.MeScreen));
-const enterScreen = fetchedScreen(() => import('./screens/me/EnterScreen').then((file) => file.EnterScreen));
+const meScreen = fetchedScreen(() => import('./screens/settings/me/MeScreen').then((file) => file.MeScreen));
+const signInScreen = fetchedScreen<{ here: Me }>(() =>
+  import('./screens/settings/me/SignInScreen').then((file) => file.SignInScreen),
+);
+const enterScreen = fetchedScreen(() =>
+  import('./screens/settings/me/EnterScreen').then((file) => file.EnterScreen),
+);
 const peopleScreen = fetchedScreen(() =>
-  import('./screens/people/PeopleScreen').then((file) => file.PeopleScreen),
+  import('./screens/settings/people/PeopleScreen').then((file) => file.PeopleScreen),
 );
 const auditScreen = fetchedScreen(() =>
-  import('./screens/people/AuditScreen').then((file) => file.AuditScreen),
+  import('./screens/settings/people/AuditScreen').then((file) => file.AuditScreen),
 );
-const talkScreen = fetchedScreen(() => import('./screens/talk/TalkScreen').then((file) => file.TalkScreen));
-const filmScreen = fetchedScreen(() => import('./screens/film/FilmScreen').then((file) => file.FilmScreen));
-const whatToSay = fetchedScreen(() => import('./screens/help/WhatToSay').then((file) => file.WhatToSay));
+const talkScreen = fetchedScreen(() =>
+  import('./screens/walk/talk/TalkScreen').then((file) => file.TalkScreen),
+);
+const filmScreen = fetchedScreen(() =>
+  import('./screens/walk/film/FilmScreen').then((file) => file.FilmScreen),
+);
+const whatToSay = fetchedScreen(() =>
+  import('./screens/settings/help/WhatToSay').then((file) => file.WhatToSay),
+);
 
 /** What one goes to from a walk: fetched once it is open, so that they open where there is no signal. */
 const ofAWalk = [
@@ -146,7 +164,7 @@ export function AppRoutes() {
       <Route
         path="*"
         element={
-          <Gate>
+          <Gate signIn={(here) => <Fetched screen={signInScreen} here={here} />}>
             <YardRoutes />
           </Gate>
         }

@@ -1,8 +1,12 @@
+import { basename } from 'node:path';
 import { test as base } from '@playwright/test';
+import { processorSeconds, writeDown } from '../builders/processorTime';
 import { RunningServer } from '../builders/runningServer';
 import { type BegunWalk, beginWalk, type CarWanted, NELL } from './begin';
 
 interface ForOneTest {
+  /** Writes down what the test takes of the processors: browser and servers included. */
+  timed: void;
   /** A server of this test alone, empty: for what restarts it, breaks it, or changes what the whole yard shares. */
   ownServer: RunningServer;
   /** A second, empty one. */
@@ -25,6 +29,15 @@ async function running(use: (server: RunningServer) => Promise<void>): Promise<v
 }
 
 export const test = base.extend<ForOneTest, ForOneWorker>({
+  timed: [
+    // biome-ignore lint/correctness/noEmptyPattern: the fixture's signature.
+    async ({}, use, info) => {
+      const before = processorSeconds();
+      await use();
+      writeDown(basename(info.file), processorSeconds() - before);
+    },
+    { auto: true },
+  ],
   // biome-ignore lint/correctness/noEmptyPattern: the fixture's signature.
   server: [async ({}, use) => running(use), { scope: 'worker' }],
   // biome-ignore lint/correctness/noEmptyPattern: the fixture's signature.

@@ -161,8 +161,8 @@ async function memoryOf(pid: number | undefined): Promise<number> {
   return Number(text.split(' ')[1] ?? 0) * 4096;
 }
 
-/** Built, the child lies beside the server; while developing and in tests it is run as it stands. */
-const built = fileURLToPath(new URL('./aside.js', import.meta.url));
+/** Built, the child lies beside the server, or where `ZELK_ASIDE` says; while developing it is run as it stands. */
+const built = process.env.ZELK_ASIDE ?? fileURLToPath(new URL('./aside.js', import.meta.url));
 const childFile = () =>
   existsSync(built) ? built : fileURLToPath(new URL('../jobs/child.ts', import.meta.url));
 const childArgs = () =>

@@ -6,15 +6,15 @@ import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { WALK_FILE_VERSION, type WalkFile } from '#core/exchange';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
+import { sameYard } from '../../../tests/builders/sameYard';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
 let here: TestServer;
 let there: TestServer;
 let photoBytes: Buffer;
 
-beforeEach(async () => {
-  here = await startTestServer();
-  there = await startTestServer(false);
+const start = sameYard(async (made) => {
+  here = made;
   photoBytes = await jpeg(2);
   const photo = sha256Of(photoBytes);
   const facts = [
@@ -36,6 +36,10 @@ beforeEach(async () => {
     .post(`/api/walks/${WALK}/reports`)
     .send({ id: idOf(0xd0c) })
     .expect(201);
+});
+beforeEach(async () => {
+  here = await start();
+  there = await startTestServer(false);
 });
 afterEach(async () => {
   await here.close();

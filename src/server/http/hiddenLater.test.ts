@@ -6,7 +6,8 @@ import type { ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
-import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { sameYard } from '../../../tests/builders/sameYard';
+import type { TestServer } from '../../../tests/builders/testServer';
 
 let server: TestServer;
 let token: string;
@@ -36,8 +37,8 @@ const hide: Fact = {
   body: { photo: '', boxes: [{ x: 0.25, y: 0.25, width: 0.5, height: 0.5, hides: 'plate' }] },
 };
 
-beforeEach(async () => {
-  server = await startTestServer();
+const start = sameYard(async (made) => {
+  server = made;
   const picture = await jpeg(3);
   sha256 = sha256Of(picture);
   await request(server.app)
@@ -58,6 +59,9 @@ beforeEach(async () => {
   ({ token } = (
     await request(server.app).post(`/api/reports/${report.id}/shares`).send({}).expect(201)
   ).body);
+});
+beforeEach(async () => {
+  server = await start();
 });
 afterEach(() => server.close());
 

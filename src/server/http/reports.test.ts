@@ -7,13 +7,14 @@ import type { ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
-import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { sameYard } from '../../../tests/builders/sameYard';
+import type { TestServer } from '../../../tests/builders/testServer';
 
 let server: TestServer;
 let photo: string;
 
-beforeEach(async () => {
-  server = await startTestServer();
+const start = sameYard(async (made) => {
+  server = made;
   const bytes = await jpeg(5);
   photo = sha256Of(bytes);
   await request(server.app)
@@ -38,6 +39,9 @@ beforeEach(async () => {
     .post(`/api/walks/${WALK}/entries`)
     .send({ entries: entriesOf(facts) })
     .expect(200);
+});
+beforeEach(async () => {
+  server = await start();
 });
 afterEach(() => server.close());
 

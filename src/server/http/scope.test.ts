@@ -7,7 +7,8 @@ import { filled } from '../../../tests/builders/arrival';
 import { details } from '../../../tests/builders/car';
 import { begun, CAR, entriesOf, idOf, noted, WALK, WHO } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
-import { asNell, startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { sameYard } from '../../../tests/builders/sameYard';
+import { asNell, type TestServer } from '../../../tests/builders/testServer';
 import { createApp } from './createApp';
 
 const OTHER_CAR = idOf(0xca2);
@@ -50,8 +51,8 @@ async function reported(walk: string, car: string, seed: number) {
   return { photo, check, token, id, link };
 }
 
-beforeEach(async () => {
-  server = await startTestServer();
+const start = sameYard(async (made) => {
+  server = made;
   await post('/api/people', { id: HELPER, name: 'Osk the helper' }).expect(201);
   await post('/api/cars', { id: OTHER_CAR, details: { ...details, stockNumber: 'OTHER-7' } }).expect(201);
   const mine = await reported(WALK, '018f0000-0000-7000-8000-0000000000cc', 1);
@@ -77,6 +78,9 @@ beforeEach(async () => {
   routes = Object.entries(body.paths as Record<string, object>).flatMap(([path, methods]) =>
     Object.keys(methods).map((method) => ({ method: method as 'get', path })),
   );
+});
+beforeEach(async () => {
+  server = await start();
 });
 afterEach(() => server.close());
 

@@ -11,6 +11,7 @@ import type { ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { sha256Of } from '../../../tests/builders/photos';
+import { sameYard } from '../../../tests/builders/sameYard';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
 /** A picture that is nowhere the colour of a box: what shows through one would be seen. */
@@ -28,8 +29,8 @@ let server: TestServer;
 let photo: string;
 const box = { x: 0.25, y: 0.5, width: 0.3, height: 0.2, hides: 'plate' } as const;
 
-beforeEach(async () => {
-  server = await startTestServer();
+const start = sameYard(async (made) => {
+  server = made;
   const bytes = await bright();
   photo = sha256Of(bytes);
   await request(server.app)
@@ -62,6 +63,9 @@ beforeEach(async () => {
     .post(`/api/walks/${WALK}/entries`)
     .send({ entries: entriesOf(facts) })
     .expect(200);
+});
+beforeEach(async () => {
+  server = await start();
 });
 afterEach(() => server.close());
 

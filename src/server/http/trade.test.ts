@@ -4,7 +4,8 @@ import type { BoardPage, NewTradeLink, Sheet } from '#core/api';
 import { begun, entriesOf, idOf, noted, START, WALK } from '../../../tests/builders/entries';
 import { textOfPdf } from '../../../tests/builders/pdfText';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
-import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { sameYard } from '../../../tests/builders/sameYard';
+import type { TestServer } from '../../../tests/builders/testServer';
 
 let server: TestServer;
 let pictures: Record<'of' | 'other' | 'after', Buffer>;
@@ -22,8 +23,8 @@ const say = (entries: unknown[], from = 1) =>
 const dent = noted(1);
 const chips = noted(2, 'bonnet');
 
-beforeEach(async () => {
-  server = await startTestServer();
+const start = sameYard(async (made) => {
+  server = made;
   pictures = { of: await jpeg(1), other: await jpeg(2), after: await jpeg(3) };
   await send('/api/photos', pictures.of).then((answer) => expect(answer.status).toBeLessThan(300));
   await send('/api/photos', pictures.other);
@@ -54,6 +55,9 @@ beforeEach(async () => {
     .put(`/api/walks/${WALK}/plan`)
     .send({ standard: 'not-one-step', isOn: true })
     .expect(200);
+});
+beforeEach(async () => {
+  server = await start();
 });
 afterEach(() => server.close());
 

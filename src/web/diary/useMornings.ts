@@ -5,7 +5,7 @@ import type { Round } from '#core/api';
 import { lookIssue, lookIssueWords, type MorningLook } from '#core/diary';
 import { longDay } from '#core/wording';
 import { getJson } from '../api/client';
-import { useMe } from '../shell/me';
+import { useMe } from '../people/me';
 import { useOutbox, useSessions } from '../sync/SyncContext';
 import { settle, settledRound, settlingOf } from './settling';
 

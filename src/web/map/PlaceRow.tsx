@@ -3,7 +3,7 @@ import { ChevronDown, RotateCcw, RotateCw } from 'lucide-react';
 import { memo, useDeferredValue } from 'react';
 import { type FaceId, faceName, vocabularyOf } from '#core/car';
 import { sentence } from '#core/wording';
-import { BackCloses } from '../shell/backCloses';
+import { BackCloses } from '../device/backCloses';
 import { faceAround, walkOrder } from './faceAround';
 import { PlanDrawing } from './PlanDrawing';
 import { places, TurnButton, type TurningPlanProps } from './TurningPlan';

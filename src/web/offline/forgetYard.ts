@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { whoIsHere } from '../shell/me';
+import { whoIsHere } from '../people/me';
 import { keptOrNot } from '../sync/keptOrNot';
 import type { OutboxStore } from '../sync/outboxStore';
 import { KEPT_PHOTOS } from './names';

@@ -5,7 +5,7 @@ import {
   type Query,
   type QueryClient,
 } from '@tanstack/react-query';
-import { whoIsHere } from '../shell/me';
+import { whoIsHere } from '../people/me';
 import { keptOrNot } from '../sync/keptOrNot';
 import type { OutboxStore } from '../sync/outboxStore';
 

@@ -7,7 +7,7 @@ import type { Fact } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../components/Button';
 import { usePhotoUrl } from '../components/usePhotoUrl';
-import { BackCloses } from '../shell/backCloses';
+import { BackCloses } from '../device/backCloses';
 import { useSessions } from '../sync/SyncContext';
 import type { OpenWalk } from '../sync/useWalk';
 import { usePictureFacts } from './judgements';

@@ -1,7 +1,7 @@
 import type { ReportDocument, ReportFinding } from '#core/report';
 import { noticeWords } from '#core/walk';
 import { sentence } from '#core/wording';
-import { Strip } from '../components/Strip';
+import { Strip } from '../map/Strip';
 import type { PhotoUrl } from './photoUrl';
 
 const far = ['across-the-bay', 'one-step-back'] as const;

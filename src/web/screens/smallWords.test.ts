@@ -4,9 +4,9 @@ import { paintClasses } from '#core/paint';
 import { schoolIds, schools } from '#core/route';
 import { bareFigure, paintBacks, paintTints } from '../map/paintTints';
 import { twinAmong } from '../pictures/judgements';
-import { faultWords } from './functions/usualWords';
-import { toMm, treadKeys } from './readings/tyres/treadKeys';
-import { minutesWords, routeLine } from './routes/routeWords';
+import { minutesWords, routeLine } from './settings/routes/routeWords';
+import { faultWords } from './walk/functions/usualWords';
+import { toMm, treadKeys } from './walk/readings/tyres/treadKeys';
 
 describe('words beside routes', () => {
   it('tell every ready route in a line', () => {

@@ -1,6 +1,6 @@
 import type { Sheet, SheetCar, SheetTask } from '#core/api';
 import { longDay } from '#core/wording';
-import { Strip } from '../components/Strip';
+import { Strip } from '../map/Strip';
 import type { SheetActions } from './sheetActions';
 import { Said, WorkSay } from './WorkSay';
 

@@ -4,16 +4,11 @@ import type { Me } from '#core/api';
 import { onSignedOut } from '../api/answers';
 import { Button } from '../components/Button';
 import { Notice } from '../components/Notice';
-import { MeContext, whoIsHere } from './me';
-import { presence } from './presence';
-import { Fetched, fetchedScreen } from './RouteBoundary';
-
-const signIn = fetchedScreen<{ here: Me }>(() =>
-  import('../screens/me/SignInScreen').then((file) => file.SignInScreen),
-);
+import { MeContext, whoIsHere } from '../people/me';
+import { presence } from '../people/presence';
 
 /** Lets in whoever is signed in; whoever was here last is, until the server says otherwise. */
-export function Gate({ children }: { children: ReactNode }) {
+export function Gate({ children, signIn }: { children: ReactNode; signIn: (here: Me) => ReactNode }) {
   const me = useSyncExternalStore(whoIsHere.subscribe, whoIsHere.get);
   const client = useQueryClient();
   const now = useQuery(presence);
@@ -26,7 +21,7 @@ export function Gate({ children }: { children: ReactNode }) {
     [client],
   );
   if (me) return <MeContext value={me}>{children}</MeContext>;
-  if (now.data) return <Fetched screen={signIn} here={now.data} />;
+  if (now.data) return signIn(now.data);
   if (!now.error) return null;
   return (
     <main className="mx-auto max-w-md space-y-3 p-4">

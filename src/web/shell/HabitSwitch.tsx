@@ -1,4 +1,4 @@
-import { type DeviceHabit, deviceHabits, switchHabit, useHabit } from './device';
+import { type DeviceHabit, deviceHabits, switchHabit, useHabit } from '../device/habits';
 
 /** Something this device does by itself, to be switched off and on. */
 export function HabitSwitch({ habit }: { habit: DeviceHabit }) {

@@ -1,6 +1,6 @@
 import { UserRound } from 'lucide-react';
 import { Link } from 'react-router';
-import { useMe } from './me';
+import { useMe } from '../people/me';
 
 /** Who is here; behind it how somebody else takes over. */
 export function PersonButton() {

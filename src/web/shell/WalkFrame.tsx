@@ -3,12 +3,12 @@ import type { ReactNode } from 'react';
 import { Link, useParams } from 'react-router';
 import type { Speech } from '#core/car';
 import { Notice } from '../components/Notice';
+import { useStayAwake } from '../device/useStayAwake';
 import { useInWalk } from '../offline/inWalk';
+import { useWalker } from '../people/me';
 import { type OpenWalk, useWalk } from '../sync/useWalk';
 import { Bar } from './Bar';
-import { useWalker } from './me';
 import { OutboxBadge } from './OutboxBadge';
-import { useStayAwake } from './useStayAwake';
 
 interface WalkFrameProps {
   /** In the words of the car's country, once it is known. */

@@ -5,7 +5,7 @@ import type { ReportDocument } from '#core/report';
 import { buttonLook } from '../../components/Button';
 import { Choice } from '../../components/Choice';
 import { inputLook } from '../../components/Field';
-import { Strip } from '../../components/Strip';
+import { Strip } from '../../map/Strip';
 import { PHOTO_ACCEPT, photoProblem } from '../../pictures/photoFiles';
 import type { PhotoUrl } from '../../report/photoUrl';
 import { hashPhoto } from '../../sync/hashPhoto';

@@ -3,7 +3,7 @@ import 'photoswipe/style.css';
 import { useEffect, useRef, useState } from 'react';
 import { createPortal } from 'react-dom';
 import type { ReportDocument, ReportPhoto } from '#core/report';
-import { BackCloses } from '../../shell/backCloses';
+import { BackCloses } from '../../device/backCloses';
 import { useAsk } from '../AskContext';
 import type { PhotoUrl } from '../photoUrl';
 import { reveal } from '../reveal';

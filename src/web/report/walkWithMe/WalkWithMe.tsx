@@ -2,7 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { ChevronLeft, ChevronRight, Pause, Play, X } from 'lucide-react';
 import { type KeyboardEvent, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { type ReportDocument, type WalkStep, walkSteps } from '#core/report';
-import { BackCloses } from '../../shell/backCloses';
+import { BackCloses } from '../../device/backCloses';
 import { AskButton } from '../AskContext';
 import type { PhotoUrl } from '../photoUrl';
 import { ReportPhotoFigure } from '../ReportPhotoFigure';
