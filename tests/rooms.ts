@@ -209,7 +209,7 @@ export const roofs: Readonly<Record<string, readonly Room[]>> = {
     room('words', 'of buttons and answers', 'api'),
     room('sync', 'the outbox, and walks as this device knows them', 'api'),
     room('components', 'buttons, fields, notices', 'api', 'sync'),
-    room('map', 'the drawn car', 'device'),
+    room('map', 'the drawn car', 'components', 'device'),
     room('csv', 'tables in and out', 'components'),
     room('gauge', 'readings over a line', 'components'),
     room('pictures', 'taking, judging and showing pictures', 'components', 'device', 'sync'),

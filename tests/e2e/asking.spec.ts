@@ -3,7 +3,7 @@ import { begun, idOf, noted } from '../builders/entries';
 import { jpeg } from '../builders/photos';
 import type { RunningServer } from '../builders/runningServer';
 import { type SaidWalk, sayWalk, sendPhoto } from './frozen';
-import { fitsSideways, noAxeFindings } from './screenChecks';
+import { cleanAtBothWidths, fitsSideways, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 
 const finding = (n: number) => idOf(0xf000 + n);
@@ -45,57 +45,58 @@ async function linkFor(page: Page, server: RunningServer, report: string, passph
   return link;
 }
 
-test('a buyer asks at a spot, the yard answers there, and the answer is on the buyer’s page by itself', async ({
-  page,
-  server,
-  browser,
-}) => {
-  const { report } = await reported(page, server);
-  const buyer = await buyerAt(browser, await linkFor(page, server, report));
-  await buyer.getByRole('button', { name: 'Ask about photo 1', exact: true }).click();
-  await buyer.getByRole('button', { name: 'Ask the yard' }).click();
-  await expect(buyer.getByText('Type what you want to know.')).toBeVisible();
-  await buyer.getByRole('button', { name: /Put a ring/ }).click({ position: { x: 60, y: 40 } });
-  await buyer.getByLabel('What do you want to know?').fill('Is the <b>seal</b> bent here?');
-  await buyer.getByLabel(/A closer look, please/).check();
-  await noAxeFindings(buyer);
-  await fitsSideways(buyer);
-  await buyer.getByRole('button', { name: 'Ask the yard' }).click();
-  // Plain words, whatever they look like.
-  await expect(buyer.getByRole('heading', { name: 'Is the <b>seal</b> bent here?' })).toBeVisible();
-  await expect(buyer.getByText(/Not answered yet: waiting less than an hour/)).toBeVisible();
-  // Said where one is, with the way to it.
-  await buyer.getByRole('link', { name: 'See the question' }).click();
-  await expect(buyer.getByRole('heading', { name: 'Is the <b>seal</b> bent here?' })).toBeInViewport();
-  await expect(buyer.getByRole('status').filter({ hasText: 'Asked.' })).toHaveCount(0);
-  await noAxeFindings(buyer);
+test(
+  'a buyer asks at a spot, the yard answers there, and the answer is on the buyer’s page by itself',
+  onlyAt('phone', 'both widths are looked at on the way'),
+  async ({ page, server, browser }) => {
+    const { report } = await reported(page, server);
+    const buyer = await buyerAt(browser, await linkFor(page, server, report));
+    await buyer.getByRole('button', { name: 'Ask about photo 1', exact: true }).click();
+    await buyer.getByRole('button', { name: 'Ask the yard' }).click();
+    await expect(buyer.getByText('Type what you want to know.')).toBeVisible();
+    await buyer.getByRole('button', { name: /Put a ring/ }).click({ position: { x: 60, y: 40 } });
+    await buyer.getByLabel('What do you want to know?').fill('Is the <b>seal</b> bent here?');
+    await buyer.getByLabel(/A closer look, please/).check();
+    await noAxeFindings(buyer);
+    await fitsSideways(buyer);
+    await buyer.getByRole('button', { name: 'Ask the yard' }).click();
+    // Plain words, whatever they look like.
+    await expect(buyer.getByRole('heading', { name: 'Is the <b>seal</b> bent here?' })).toBeVisible();
+    await expect(buyer.getByText(/Not answered yet: waiting less than an hour/)).toBeVisible();
+    // Said where one is, with the way to it.
+    await buyer.getByRole('link', { name: 'See the question' }).click();
+    await expect(buyer.getByRole('heading', { name: 'Is the <b>seal</b> bent here?' })).toBeInViewport();
+    await expect(buyer.getByRole('status').filter({ hasText: 'Asked.' })).toHaveCount(0);
+    await noAxeFindings(buyer);
 
-  // At the desk: told on the report within moments, nobody reloads it, and in the list of second looks.
-  await page.getByRole('link', { name: 'Second looks, in walk order' }).click({ timeout: 8_000 });
-  await expect(page.getByRole('heading', { name: 'Nearside front door (left)' })).toBeVisible();
-  await expect(page.getByText(/by Mirela in the harbour/)).toBeVisible();
-  await page.getByRole('button', { name: 'Answer', exact: true }).click();
-  await expect(page.getByText('Say what you saw.')).toBeVisible();
-  await page.getByTestId('photo-file').setInputFiles({
-    name: 'seal.jpg',
-    mimeType: 'image/jpeg',
-    buffer: await jpeg(7),
-  });
-  await expect(page.getByText('One photo goes with it.')).toBeVisible();
-  await page.getByLabel('Your answer, for all readers').fill('It lies flat: a reflection.');
-  await noAxeFindings(page);
-  await fitsSideways(page);
-  await page.getByRole('button', { name: 'Answer', exact: true }).click();
-  await expect(page.getByText('0 to answer, 1 answered')).toBeVisible();
+    // At the desk: told on the report within moments, nobody reloads it, and in the list of second looks.
+    await page.getByRole('link', { name: 'Second looks, in walk order' }).click({ timeout: 8_000 });
+    await expect(page.getByRole('heading', { name: 'Nearside front door (left)' })).toBeVisible();
+    await expect(page.getByText(/by Mirela in the harbour/)).toBeVisible();
+    await page.getByRole('button', { name: 'Answer', exact: true }).click();
+    await expect(page.getByText('Say what you saw.')).toBeVisible();
+    await page.getByTestId('photo-file').setInputFiles({
+      name: 'seal.jpg',
+      mimeType: 'image/jpeg',
+      buffer: await jpeg(7),
+    });
+    await expect(page.getByText('One photo goes with it.')).toBeVisible();
+    await page.getByLabel('Your answer, for all readers').fill('It lies flat: a reflection.');
+    await cleanAtBothWidths(page);
+    await page.getByRole('button', { name: 'Answer', exact: true }).click();
+    await expect(page.getByText('0 to answer, 1 answered')).toBeVisible();
 
-  // Nobody reloads the buyer's page.
-  await expect(buyer.getByText('It lies flat: a reflection.')).toBeVisible({ timeout: 8_000 });
-  await expect(buyer.getByText('An answer has come.', { exact: false })).toBeVisible();
-  const shown = buyer.getByRole('img', { name: 'To answer, 1 of 1' });
-  await shown.scrollIntoViewIfNeeded();
-  await expect.poll(() => shown.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBeGreaterThan(0);
-  await noAxeFindings(buyer);
-});
+    // Nobody reloads the buyer's page.
+    await expect(buyer.getByText('It lies flat: a reflection.')).toBeVisible({ timeout: 8_000 });
+    await expect(buyer.getByText('An answer has come.', { exact: false })).toBeVisible();
+    const shown = buyer.getByRole('img', { name: 'To answer, 1 of 1' });
+    await shown.scrollIntoViewIfNeeded();
+    await expect
+      .poll(() => shown.evaluate((image: HTMLImageElement) => image.naturalWidth))
+      .toBeGreaterThan(0);
+    await noAxeFindings(buyer);
+  },
+);
 
 test(
   'a worry noted before the walk is asked at its part, and answered first',

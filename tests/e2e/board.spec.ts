@@ -3,7 +3,7 @@ import { type CrewSet, usualCrew } from '#core/schedule';
 import type { RunningServer } from '../builders/runningServer';
 import { beginWalk } from './begin';
 import { findingOn, logged } from './logged';
-import { fitsSideways, noAxeFindings } from './screenChecks';
+import { cleanAtBothWidths, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 
 /** Everybody works every day, so that no test waits for a weekday. */
@@ -18,66 +18,69 @@ const put = (server: RunningServer, path: string, body: unknown) =>
     body: JSON.stringify(body),
   });
 
-test('a car is put on the board, planned, and a job put to another day with an honest answer', async ({
-  page,
-  ownServer: server,
-}) => {
-  const { walk } = await beginWalk(page, server);
-  const by = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
-  await logged(server, walk, [
-    findingOn('door-fl', 'dent', { lengthMm: 25, notice: 'one-step-back', decision: { is: 'promised', by } }),
-    findingOn('bonnet', 'swirls', { severity: 'plain', notice: 'one-step-back' }),
-  ]);
-  await put(server, '/api/crew', everyDay);
-  await page.goto(`${server.origin}/board`);
-  await expect(page.getByText('No car is on the board.')).toBeVisible();
-  await noAxeFindings(page);
+test(
+  'a car is put on the board, planned, and a job put to another day with an honest answer',
+  onlyAt('desk', 'both widths are looked at on the way'),
+  async ({ page, ownServer: server }) => {
+    const { walk } = await beginWalk(page, server);
+    const by = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+    await logged(server, walk, [
+      findingOn('door-fl', 'dent', {
+        lengthMm: 25,
+        notice: 'one-step-back',
+        decision: { is: 'promised', by },
+      }),
+      findingOn('bonnet', 'swirls', { severity: 'plain', notice: 'one-step-back' }),
+    ]);
+    await put(server, '/api/crew', everyDay);
+    await page.goto(`${server.origin}/board`);
+    await expect(page.getByText('No car is on the board.')).toBeVisible();
+    await cleanAtBothWidths(page);
 
-  await page.goto(`${server.origin}/walks/${walk}/plan`);
-  await page.getByLabel('We work on it: it is on the board').check();
-  await page.getByLabel('Collected on, if that is agreed').fill('2026-01-02');
-  await expect(page.getByText('That day has passed. Choose today or a later one.')).toBeVisible();
-  await page.getByLabel('Collected on, if that is agreed').fill('');
-  await page.getByRole('link', { name: 'Who does it, when' }).click();
-  const ready = page.getByRole('region', { name: 'When each car is ready' });
-  await expect(ready.getByText(/^Promised by/)).toBeVisible();
-  await page.getByRole('button', { name: 'Plan it anew' }).click();
-  await expect(page.getByRole('button', { name: 'Plan it anew' })).toBeEnabled();
-  await expect(ready.getByText(/late/)).toHaveCount(0);
-  await noAxeFindings(page);
-  await fitsSideways(page);
+    await page.goto(`${server.origin}/walks/${walk}/plan`);
+    await page.getByLabel('We work on it: it is on the board').check();
+    await page.getByLabel('Collected on, if that is agreed').fill('2026-01-02');
+    await expect(page.getByText('That day has passed. Choose today or a later one.')).toBeVisible();
+    await page.getByLabel('Collected on, if that is agreed').fill('');
+    await page.getByRole('link', { name: 'Who does it, when' }).click();
+    const ready = page.getByRole('region', { name: 'When each car is ready' });
+    await expect(ready.getByText(/^Promised by/)).toBeVisible();
+    await page.getByRole('button', { name: 'Plan it anew' }).click();
+    await expect(page.getByRole('button', { name: 'Plan it anew' })).toBeEnabled();
+    await expect(ready.getByText(/late/)).toHaveCount(0);
+    await cleanAtBothWidths(page);
 
-  await page.getByRole('button', { name: /Paintless dent removal/ }).click();
-  const hand = page.getByRole('region', { name: 'The job in hand' });
-  const later = new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10);
-  await hand.getByLabel('Day').fill(later);
-  await hand.getByRole('button', { name: 'Put it there' }).click();
-  await expect(page.getByRole('status').getByText(/late for what was promised by/)).toBeVisible();
-  await expect(ready.getByText(/days? late/)).toBeVisible();
-  await page.reload();
-  await expect(ready.getByText(/days? late/)).toBeVisible();
+    await page.getByRole('button', { name: /Paintless dent removal/ }).click();
+    const hand = page.getByRole('region', { name: 'The job in hand' });
+    const later = new Date(Date.now() + 3 * 86_400_000).toISOString().slice(0, 10);
+    await hand.getByLabel('Day').fill(later);
+    await hand.getByRole('button', { name: 'Put it there' }).click();
+    await expect(page.getByRole('status').getByText(/late for what was promised by/)).toBeVisible();
+    await expect(ready.getByText(/days? late/)).toBeVisible();
+    await page.reload();
+    await expect(ready.getByText(/days? late/)).toBeVisible();
 
-  // The sheet of that day has the job with what was agreed.
-  await page.getByRole('button', { name: /Paintless dent removal/ }).click();
-  await hand.getByRole('link', { name: 'Job sheet of that day' }).click();
-  await expect(page.getByRole('link', { name: 'PDF' })).toBeVisible();
-  await expect(
-    page.getByText('Paintless dent removal: nearside front door (left)', { exact: true }),
-  ).toBeVisible();
-  await expect(page.getByText(/^Nearside front door \(left\): Dent, 25 mm across/)).toBeVisible();
-  await expect(
-    page.getByText(/^Agreed with the buyer: Will be put right before collection, by/),
-  ).toBeVisible();
-  await noAxeFindings(page);
-  await fitsSideways(page);
-  await page.getByRole('link', { name: 'Back to the board' }).click();
-  await expect(ready).toBeVisible();
+    // The sheet of that day has the job with what was agreed.
+    await page.getByRole('button', { name: /Paintless dent removal/ }).click();
+    await hand.getByRole('link', { name: 'Job sheet of that day' }).click();
+    await expect(page.getByRole('link', { name: 'PDF' })).toBeVisible();
+    await expect(
+      page.getByText('Paintless dent removal: nearside front door (left)', { exact: true }),
+    ).toBeVisible();
+    await expect(page.getByText(/^Nearside front door \(left\): Dent, 25 mm across/)).toBeVisible();
+    await expect(
+      page.getByText(/^Agreed with the buyer: Will be put right before collection, by/),
+    ).toBeVisible();
+    await cleanAtBothWidths(page);
+    await page.getByRole('link', { name: 'Back to the board' }).click();
+    await expect(ready).toBeVisible();
 
-  await page.getByRole('button', { name: /Paintless dent removal/ }).click();
-  await hand.getByRole('button', { name: 'Let Zelk choose' }).click();
-  await page.getByRole('button', { name: 'Plan it anew' }).click();
-  await expect(ready.getByText(/days? late/)).toHaveCount(0);
-});
+    await page.getByRole('button', { name: /Paintless dent removal/ }).click();
+    await hand.getByRole('button', { name: 'Let Zelk choose' }).click();
+    await page.getByRole('button', { name: 'Plan it anew' }).click();
+    await expect(ready.getByText(/days? late/)).toHaveCount(0);
+  },
+);
 
 test(
   'a job is dragged to another half-day, and not to who does not do it',

@@ -5,7 +5,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { beginWalk as beginWalkOn } from './begin';
 import { fakeRecognition, hear } from './fakeRecognition';
 import { findingOn, logged } from './logged';
-import { fitsSideways, fitsThumbs, noAxeFindings } from './screenChecks';
+import { cleanAtBothWidths, fitsThumbs, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 
 const FILMS = 'demo/films';
@@ -46,60 +46,60 @@ async function logOf(server: RunningServer, walk: string): Promise<Entry[]> {
 const kindsOf = async (server: RunningServer, walk: string) =>
   (await logOf(server, walk)).map(({ kind }) => kind as string);
 
-test('a film and its words become a drafted walk: all as said at once, the likely ones by themselves, every fault with its picture', async ({
-  page,
-  server,
-  beginWalk,
-}) => {
-  test.slow();
-  const { walk } = await beginWalk(nim);
-  await openFilm(page, server, walk);
-  await noAxeFindings(page);
-  await bring(page, film, words);
-  await expect(tab(page, 'As said')).toHaveAttribute('aria-selected', 'true');
-  await expect(rows(page).first()).toContainText('Front bumper: Scuff, on the nearside corner');
-  await pulled(page);
-  await fitsSideways(page);
-  await fitsThumbs(page);
-  await noAxeFindings(page);
+test(
+  'a film and its words become a drafted walk: all as said at once, the likely ones by themselves, every fault with its picture',
+  onlyAt('desk', 'both widths are looked at on the way'),
+  async ({ page, server, beginWalk }) => {
+    test.slow();
+    const { walk } = await beginWalk(nim);
+    await openFilm(page, server, walk);
+    await cleanAtBothWidths(page);
+    await bring(page, film, words);
+    await expect(tab(page, 'As said')).toHaveAttribute('aria-selected', 'true');
+    await expect(rows(page).first()).toContainText('Front bumper: Scuff, on the nearside corner');
+    await pulled(page);
+    await cleanAtBothWidths(page);
+    await fitsThumbs(page);
+    await cleanAtBothWidths(page);
 
-  // Nothing of it is in the record yet but the film and its words.
-  expect(new Set(await kindsOf(server, walk))).toEqual(
-    new Set(['walk-begun', 'route-chosen', 'walk-film-brought', 'walk-film-captioned']),
-  );
-  const faults = await rows(page).locator('img').count();
-  expect(faults).toBeGreaterThanOrEqual(8);
-  await page.getByRole('button', { name: /^Accept all \d+/ }).click();
-  await expect(tab(page, 'As said 0')).toBeVisible();
+    // Nothing of it is in the record yet but the film and its words.
+    expect(new Set(await kindsOf(server, walk))).toEqual(
+      new Set(['walk-begun', 'route-chosen', 'walk-film-brought', 'walk-film-captioned']),
+    );
+    const faults = await rows(page).locator('img').count();
+    expect(faults).toBeGreaterThanOrEqual(8);
+    await page.getByRole('button', { name: /^Accept all \d+/ }).click();
+    await expect(tab(page, 'As said 0')).toBeVisible();
 
-  // What is only likely is looked at, one after the other, with what was said.
-  await expect(tab(page, 'Look at')).toHaveAttribute('aria-selected', 'true');
-  await expect(page.getByText('only named faults were said not to be there')).toBeVisible();
-  for (const left of ['1', '0']) {
+    // What is only likely is looked at, one after the other, with what was said.
+    await expect(tab(page, 'Look at')).toHaveAttribute('aria-selected', 'true');
+    await expect(page.getByText('only named faults were said not to be there')).toBeVisible();
+    for (const left of ['1', '0']) {
+      await page.getByRole('button', { name: 'Accept', exact: true }).click();
+      await expect(tab(page, `Look at ${left}`)).toBeVisible();
+    }
+    await expect(page.getByRole('link', { name: 'What is left, and the report' })).toBeVisible();
+
+    await expect
+      .poll(async () => (await kindsOf(server, walk)).filter((kind) => kind === 'photo-attached').length)
+      .toBe(faults);
+    const log = await logOf(server, walk);
+    const taken = log.flatMap((entry) => (entry.kind === 'draft-taken' ? [entry.body] : []));
+    const dent = taken.find(({ says }) => says.includes('small dent'));
+    expect(dent?.says).toBe('Nearside door, a small dent below the handle, paint’s not broken');
+    // An ordinary finding and its picture, by the entries that made them.
+    expect(dent?.entries.map((id) => log.find((entry) => entry.id === id)?.kind)).toEqual([
+      'finding-noted',
+      'photo-attached',
+    ]);
+
+    // Undone, the last one is open again; taken again, it counts once.
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(tab(page, 'Look at 1')).toBeVisible();
     await page.getByRole('button', { name: 'Accept', exact: true }).click();
-    await expect(tab(page, `Look at ${left}`)).toBeVisible();
-  }
-  await expect(page.getByRole('link', { name: 'What is left, and the report' })).toBeVisible();
-
-  await expect
-    .poll(async () => (await kindsOf(server, walk)).filter((kind) => kind === 'photo-attached').length)
-    .toBe(faults);
-  const log = await logOf(server, walk);
-  const taken = log.flatMap((entry) => (entry.kind === 'draft-taken' ? [entry.body] : []));
-  const dent = taken.find(({ says }) => says.includes('small dent'));
-  expect(dent?.says).toBe('Nearside door, a small dent below the handle, paint’s not broken');
-  // An ordinary finding and its picture, by the entries that made them.
-  expect(dent?.entries.map((id) => log.find((entry) => entry.id === id)?.kind)).toEqual([
-    'finding-noted',
-    'photo-attached',
-  ]);
-
-  // Undone, the last one is open again; taken again, it counts once.
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(tab(page, 'Look at 1')).toBeVisible();
-  await page.getByRole('button', { name: 'Accept', exact: true }).click();
-  await expect(tab(page, 'Look at 0')).toBeVisible();
-});
+    await expect(tab(page, 'Look at 0')).toBeVisible();
+  },
+);
 
 test(
   'the frame shows the part that is spoken of, by the path of the camera',

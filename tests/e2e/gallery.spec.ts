@@ -4,8 +4,8 @@ import { begun, idOf, noted } from '../builders/entries';
 import { jpeg } from '../builders/photos';
 import type { RunningServer } from '../builders/runningServer';
 import { freezeWalk, linkTo, sendPhoto } from './frozen';
-import { fitsSideways, noAxeFindings } from './screenChecks';
-import { expect, test } from './server';
+import { cleanAtBothWidths, fitsSideways, noAxeFindings } from './screenChecks';
+import { expect, onlyAt, test } from './server';
 import { openEveryChapter } from './steps';
 
 const finding = (n: number) => idOf(0xf000 + n);
@@ -75,48 +75,57 @@ test('pictures fill the screen, one after the other, with their place on the car
   await expect(page.locator('#finding-2')).toBeInViewport();
 });
 
-test('a reader asks about the very spot that was looked at closely', async ({ page, server }) => {
-  await page.goto(`${await pictured(page, server)}#photo-2`);
-  await expect(viewer(page).getByText('2 of 3')).toBeVisible();
-  await viewer(page).getByRole('button', { name: 'Come nearer' }).click();
-  await page.waitForTimeout(600);
-  const box = await page.locator('.pswp__item[aria-hidden="false"] img').last().boundingBox();
-  const words = await page.locator('.pswp-words').boundingBox();
-  const size = page.viewportSize();
-  if (!box || !words || !size) throw new Error('Nothing is shown.');
-  const isBeside = words.x > 0;
-  const middle = {
-    x: ((isBeside ? words.x : size.width) / 2 - box.x) / box.width,
-    y: ((56 + (isBeside ? size.height : words.y)) / 2 - box.y) / box.height,
-  };
-  await viewer(page).getByRole('button', { name: 'Ask about this spot' }).click();
-  await page.getByLabel('What do you want to know?').fill('Is that rust?');
-  const sent = page.waitForRequest((request) => request.method() === 'POST');
-  await page.getByRole('button', { name: 'Ask the yard' }).click();
-  const { about } = (await sent).postDataJSON() as { about: { photo: string; at: { x: number; y: number } } };
-  // What lay in the middle.
-  expect(about.at.x).toBeCloseTo(middle.x, 2);
-  expect(about.at.y).toBeCloseTo(middle.y, 2);
-  await expect(page.locator('h3', { hasText: 'Is that rust?' })).toBeAttached();
-});
+test(
+  'a reader asks about the very spot that was looked at closely',
+  onlyAt('phone', 'the pictures fill any screen alike'),
+  async ({ page, server }) => {
+    await page.goto(`${await pictured(page, server)}#photo-2`);
+    await expect(viewer(page).getByText('2 of 3')).toBeVisible();
+    await viewer(page).getByRole('button', { name: 'Come nearer' }).click();
+    await page.waitForTimeout(600);
+    const box = await page.locator('.pswp__item[aria-hidden="false"] img').last().boundingBox();
+    const words = await page.locator('.pswp-words').boundingBox();
+    const size = page.viewportSize();
+    if (!box || !words || !size) throw new Error('Nothing is shown.');
+    const isBeside = words.x > 0;
+    const middle = {
+      x: ((isBeside ? words.x : size.width) / 2 - box.x) / box.width,
+      y: ((56 + (isBeside ? size.height : words.y)) / 2 - box.y) / box.height,
+    };
+    await viewer(page).getByRole('button', { name: 'Ask about this spot' }).click();
+    await page.getByLabel('What do you want to know?').fill('Is that rust?');
+    const sent = page.waitForRequest((request) => request.method() === 'POST');
+    await page.getByRole('button', { name: 'Ask the yard' }).click();
+    const { about } = (await sent).postDataJSON() as {
+      about: { photo: string; at: { x: number; y: number } };
+    };
+    // What lay in the middle.
+    expect(about.at.x).toBeCloseTo(middle.x, 2);
+    expect(about.at.y).toBeCloseTo(middle.y, 2);
+    await expect(page.locator('h3', { hasText: 'Is that rust?' })).toBeAttached();
+  },
+);
 
-test('a reader is taken along the walk, stop by stop', async ({ page, server }) => {
-  await page.goto(await pictured(page, server));
-  await page.getByRole('button', { name: 'Walk with me' }).click();
-  const walk = page.getByRole('dialog');
-  await expect(walk.getByText('1 of 3')).toBeVisible();
-  await expect(walk.getByText(/^Nearside front door \(left\): /).first()).toBeVisible();
-  await noAxeFindings(page);
-  await fitsSideways(page);
-  await page.keyboard.press('ArrowRight');
-  await expect(walk.getByText('2 of 3')).toBeVisible();
-  await walk.getByRole('button', { name: 'The stop before' }).click();
-  await expect(walk.getByText('1 of 3')).toBeVisible();
+test(
+  'a reader is taken along the walk, stop by stop',
+  onlyAt('phone', 'the pictures fill any screen alike'),
+  async ({ page, server }) => {
+    await page.goto(await pictured(page, server));
+    await page.getByRole('button', { name: 'Walk with me' }).click();
+    const walk = page.getByRole('dialog');
+    await expect(walk.getByText('1 of 3')).toBeVisible();
+    await expect(walk.getByText(/^Nearside front door \(left\): /).first()).toBeVisible();
+    await cleanAtBothWidths(page);
+    await page.keyboard.press('ArrowRight');
+    await expect(walk.getByText('2 of 3')).toBeVisible();
+    await walk.getByRole('button', { name: 'The stop before' }).click();
+    await expect(walk.getByText('1 of 3')).toBeVisible();
 
-  // It goes on by itself, and ends at the last stop.
-  await walk.getByRole('button', { name: 'Go on by itself' }).click();
-  await expect(walk.getByText('3 of 3')).toBeVisible({ timeout: 40_000 });
-  await expect(walk.getByRole('button', { name: 'Go on by itself' })).toBeVisible();
-  await page.goBack();
-  await expect(walk).toHaveCount(0);
-});
+    // It goes on by itself, and ends at the last stop.
+    await walk.getByRole('button', { name: 'Go on by itself' }).click();
+    await expect(walk.getByText('3 of 3')).toBeVisible({ timeout: 40_000 });
+    await expect(walk.getByRole('button', { name: 'Go on by itself' })).toBeVisible();
+    await page.goBack();
+    await expect(walk).toHaveCount(0);
+  },
+);

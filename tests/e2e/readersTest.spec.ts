@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
-import type { Browser, Page } from '@playwright/test';
+import type { Browser, BrowserContext, Page } from '@playwright/test';
 import {
   chaptersOf,
   mustKnow,
@@ -11,6 +11,7 @@ import {
   verdictsOf,
 } from '#core/report';
 import { shortDay } from '#core/wording';
+import { putDemoYard } from '../builders/demoYard';
 import { RunningServer, signInAt } from '../builders/runningServer';
 import { expect, onlyAt, test } from './server';
 
@@ -223,11 +224,10 @@ async function tap(page: Page, [kind, name]: Tap): Promise<void> {
   else await page.getByRole('button', { name, exact: true }).click();
 }
 
-async function openedAt(browser: Browser, url: string): Promise<Page> {
-  const context = await browser.newContext({
-    viewport: { width: 390, height: 844 },
-    reducedMotion: 'reduce',
-  });
+const readerOn = (browser: Browser): Promise<BrowserContext> =>
+  browser.newContext({ viewport: { width: 390, height: 844 }, reducedMotion: 'reduce' });
+
+async function openedAt(context: BrowserContext, url: string): Promise<Page> {
   const page = await context.newPage();
   await page.goto(url);
   await expect(page.getByRole('list', { name: 'In short' })).toBeVisible();
@@ -240,9 +240,7 @@ test(
   onlyAt('phone', 'At the desk more stands on a screen.'),
   async ({ browser }) => {
     const server = new RunningServer(null);
-    execFileSync(process.execPath, ['dist/server/demo.js'], {
-      env: { ...process.env, ZELK_DATA: server.dataDir },
-    });
+    putDemoYard(server.dataDir);
     await server.start();
     const signed = await signInAt(server.origin, 'Nell Harrick');
     const ask = async (path: string, body?: unknown) =>
@@ -263,20 +261,22 @@ test(
       const { path } = await ask(`/api/reports/${reports.at(-1).id}/shares`, { label: 'A reader' });
       longest ||= path;
       const { report } = (await ask(path.replace('/r/', '/api/shared/'))) as { report: ReportDocument };
+      const reader = await readerOn(browser);
       for (const { question, taps, answer } of questions) {
         const ways = taps(report);
-        const page = await openedAt(browser, server.origin + path);
+        const page = await openedAt(reader, server.origin + path);
         for (const way of ways) await tap(page, way);
         await page.waitForTimeout(150);
         const far = await Promise.all(answer(report).map((words) => screensTo(page, words)));
         const screens = Math.max(0, ...far);
         told.push(`${stock} ${question} ${ways.length} taps, ${screens.toFixed(2)} screens`);
         if (ways.length > MOST_TAPS || screens > MOST_SCREENS) missed.push(told.at(-1) ?? '');
-        await page.context().close();
+        await page.close();
       }
+      await reader.close();
     }
     // Printed from the browser, the longest of them takes a dozen sheets.
-    const paper = await openedAt(browser, server.origin + longest);
+    const paper = await openedAt(await readerOn(browser), server.origin + longest);
     await paper.emulateMedia({ media: 'print' });
     await paper.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
     await expect.poll(() => paper.locator('main details:not([open])').count()).toBe(0);

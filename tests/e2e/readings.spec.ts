@@ -7,7 +7,7 @@ import type { Entry } from '#core/walk';
 import { inventedPaintUm, writeGaugeLine } from '../../src/devices';
 import type { RunningServer } from '../builders/runningServer';
 import { beginWalk, type CarWanted } from './begin';
-import { fitsSideways, noAxeFindings } from './screenChecks';
+import { cleanAtBothWidths } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { openEveryChapter, saved } from './steps';
 
@@ -41,32 +41,35 @@ const type = async (page: Page, label: string | RegExp, text: string) => {
   await page.getByRole('button', { name: 'Save', exact: true }).click();
 };
 
-test('tyres are read one-handed: a tap a third, and on to the next tyre', async ({ page, server }) => {
-  const walk = await openReadings(page, server, 'tyres');
-  const key = (depth: number) => page.getByRole('button', { name: `${depth} mm`, exact: true });
-  await expect(page.getByRole('heading', { name: 'Nearside front tyre (left)' }).first()).toBeVisible();
-  await key(5).click();
-  await expect(page.getByRole('button', { name: /^Centre/ })).toHaveAttribute('aria-pressed', 'true');
-  await key(4).click();
-  await page.getByRole('button', { name: '+½ to the reading just given' }).click();
-  await key(2).click();
-  await expect(page.getByRole('heading', { name: 'Nearside front tyre (left)' })).toHaveCount(0);
-  await page.getByRole('button', { name: /^Whole/ }).click();
-  await key(1).click();
-  await page.getByRole('button', { name: 'Tyre before' }).click();
-  await expect(page.getByText(/Do not drive until a qualified person/)).toBeVisible();
-  await expect(page.getByText('One to replace now, one within the year; two not read')).toBeVisible();
-  await noAxeFindings(page);
-  await fitsSideways(page);
-  const treads = bodiesOf(await entriesOf(page, server, walk), 'tread-read');
-  expect(treads.map(({ third, depth }) => [third, depth.lowMm])).toEqual([
-    ['outer', 5],
-    ['centre', 4],
-    ['centre', 4.5],
-    ['inner', 2],
-    [undefined, 1],
-  ]);
-});
+test(
+  'tyres are read one-handed: a tap a third, and on to the next tyre',
+  onlyAt('phone', 'one-handed is on a phone; both widths are looked at on the way'),
+  async ({ page, server }) => {
+    const walk = await openReadings(page, server, 'tyres');
+    const key = (depth: number) => page.getByRole('button', { name: `${depth} mm`, exact: true });
+    await expect(page.getByRole('heading', { name: 'Nearside front tyre (left)' }).first()).toBeVisible();
+    await key(5).click();
+    await expect(page.getByRole('button', { name: /^Centre/ })).toHaveAttribute('aria-pressed', 'true');
+    await key(4).click();
+    await page.getByRole('button', { name: '+½ to the reading just given' }).click();
+    await key(2).click();
+    await expect(page.getByRole('heading', { name: 'Nearside front tyre (left)' })).toHaveCount(0);
+    await page.getByRole('button', { name: /^Whole/ }).click();
+    await key(1).click();
+    await page.getByRole('button', { name: 'Tyre before' }).click();
+    await expect(page.getByText(/Do not drive until a qualified person/)).toBeVisible();
+    await expect(page.getByText('One to replace now, one within the year; two not read')).toBeVisible();
+    await cleanAtBothWidths(page);
+    const treads = bodiesOf(await entriesOf(page, server, walk), 'tread-read');
+    expect(treads.map(({ third, depth }) => [third, depth.lowMm])).toEqual([
+      ['outer', 5],
+      ['centre', 4],
+      ['centre', 4.5],
+      ['inner', 2],
+      [undefined, 1],
+    ]);
+  },
+);
 
 test(
   'what cannot be meant of a tyre is told in plain words and stores nothing',
@@ -132,60 +135,60 @@ test(
   },
 );
 
-test('paint is typed panel by panel; plastic refuses and says why; what was read twice is seen', async ({
-  page,
-  server,
-}) => {
-  const walk = await openReadings(page, server, 'paint');
-  const panel = (name: string) =>
-    page.getByRole('listitem').getByRole('button', { name: new RegExp(`^${name}`) });
-  await panel('Bonnet').click();
-  await type(page, /Or type readings/, '118 122 115');
-  // Three were asked for: it steps on as with a gauge, says so, and puts them elsewhere where the hand was elsewhere.
-  const stepped = page.getByRole('status').filter({ hasText: 'Stepped on' });
-  await expect(stepped).toContainText('Bonnet: 118, 122, 115');
-  await stepped.getByLabel('Move these to another panel').selectOption({ label: 'Roof' });
-  await expect(panel('Roof')).toHaveAccessibleName(/3 readings/);
-  await expect(panel('Bonnet')).toHaveAccessibleName(/not read/);
-  await panel('Roof').click();
-  await page.getByRole('button', { name: 'Take back the last readings' }).click();
-  await panel('Bonnet').click();
-  await type(page, /Or type readings/, '118 122 115');
-  await panel('Front bumper').click();
-  await expect(
-    page.getByText(/Front bumper is plastic: a gauge reads over steel and aluminium only/),
-  ).toBeVisible();
-  await type(page, /Or type readings/, '118');
-  await expect(page.getByRole('alert')).toHaveText(/Nothing was stored/);
-  for (const [text, says] of [
-    ['0', /more than 0/],
-    ['118 5', /some like mil/],
-    ['thick', /cannot read that/],
-  ] as const) {
+test(
+  'paint is typed panel by panel; plastic refuses and says why; what was read twice is seen',
+  onlyAt('phone', 'both widths are looked at on the way'),
+  async ({ page, server }) => {
+    const walk = await openReadings(page, server, 'paint');
+    const panel = (name: string) =>
+      page.getByRole('listitem').getByRole('button', { name: new RegExp(`^${name}`) });
+    await panel('Bonnet').click();
+    await type(page, /Or type readings/, '118 122 115');
+    // Three were asked for: it steps on as with a gauge, says so, and puts them elsewhere where the hand was elsewhere.
+    const stepped = page.getByRole('status').filter({ hasText: 'Stepped on' });
+    await expect(stepped).toContainText('Bonnet: 118, 122, 115');
+    await stepped.getByLabel('Move these to another panel').selectOption({ label: 'Roof' });
+    await expect(panel('Roof')).toHaveAccessibleName(/3 readings/);
+    await expect(panel('Bonnet')).toHaveAccessibleName(/not read/);
     await panel('Roof').click();
-    await type(page, /Or type readings/, text);
-    await expect(page.getByRole('alert')).toHaveText(says);
-  }
-  await type(page, /Or type readings/, '120 121 119');
-  await expect(panel('Roof')).toHaveAccessibleName(/3 readings/);
-  await panel('Bonnet').click();
-  // A tap on the panel in hand says where on it the probe is.
-  await page.locator('[data-part="bonnet"]').click({ force: true });
-  await type(page, /Or type readings/, '117');
-  await expect(panel('Bonnet')).toHaveAccessibleName(/4 readings, read twice/);
-  await expect(panel('Tailgate')).toHaveAccessibleName(/not read/);
-  await page.getByRole('button', { name: 'Take back the last readings' }).click();
-  await expect(panel('Bonnet')).toHaveAccessibleName(/3 readings/);
-  await noAxeFindings(page);
-  await fitsSideways(page);
-  const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
-  expect(read.map(({ part }) => part)).toEqual(['bonnet', 'roof', 'bonnet', 'roof', 'bonnet']);
-  expect(read.map(({ spot }) => spot !== undefined)).toEqual([false, false, false, false, true]);
-  // What a gauge has begun is asked for.
-  await page.getByRole('link', { name: 'Back to the walk' }).click();
-  await page.getByRole('button', { name: /parts left/ }).click();
-  await expect(page.getByRole('heading', { name: /Paint depth to read \(\d+\)/ })).toBeVisible();
-});
+    await page.getByRole('button', { name: 'Take back the last readings' }).click();
+    await panel('Bonnet').click();
+    await type(page, /Or type readings/, '118 122 115');
+    await panel('Front bumper').click();
+    await expect(
+      page.getByText(/Front bumper is plastic: a gauge reads over steel and aluminium only/),
+    ).toBeVisible();
+    await type(page, /Or type readings/, '118');
+    await expect(page.getByRole('alert')).toHaveText(/Nothing was stored/);
+    for (const [text, says] of [
+      ['0', /more than 0/],
+      ['118 5', /some like mil/],
+      ['thick', /cannot read that/],
+    ] as const) {
+      await panel('Roof').click();
+      await type(page, /Or type readings/, text);
+      await expect(page.getByRole('alert')).toHaveText(says);
+    }
+    await type(page, /Or type readings/, '120 121 119');
+    await expect(panel('Roof')).toHaveAccessibleName(/3 readings/);
+    await panel('Bonnet').click();
+    // A tap on the panel in hand says where on it the probe is.
+    await page.locator('[data-part="bonnet"]').click({ force: true });
+    await type(page, /Or type readings/, '117');
+    await expect(panel('Bonnet')).toHaveAccessibleName(/4 readings, read twice/);
+    await expect(panel('Tailgate')).toHaveAccessibleName(/not read/);
+    await page.getByRole('button', { name: 'Take back the last readings' }).click();
+    await expect(panel('Bonnet')).toHaveAccessibleName(/3 readings/);
+    await cleanAtBothWidths(page);
+    const read = bodiesOf(await entriesOf(page, server, walk), 'paint-read');
+    expect(read.map(({ part }) => part)).toEqual(['bonnet', 'roof', 'bonnet', 'roof', 'bonnet']);
+    expect(read.map(({ spot }) => spot !== undefined)).toEqual([false, false, false, false, true]);
+    // What a gauge has begun is asked for.
+    await page.getByRole('link', { name: 'Back to the walk' }).click();
+    await page.getByRole('button', { name: /parts left/ }).click();
+    await expect(page.getByRole('heading', { name: /Paint depth to read \(\d+\)/ })).toBeVisible();
+  },
+);
 
 test(
   'the practice gauge steps on after three readings, all along the route',
@@ -313,88 +316,87 @@ test(
   },
 );
 
-test('a chip and a crack are placed on the screen, judged by zone, and all readings are in the report', async ({
-  page,
-  server,
-}) => {
-  const walk = await openReadings(page, server, 'glass');
-  const map = page.getByRole('img', { name: /^The screen from outside/ });
-  const box = await map.boundingBox();
-  if (!box) throw new Error('no screen');
-  // A right-hand-drive car: the driver's band is on the left as seen from outside.
-  await map.click({ position: { x: box.width * 0.26, y: box.height * 0.5 } });
-  await page.getByRole('button', { name: '12 mm', exact: true }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(
-    page.getByText('12 mm in the band before the driver: over the 10 mm allowed there'),
-  ).toBeVisible();
-  await map.click({ position: { x: box.width * 0.72, y: box.height * 0.6 } });
-  await page.getByRole('button', { name: 'Crack', exact: true }).click();
-  await page.getByRole('button', { name: '25 mm', exact: true }).click();
-  await page.getByRole('button', { name: 'Done' }).click();
-  await expect(page.getByText('25 mm in the swept area: within the 40 mm allowed there')).toBeVisible();
-  await page.getByText('Size, band and rule of this screen').click();
-  await page.getByLabel('Driver’s band, width, mm').fill('5000');
-  await page.getByRole('button', { name: 'Save for this car' }).click();
-  await expect(page.getByText('Type 50 to 1000.')).toBeVisible();
-  await page.getByLabel('Driver’s band, width, mm').fill('300');
-  await page.getByLabel('Rule', { exact: true }).selectOption('own');
-  await page.getByLabel('Largest elsewhere swept, mm').fill('20');
-  await page.getByRole('button', { name: 'Save for this car' }).click();
-  await expect(page.getByText('25 mm in the swept area: over the 20 mm allowed there')).toBeVisible();
-  await noAxeFindings(page);
-  await fitsSideways(page);
+test(
+  'a chip and a crack are placed on the screen, judged by zone, and all readings are in the report',
+  onlyAt('phone', 'both widths are looked at on the way'),
+  async ({ page, server }) => {
+    const walk = await openReadings(page, server, 'glass');
+    const map = page.getByRole('img', { name: /^The screen from outside/ });
+    const box = await map.boundingBox();
+    if (!box) throw new Error('no screen');
+    // A right-hand-drive car: the driver's band is on the left as seen from outside.
+    await map.click({ position: { x: box.width * 0.26, y: box.height * 0.5 } });
+    await page.getByRole('button', { name: '12 mm', exact: true }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(
+      page.getByText('12 mm in the band before the driver: over the 10 mm allowed there'),
+    ).toBeVisible();
+    await map.click({ position: { x: box.width * 0.72, y: box.height * 0.6 } });
+    await page.getByRole('button', { name: 'Crack', exact: true }).click();
+    await page.getByRole('button', { name: '25 mm', exact: true }).click();
+    await page.getByRole('button', { name: 'Done' }).click();
+    await expect(page.getByText('25 mm in the swept area: within the 40 mm allowed there')).toBeVisible();
+    await page.getByText('Size, band and rule of this screen').click();
+    await page.getByLabel('Driver’s band, width, mm').fill('5000');
+    await page.getByRole('button', { name: 'Save for this car' }).click();
+    await expect(page.getByText('Type 50 to 1000.')).toBeVisible();
+    await page.getByLabel('Driver’s band, width, mm').fill('300');
+    await page.getByLabel('Rule', { exact: true }).selectOption('own');
+    await page.getByLabel('Largest elsewhere swept, mm').fill('20');
+    await page.getByRole('button', { name: 'Save for this car' }).click();
+    await expect(page.getByText('25 mm in the swept area: over the 20 mm allowed there')).toBeVisible();
+    await cleanAtBothWidths(page);
 
-  const now = Date.now();
-  const facts = [
-    { kind: 'tread-read', body: { part: 'tyre-fl', depth: { lowMm: 1.2, highMm: 1.2 }, unit: 'mm' } },
-    { kind: 'tyre-described', body: { part: 'tyre-fl', brand: 'Ortal' } },
-    ...['bonnet', 'roof', 'tailgate', 'wing-fl', 'wing-fr'].map((part, i) => ({
-      kind: 'paint-read',
-      body: { part, um: i === 4 ? [240, 250, 245] : [118, 120, 122], source: 'gauge' },
-    })),
-  ];
-  await saved(page);
-  const { entries } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
-    entries: Entry[];
-  };
-  await server.post(`/api/walks/${walk}/entries`, {
-    entries: facts.map((fact, i) => ({
-      ...fact,
-      id: crypto.randomUUID(),
-      walk,
-      who: entries[0]?.who,
-      at: new Date(now + i).toISOString(),
-    })),
-  });
-  await page.goto(`${server.origin}/walks/${walk}/report`);
-  await page.getByRole('button', { name: /Freeze/ }).click();
-  await page.waitForURL(/\/reports\//);
-  await openEveryChapter(page);
-  await expect(page.getByRole('heading', { name: 'Paint depth' })).toBeVisible();
-  await expect(page.getByText(/Thicker than the rest: likely painted again/)).toBeVisible();
-  await expect(page.getByText('Replace now', { exact: true })).toBeVisible();
-  await expect(page.getByText('1.2 mm left, under the limit of 1.6 mm.', { exact: true })).toBeVisible();
-  // What stops the drive is said first.
-  await expect(page.getByText(/^Not to be driven until .*1.2 mm left/)).toBeVisible();
-  await expect(page.getByRole('img', { name: /^The screen from outside: finding 1, 12 mm/ })).toBeVisible();
-  await expect(page.getByText(/Tread depth, offside front tyre/)).toBeVisible();
-  await noAxeFindings(page);
-  await fitsSideways(page);
+    const now = Date.now();
+    const facts = [
+      { kind: 'tread-read', body: { part: 'tyre-fl', depth: { lowMm: 1.2, highMm: 1.2 }, unit: 'mm' } },
+      { kind: 'tyre-described', body: { part: 'tyre-fl', brand: 'Ortal' } },
+      ...['bonnet', 'roof', 'tailgate', 'wing-fl', 'wing-fr'].map((part, i) => ({
+        kind: 'paint-read',
+        body: { part, um: i === 4 ? [240, 250, 245] : [118, 120, 122], source: 'gauge' },
+      })),
+    ];
+    await saved(page);
+    const { entries } = (await (await server.fetch(`/api/walks/${walk}`)).json()) as {
+      entries: Entry[];
+    };
+    await server.post(`/api/walks/${walk}/entries`, {
+      entries: facts.map((fact, i) => ({
+        ...fact,
+        id: crypto.randomUUID(),
+        walk,
+        who: entries[0]?.who,
+        at: new Date(now + i).toISOString(),
+      })),
+    });
+    await page.goto(`${server.origin}/walks/${walk}/report`);
+    await page.getByRole('button', { name: /Freeze/ }).click();
+    await page.waitForURL(/\/reports\//);
+    await openEveryChapter(page);
+    await expect(page.getByRole('heading', { name: 'Paint depth' })).toBeVisible();
+    await expect(page.getByText(/Thicker than the rest: likely painted again/)).toBeVisible();
+    await expect(page.getByText('Replace now', { exact: true })).toBeVisible();
+    await expect(page.getByText('1.2 mm left, under the limit of 1.6 mm.', { exact: true })).toBeVisible();
+    // What stops the drive is said first.
+    await expect(page.getByText(/^Not to be driven until .*1.2 mm left/)).toBeVisible();
+    await expect(page.getByRole('img', { name: /^The screen from outside: finding 1, 12 mm/ })).toBeVisible();
+    await expect(page.getByText(/Tread depth, offside front tyre/)).toBeVisible();
+    await cleanAtBothWidths(page);
 
-  const report = page.url().split('/').at(-1);
-  const pdf = await server.fetch(`/api/reports/${report}/pdf`);
-  const path = join(mkdtempSync(join(tmpdir(), 'zelk-pdf-')), 'report.pdf');
-  writeFileSync(path, Buffer.from(await pdf.arrayBuffer()));
-  const text = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ');
-  for (const says of [
-    'Tyres',
-    '1.2 mm',
-    'Replace now',
-    'Paint depth',
-    '245 µm',
-    'likely painted',
-    'The screen, from outside',
-  ])
-    expect(text).toContain(says);
-});
+    const report = page.url().split('/').at(-1);
+    const pdf = await server.fetch(`/api/reports/${report}/pdf`);
+    const path = join(mkdtempSync(join(tmpdir(), 'zelk-pdf-')), 'report.pdf');
+    writeFileSync(path, Buffer.from(await pdf.arrayBuffer()));
+    const text = execFileSync('pdftotext', ['-layout', path, '-'], { encoding: 'utf8' }).replace(/\s+/g, ' ');
+    for (const says of [
+      'Tyres',
+      '1.2 mm',
+      'Replace now',
+      'Paint depth',
+      '245 µm',
+      'likely painted',
+      'The screen, from outside',
+    ])
+      expect(text).toContain(says);
+  },
+);

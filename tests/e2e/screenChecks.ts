@@ -46,3 +46,15 @@ export async function fitsThumbs(page: Page): Promise<void> {
   });
   expect.soft([...new Set(small)]).toEqual([]);
 }
+
+/** At this width and at the other one a screen is designed for: no axe findings, and nothing scrolls sideways. */
+export async function cleanAtBothWidths(page: Page): Promise<void> {
+  const here = page.viewportSize() ?? { width: 390, height: 844 };
+  const other = here.width < 800 ? { width: 1280, height: 800 } : { width: 390, height: 844 };
+  for (const size of [here, other]) {
+    await page.setViewportSize(size);
+    await noAxeFindings(page);
+    await fitsSideways(page);
+  }
+  await page.setViewportSize(here);
+}

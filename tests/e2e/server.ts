@@ -6,7 +6,7 @@ import { type BegunWalk, beginWalk, type CarWanted, NELL } from './begin';
 
 interface ForOneTest {
   /** Writes down what the test takes of the processors: browser and servers included. */
-  timed: void;
+  timed: undefined;
   /** A server of this test alone, empty: for what restarts it, breaks it, or changes what the whole yard shares. */
   ownServer: RunningServer;
   /** A second, empty one. */
@@ -33,7 +33,7 @@ export const test = base.extend<ForOneTest, ForOneWorker>({
     // biome-ignore lint/correctness/noEmptyPattern: the fixture's signature.
     async ({}, use, info) => {
       const before = processorSeconds();
-      await use();
+      await use(undefined);
       writeDown(basename(info.file), processorSeconds() - before);
     },
     { auto: true },

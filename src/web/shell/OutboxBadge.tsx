@@ -1,6 +1,6 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { CloudAlert, CloudCheck, CloudUpload, type LucideIcon } from 'lucide-react';
 import { memo, useDeferredValue } from 'react';
+import { DropDown } from '../components/DropDown';
 import { useOutbox } from '../sync/SyncContext';
 import { OutboxPanel } from './OutboxPanel';
 import { SCARCE, useRoom } from './useRoom';
@@ -37,21 +37,19 @@ const Badge = memo(function Badge({
   isWarning: boolean;
 }) {
   return (
-    <Popover className="relative">
-      <PopoverButton
-        className={`flex min-h-12 min-w-11 items-center justify-center gap-2 rounded-md px-2 ${isWarning ? 'bg-warn-fill font-bold text-warn' : ''}`}
-        aria-label={`${says}. Show what is waiting`}
-        data-testid="outbox"
-      >
-        <Icon aria-hidden size={22} />
-        <span className="max-sm:sr-only tabular-nums">{says}</span>
-      </PopoverButton>
-      <PopoverPanel
-        anchor="bottom end"
-        className="z-30 mt-1 w-80 max-w-[94vw] rounded-md border border-ink bg-sheet p-3 shadow-lg"
-      >
-        <OutboxPanel />
-      </PopoverPanel>
-    </Popover>
+    <DropDown
+      label={`${says}. Show what is waiting`}
+      className={`flex min-h-12 min-w-11 items-center justify-center gap-2 rounded-md px-2 ${isWarning ? 'bg-warn-fill font-bold text-warn' : ''}`}
+      panelClassName="fixed inset-x-2 top-14 z-30 rounded-md sm:left-auto sm:w-80 border border-ink bg-sheet p-3 text-left shadow-lg"
+      testId="outbox"
+      button={
+        <>
+          <Icon aria-hidden size={22} />
+          <span className="max-sm:sr-only tabular-nums">{says}</span>
+        </>
+      }
+    >
+      {() => <OutboxPanel />}
+    </DropDown>
   );
 });
