@@ -1,12 +1,16 @@
 // Runs linter, type checks, build, unit, server and browser tests, or the part of them that is asked for, and counts them all.
 import { execFileSync, spawn } from 'node:child_process';
-import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { dirname } from 'node:path';
 import { parseArgs } from 'node:util';
 
 const results = 'test-results';
 const units = `${results}-units.json`;
-const SLOWEST = 10;
+/** Written down by the runs: seconds of processor time and the file of tests, a line each. */
+const ledger = 'test-results-processor.txt';
+const [SLOWEST, DEAREST] = [10, 20];
+/** A file of tests has grown when it takes so many times its budget, and so many seconds more. */
+const GROWN = { times: 1.5, seconds: 3 };
 
 const tally = { passed: 0, failed: 0 };
 /** Seconds and names of single tests. */
@@ -161,9 +165,33 @@ async function these(files) {
   if (specs.length > 0 && built) await browserTests(specs);
 }
 
+const seconds = (value) => `${value.toFixed(1).padStart(7)} s`;
+
+/** Names the files of tests that take most of the processors, and those that grew beyond what `.ci/budget.json` gives them: that says, and fails nothing. */
+function tellProcessorTime() {
+  if (!existsSync(ledger)) return;
+  const byFile = new Map();
+  for (const line of readFileSync(ledger, 'utf8').split('\n').filter(Boolean)) {
+    const [seconds, file] = line.split('\t');
+    byFile.set(file, (byFile.get(file) ?? 0) + Number(seconds));
+  }
+  rmSync(ledger, { force: true });
+  const dearest = [...byFile].toSorted(([, a], [, b]) => b - a).slice(0, DEAREST);
+  const all = [...byFile.values()].reduce((sum, each) => sum + each, 0);
+  console.log(`\nProcessor time of the tests, ${all.toFixed(0)} s in all; the dearest files:`);
+  for (const [file, time] of dearest) console.log(`${seconds(time)}  ${file}`);
+  const budget = JSON.parse(readFileSync('.ci/budget.json', 'utf8'));
+  for (const [file, time] of byFile) {
+    const given = budget[file] ?? budget.others ?? Number.POSITIVE_INFINITY;
+    if (time > given * GROWN.times && time > given + GROWN.seconds)
+      console.log(`Grown: ${file} takes ${time.toFixed(1)} s, its budget is ${given} s (.ci/budget.json).`);
+  }
+}
+
 const { quick: isQuick, shard, files } = wishes();
 rmSync(results, { recursive: true, force: true });
 rmSync(units, { force: true });
+rmSync(ledger, { force: true });
 mkdirSync(results, { recursive: true });
 
 if (isQuick) await quick();
@@ -171,10 +199,10 @@ else if (files.length > 0) await these(files);
 else await everything(shard);
 rmSync(units, { force: true });
 
-const seconds = (value) => `${value.toFixed(1).padStart(7)} s`;
 console.log('\nSlowest tests:');
 for (const [time, name] of timed.toSorted(([a], [b]) => b - a).slice(0, SLOWEST))
   console.log(`${seconds(time)}  ${name}`);
+tellProcessorTime();
 console.log('\nSteps:');
 for (const [name, time] of phases) console.log(`${seconds(time)}  ${name}`);
 console.log(`\n${tally.passed} passed, ${tally.failed} failed`);

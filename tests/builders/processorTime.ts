@@ -1,8 +1,7 @@
-import { appendFileSync, mkdirSync, readdirSync, readFileSync } from 'node:fs';
-import { dirname } from 'node:path';
+import { appendFileSync, readdirSync, readFileSync } from 'node:fs';
 
 /** Where the runs write down what each file of tests took; `bin/test` names the dearest at its end. */
-const LEDGER = 'test-results/processor-time.txt';
+const LEDGER = 'test-results-processor.txt';
 /** Linux counts in hundredths of a second. */
 const TICKS_A_SECOND = 100;
 
@@ -25,6 +24,5 @@ const childrenOf = (pid: number): number[] =>
   );
 
 export function writeDown(file: string, seconds: number): void {
-  mkdirSync(dirname(LEDGER), { recursive: true });
   appendFileSync(LEDGER, `${seconds.toFixed(2)}\t${file}\n`);
 }

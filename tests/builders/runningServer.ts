@@ -3,6 +3,7 @@ import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:f
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { WHO } from './entries';
+import { putFreshDatabase } from './freshDatabase';
 
 /** Whoever owns the yards of tests. */
 export const OWNER_PASSWORD = 'salt marsh lantern';
@@ -28,6 +29,17 @@ const cookiesIn = (answer: Response): string =>
     .getSetCookie()
     .map((cookie) => cookie.split(';')[0])
     .join('; ');
+
+/**
+ * Ports below those the system hands out by itself: one that is free after a server went stays free until it is started again. Each process of tests has a
+ * block of its own.
+ */
+const [LOWEST_PORT, PORTS, BLOCK] = [20_000, 12_000, 16];
+let given = 0;
+const nextPort = (): number => LOWEST_PORT + ((process.pid * BLOCK + given++) % PORTS);
+
+/** What the server ends with where it cannot start: its port is taken, say. */
+const CANNOT_START = 78;
 
 /** A built server of its own, on a data folder of its own, with somebody signed in. */
 export class RunningServer {
@@ -56,6 +68,19 @@ export class RunningServer {
 
   /** Starts, on the same port as before if it ran already; `settings` as a yard sets them. */
   async start(settings: Record<string, string> = {}): Promise<void> {
+    if (this.#port > 0 || settings.PORT) return this.#startAt(settings);
+    putFreshDatabase(this.dataDir);
+    for (let tries = 0; ; tries++) {
+      this.#port = nextPort();
+      try {
+        return await this.#startAt(settings);
+      } catch (error) {
+        if (tries === BLOCK || !String(error).endsWith(String(CANNOT_START))) throw error;
+      }
+    }
+  }
+
+  async #startAt(settings: Record<string, string>): Promise<void> {
     const child = spawn(process.execPath, ['dist/server/main.js'], {
       env: {
         ...process.env,

@@ -47,7 +47,12 @@ export async function tapPart(page: Page, id: string): Promise<void> {
   // The view glides to the part; a tap in mid-flight would land beside it.
   await partOf(page, id).evaluate(async (part) => {
     const view = () => part.closest('svg')?.getAttribute('viewBox');
-    const frame = () => new Promise((done) => requestAnimationFrame(done));
+    // A page that another one covers draws no frame.
+    const frame = () =>
+      new Promise((done) => {
+        requestAnimationFrame(done);
+        setTimeout(done, 100);
+      });
     let still = 0;
     for (let before = view(); still < 2; before = view()) {
       await frame();

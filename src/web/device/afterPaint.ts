@@ -1,13 +1,21 @@
-/** Runs once the next picture is on the screen: what makes the browser lay out anew does not keep a tap waiting. Returns how to call it off. */
+/** A page that is not looked at draws no picture: so long one is waited for. */
+const UNSEEN_MS = 250;
+
+/** Runs once the next picture is on the screen, or none comes: what makes the browser lay out anew does not keep a tap waiting. Returns how to call it off. */
 export function afterPaint(run: () => void): () => void {
-  let timer: ReturnType<typeof setTimeout> | undefined;
-  const frame = requestAnimationFrame(() => {
-    timer = setTimeout(run);
-  });
-  return () => {
+  const callOff = () => {
     cancelAnimationFrame(frame);
     clearTimeout(timer);
   };
+  const frame = requestAnimationFrame(() => {
+    clearTimeout(timer);
+    timer = setTimeout(run);
+  });
+  let timer = setTimeout(() => {
+    cancelAnimationFrame(frame);
+    run();
+  }, UNSEEN_MS);
+  return callOff;
 }
 
 /** Long enough that whatever a person came for is there. */
