@@ -20,7 +20,7 @@ export function putDemoYard(dir: string): void {
   const wanted = `${builtFrom} ${new Date().toISOString().slice(0, 10)}`;
   if (!existsSync(stamp) || readFileSync(stamp, 'utf8') !== wanted) {
     rmSync(SHELF, { recursive: true, force: true });
-    mkdirSync(SHELF, { recursive: true });
+    mkdirSync(SHELF, { recursive: true, mode: 0o700 });
     makeDemoYard(SHELF);
     writeFileSync(stamp, wanted);
   }

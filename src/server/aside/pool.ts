@@ -32,6 +32,8 @@ export interface SentProblem {
 interface Waiting {
   name: JobName;
   input: unknown;
+  /** Beyond what any file may take. */
+  moreMs: number;
   done: (value: unknown) => void;
   fail: (error: unknown) => void;
 }
@@ -58,10 +60,10 @@ export class Pool {
 
   constructor(private readonly limits: Limits = { mostMs: MOST_MS, mostBytes: MOST_BYTES }) {}
 
-  /** Does a job in a child process. Throws the Problem the job throws, or one that says that the file was too much. */
-  run<N extends JobName>(name: N, input: JobInput<N>): Promise<JobOutput<N>> {
+  /** Does a job in a child process; `moreMs` is what a large file may take beyond the limit. Throws the Problem the job throws, or one that says that the file was too much. */
+  run<N extends JobName>(name: N, input: JobInput<N>, moreMs = 0): Promise<JobOutput<N>> {
     return new Promise((done, fail) => {
-      this.#waiting.push({ name, input, done: done as (value: unknown) => void, fail });
+      this.#waiting.push({ name, input, moreMs, done: done as (value: unknown) => void, fail });
       this.#next();
     });
   }
@@ -139,7 +141,7 @@ export class Pool {
       this.#watch = undefined;
     }
     for (const { child, job } of busy) {
-      if (job && Date.now() - job.since > this.limits.mostMs) child.kill('SIGKILL');
+      if (job && Date.now() - job.since > this.limits.mostMs + job.work.moreMs) child.kill('SIGKILL');
       else
         void memoryOf(child.pid).then((bytes) => {
           if (bytes > this.limits.mostBytes) child.kill('SIGKILL');

@@ -75,7 +75,7 @@ const smaller: Record<Receivable, string> = {
   photo: 'A photo may have at most 40 MB. Set the camera to a smaller size and send it again.',
   recording:
     'A recording may have at most 40 MB. Record the fault alone, or set the camera to a smaller size.',
-  film: 'A film may have at most 160 MB. Set the camera to a smaller size, or leave the film on the device.',
+  film: 'A film may have at most 2 GB. Set the camera to a smaller size, or leave the film on the device.',
 };
 const tooLarge = (what: Receivable) =>
   new Problem(413, `${what}-too-large`, `The ${what} is too large`, smaller[what]);

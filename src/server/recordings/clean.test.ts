@@ -1,3 +1,6 @@
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
 import fc from 'fast-check';
 import { parseBuffer } from 'music-metadata';
 import { describe, expect, it } from 'vitest';
@@ -13,11 +16,29 @@ import {
   webm,
 } from '../../../tests/builders/recordings';
 import { Problem } from '../problems';
+import { type Bytes, FileBytes } from './bytes';
 import { cleanMp3 } from './cleanMp3';
-import { cleanMp4 } from './cleanMp4';
+import { cleanMp4 as leaveMp4 } from './cleanMp4';
 import { cleanOgg } from './cleanOgg';
 import { cleanWav } from './cleanWav';
-import { cleanWebm } from './cleanWebm';
+import { cleanWebm as leaveWebm } from './cleanWebm';
+
+/** What is left of a file in memory; the same on the disk must come to the same. */
+const left =
+  (clean: (file: Bytes) => number) =>
+  (original: Buffer): Buffer => {
+    const file = Buffer.from(original);
+    const end = clean(file);
+    const path = join(mkdtempSync(join(tmpdir(), 'zelk-clean-')), 'film');
+    writeFileSync(path, original);
+    const onDisk = new FileBytes(path);
+    onDisk.close(clean(onDisk));
+    expect(readFileSync(path).equals(file.subarray(0, end))).toBe(true);
+    rmSync(dirname(path), { recursive: true });
+    return file.subarray(0, end);
+  };
+const cleanMp4 = left(leaveMp4);
+const cleanWebm = left(leaveWebm);
 
 const SECRET = '12 Hidden Lane';
 const secret = Buffer.from(`at ${SECRET} by A. Owner`);

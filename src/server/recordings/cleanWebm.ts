@@ -1,3 +1,4 @@
+import type { Bytes } from './bytes';
 import { damaged, tellsMore } from './notPlayable';
 
 /** Element ids (RFC 8794, Matroska as WebM uses it). */
@@ -46,11 +47,10 @@ interface Element {
 }
 
 /**
- * A copy of a WebM that holds sound and picture and nothing else: tags, attachments, chapters, titles, dates and whatever is not known are made void.
- * What was cut off at its end goes. Throws a Problem when nothing in it can be played, or it has other tracks.
+ * Leaves sound and picture in a WebM and nothing else: tags, attachments, chapters, titles, dates and whatever is not known are made void.
+ * What was cut off at its end is to go. Changes the file where it lies, and gives back where it ends. Throws a Problem when nothing in it can be played, or it has other tracks.
  */
-export function cleanWebm(original: Buffer): Buffer {
-  const file = Buffer.from(original);
+export function cleanWebm(file: Bytes): number {
   const seen = { tracks: 0, blocks: 0 };
   const head = elementAt(file, 0, file.length);
   if (head?.id !== EBML || head.to === undefined) throw damaged();
@@ -59,12 +59,12 @@ export function cleanWebm(original: Buffer): Buffer {
   const end = keepWithin(file, segment.from, Math.min(segment.to ?? file.length, file.length), topOnes, seen);
   if (seen.tracks === 0 || seen.blocks === 0) throw damaged();
   tellLength(file, segment, end);
-  return file.subarray(0, end);
+  return end;
 }
 
 /** Voids what may not stand here, and gives back where the last whole element ends. */
 function keepWithin(
-  file: Buffer,
+  file: Bytes,
   from: number,
   to: number,
   allowed: ReadonlySet<number>,
@@ -87,7 +87,7 @@ function keepWithin(
       if (children) keepWithin(file, element.from, ends, children, seen);
       else if (emptied.has(id)) file.fill(0, element.from, ends);
       if (id === TRACK) seen.tracks++;
-      if (id === TRACK_TYPE && ![1, 2].includes(file[element.from] ?? 0)) throw tellsMore();
+      if (id === TRACK_TYPE && ![1, 2].includes(byteAt(file, element.from) ?? 0)) throw tellsMore();
       if (id === BLOCK || id === BLOCK_GROUP) seen.blocks++;
     }
     if (isLive || isCut) tellLength(file, element, ends);
@@ -98,7 +98,7 @@ function keepWithin(
 }
 
 /** Where the elements of a cluster that does not tell its length end: at the first that cannot be in one. */
-function endOfCluster(file: Buffer, from: number, to: number): number {
+function endOfCluster(file: Bytes, from: number, to: number): number {
   let at = from;
   while (at < to) {
     const element = elementAt(file, at, to);
@@ -109,17 +109,17 @@ function endOfCluster(file: Buffer, from: number, to: number): number {
   return at;
 }
 
-function elementAt(file: Buffer, at: number, to: number): Element | undefined {
-  const idBytes = lengthOf(file[at]);
+function elementAt(file: Bytes, at: number, to: number): Element | undefined {
+  const idBytes = lengthOf(byteAt(file, at));
   if (idBytes > 4 || at + idBytes >= to) return undefined;
   const id = file.readUIntBE(at, idBytes);
   const sizeAt = at + idBytes;
-  const sizeBytes = lengthOf(file[sizeAt]);
+  const sizeBytes = lengthOf(byteAt(file, sizeAt));
   if (sizeBytes > 8 || sizeAt + sizeBytes > to) return undefined;
-  let size = (file[sizeAt] as number) & (0xff >> sizeBytes);
+  let size = file.readUInt8(sizeAt) & (0xff >> sizeBytes);
   let isUnknown = size === 0xff >> sizeBytes;
   for (let i = 1; i < sizeBytes; i++) {
-    const byte = file[sizeAt + i] as number;
+    const byte = file.readUInt8(sizeAt + i);
     size = size * 256 + byte;
     isUnknown &&= byte === 0xff;
   }
@@ -127,34 +127,37 @@ function elementAt(file: Buffer, at: number, to: number): Element | undefined {
   return { id, at, from, to: isUnknown ? undefined : from + size };
 }
 
+const byteAt = (file: Bytes, at: number): number | undefined =>
+  at < file.length ? file.readUInt8(at) : undefined;
+
 /** Bytes of a number that tells its own length by its leading zeros; 9 for none. */
 const lengthOf = (byte: number | undefined): number => (byte ? Math.clz32(byte) - 23 : 9);
 
 /** An element of no meaning over the same bytes. */
-function makeVoid(file: Buffer, from: number, to: number): void {
+function makeVoid(file: Bytes, from: number, to: number): void {
   const length = to - from;
   file.fill(0, from, to);
   if (length < 2) throw damaged();
-  file[from] = VOID;
-  if (length - 2 <= 126) file[from + 1] = 0x80 | (length - 2);
+  file.writeUInt8(VOID, from);
+  if (length - 2 <= 126) file.writeUInt8(0x80 | (length - 2), from + 1);
   else {
-    file[from + 1] = 0x01;
+    file.writeUInt8(0x01, from + 1);
     file.writeUIntBE(length - 9, from + 3, 6);
   }
 }
 
 /** Writes the length an element has come to, in as many bytes as it had: what was made live is then read like any other. */
-function tellLength(file: Buffer, { at, from }: Element, end: number): void {
-  const sizeAt = at + lengthOf(file[at]);
+function tellLength(file: Bytes, { at, from }: Element, end: number): void {
+  const sizeAt = at + lengthOf(byteAt(file, at));
   const bytes = from - sizeAt;
   const length = end - from;
   if (length >= 2 ** (7 * bytes) - 1) {
     // No room to say it: "unknown", rather than wrong.
     file.fill(0xff, sizeAt, from);
-    file[sizeAt] = 0xff >> (bytes - 1);
+    file.writeUInt8(0xff >> (bytes - 1), sizeAt);
     return;
   }
   for (let i = bytes - 1, rest = length; i >= 0; i--, rest = Math.floor(rest / 256))
-    file[sizeAt + i] = rest % 256;
-  file[sizeAt] = (file[sizeAt] as number) | (0x80 >> (bytes - 1));
+    file.writeUInt8(rest % 256, sizeAt + i);
+  file.writeUInt8(file.readUInt8(sizeAt) | (0x80 >> (bytes - 1)), sizeAt);
 }

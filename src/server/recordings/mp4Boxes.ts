@@ -1,3 +1,4 @@
+import type { Bytes } from './bytes';
 import { damaged } from './notPlayable';
 
 /** A box of an MP4 (ISO/IEC 14496-12): where it begins, where its content does, where it ends. */
@@ -9,7 +10,7 @@ export interface Box {
 }
 
 /** The boxes that fill a stretch, none missing and nothing between them. Throws where they do not. */
-export function boxesIn(file: Buffer, from: number, to: number): Box[] {
+export function boxesIn(file: Bytes, from: number, to: number): Box[] {
   const boxes: Box[] = [];
   for (let at = from; at < to; ) {
     if (at + 8 > to) throw damaged();
@@ -25,7 +26,7 @@ export function boxesIn(file: Buffer, from: number, to: number): Box[] {
 }
 
 /** Makes a box one of no meaning and empties it: nothing moves, so that every offset in the file stays right. */
-export function blank(file: Buffer, { at, from, to }: Box): void {
+export function blank(file: Bytes, { at, from, to }: Box): void {
   file.write('free', at + 4, 'latin1');
   file.fill(0, from, to);
 }
@@ -34,7 +35,7 @@ export function blank(file: Buffer, { at, from, to }: Box): void {
 export type Allowed = { readonly [type: string]: Allowed };
 
 /** Blanks whatever is not allowed, at every depth there is; gives back what stays at the top. */
-export function keepOnly(file: Buffer, from: number, to: number, allowed: Allowed): Box[] {
+export function keepOnly(file: Bytes, from: number, to: number, allowed: Allowed): Box[] {
   const kept: Box[] = [];
   for (const box of boxesIn(file, from, to)) {
     const within = Object.hasOwn(allowed, box.type) ? allowed[box.type] : undefined;

@@ -1,14 +1,15 @@
+import type { Bytes } from './bytes';
 import type { Box } from './mp4Boxes';
 import { damaged } from './notPlayable';
 
 /** A stretch of a file. */
 export type Range = readonly [from: number, to: number];
 
-/** More samples than half a minute of anything has. */
-const MOST_SAMPLES = 1_000_000;
+/** More samples than three hours of anything have. */
+const MOST_SAMPLES = 3_000_000;
 
 /** Where the samples of a track lie, from its tables of sizes, chunks and offsets (ISO/IEC 14496-12, 8.7). */
-export function samplesOf(file: Buffer, tables: readonly Box[]): Range[] {
+export function samplesOf(file: Bytes, tables: readonly Box[]): Range[] {
   const find = (type: string) => tables.find((box) => box.type === type);
   const [sizes, chunks] = [find('stsz'), find('stsc')];
   const offsets = find('stco') ?? find('co64');
@@ -42,7 +43,7 @@ export function samplesOf(file: Buffer, tables: readonly Box[]): Range[] {
 }
 
 /** Empties stretches of a file but for what lies in any of the ranges kept. */
-export function emptyBetween(file: Buffer, stretches: readonly Box[], kept: readonly Range[]): void {
+export function emptyBetween(file: Bytes, stretches: readonly Box[], kept: readonly Range[]): void {
   const sorted = kept.toSorted((a, b) => a[0] - b[0]);
   for (const { from, to } of stretches) {
     let at = from;

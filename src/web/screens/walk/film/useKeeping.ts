@@ -9,7 +9,7 @@ export function useKeeping({ record }: OpenWalk, film: WalkFilm, file: Blob | un
   const { outbox } = useSessions();
   const cannot =
     file && file.size > LARGEST_FILM_BYTES
-      ? `The film has ${sizeWords(file.size)}; the yard keeps films of at most 160 MB. Its pictures and words are kept all the same.`
+      ? `The film has ${sizeWords(file.size)}; the yard keeps films of at most 2 GB. Its pictures and words are kept all the same.`
       : undefined;
   const keep = async (): Promise<string> => {
     if (!file) return 'The film is not on this device.';
