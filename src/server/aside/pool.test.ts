@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import sharp from 'sharp';
@@ -9,7 +9,10 @@ import { Pool } from './pool';
 
 let dir: string;
 let pool: Pool;
+/** Children of this process that are not this test's. */
+let others: ReadonlySet<number>;
 beforeEach(() => {
+  others = new Set(children());
   dir = mkdtempSync(join(tmpdir(), 'zelk-aside-'));
 });
 afterEach(() => {
@@ -61,4 +64,47 @@ describe('a file opened aside', () => {
     expect(all).toEqual(['done', 'done', 'done', 'done', 'done']);
     expect(readdirSync(dir).filter((name) => name.endsWith('.320'))).toHaveLength(5);
   });
+
+  it('is given all the time a slow machine needs: processor time counts, not the clock', async () => {
+    pool = new Pool({ mostMs: 3000, mostBytes: 1024 ** 3 });
+    const opening = codeOf(pool.run('develop', put(await jpeg(1))));
+    const child = await theChild();
+    process.kill(child, 'SIGSTOP');
+    await new Promise((later) => setTimeout(later, 4000));
+    process.kill(child, 'SIGCONT');
+    expect(await opening).toBe('done');
+  });
+
+  it('is to be tried again when the last resort of the clock comes, or the child is killed from outside', async () => {
+    pool = new Pool({ mostMs: 60_000, mostBytes: 1024 ** 3, lastMs: 1 });
+    expect(await codeOf(pool.run('develop', put(await jpeg(1))))).toBe('503 too-busy');
+    pool.stop();
+    others = new Set(children());
+    pool = new Pool();
+    const opening = codeOf(pool.run('develop', put(await jpeg(1))));
+    process.kill(await theChild(), 'SIGKILL');
+    expect(await opening).toBe('503 too-busy');
+    expect(await codeOf(pool.run('develop', put(await jpeg(1))))).toBe('done');
+  });
+
+  it('is opened once more where a child died by itself', async () => {
+    pool = new Pool();
+    const opening = codeOf(pool.run('develop', put(await jpeg(1))));
+    process.kill(await theChild(), 'SIGSEGV');
+    expect(await opening).toBe('done');
+  });
 });
+
+const children = (): number[] =>
+  readdirSync('/proc/self/task').flatMap((task) =>
+    readFileSync(`/proc/self/task/${task}/children`, 'utf8').split(' ').filter(Boolean).map(Number),
+  );
+
+/** The child that this test's pool opens something in. */
+async function theChild(): Promise<number> {
+  for (;;) {
+    const [child] = children().filter((pid) => !others.has(pid));
+    if (child) return child;
+    await new Promise((later) => setTimeout(later, 5));
+  }
+}

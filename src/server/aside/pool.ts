@@ -1,13 +1,15 @@
 import { type ChildProcess, fork } from 'node:child_process';
 import { existsSync } from 'node:fs';
-import { readFile } from 'node:fs/promises';
 import { createRequire } from 'node:module';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { Problem, type ProblemPart, unprocessable } from '../problems';
 import type { JobInput, JobName, JobOutput } from './jobTypes';
+import { memoryOf, processorMsOf } from './processOf';
 
-/** What one file of a stranger may take before it is given up. */
-const [MOST_MS, MOST_BYTES] = [15_000, 512 * 1024 * 1024] as const;
+/** What one file of a stranger may take before it is given up: processor time and memory. By the clock it may take far longer: the machine may have other things to do. */
+const [MOST_MS, MOST_BYTES, LAST_MS] = [15_000, 512 * 1024 * 1024, 180_000] as const;
+/** What opens a file and dies of it so often is not tried a third time. */
+const MOST_DEATHS = 2;
 /** So many at once: one for each core, and more only while these are held up by files that take long. */
 const [AT_ONCE, MOST_AT_ONCE, HELD_UP_MS] = [2, 4, 1500] as const;
 const LOOK_EVERY_MS = 50;
@@ -34,23 +36,38 @@ interface Waiting {
   input: unknown;
   /** Beyond what any file may take. */
   moreMs: number;
+  /** Children that died of it by themselves. */
+  deaths: number;
   done: (value: unknown) => void;
   fail: (error: unknown) => void;
 }
 
 interface Helper {
   child: ChildProcess;
-  job?: { id: number; since: number; work: Waiting };
+  job?: Job;
+}
+
+interface Job {
+  id: number;
+  since: number;
+  /** Processor time the child had taken before, once that is known. */
+  before?: number;
+  work: Waiting;
+  /** Why the child is being ended. */
+  ending?: Problem;
 }
 
 export interface Limits {
+  /** Of processor time. */
   mostMs: number;
   mostBytes: number;
+  /** By the clock. */
+  lastMs?: number;
 }
 
 /**
- * Child processes in which strangers' files are opened: pictures, recordings, walk files. What takes too long or too much memory ends there, with
- * a Problem, and nobody else waits for it.
+ * Child processes in which strangers' files are opened: pictures, recordings, walk files. What takes too much processor time or memory ends there, with a Problem that
+ * refuses it, and nobody else waits for it; where the machine is only slow, or a child was ended from outside, it says to try again.
  */
 export class Pool {
   readonly #waiting: Waiting[] = [];
@@ -63,7 +80,7 @@ export class Pool {
   /** Does a job in a child process; `moreMs` is what a large file may take beyond the limit. Throws the Problem the job throws, or one that says that the file was too much. */
   run<N extends JobName>(name: N, input: JobInput<N>, moreMs = 0): Promise<JobOutput<N>> {
     return new Promise((done, fail) => {
-      this.#waiting.push({ name, input, moreMs, done: done as (value: unknown) => void, fail });
+      this.#waiting.push({ name, input, moreMs, deaths: 0, done: done as (value: unknown) => void, fail });
       this.#next();
     });
   }
@@ -85,7 +102,11 @@ export class Pool {
       const idle = [...this.#helpers].find(({ job }) => !job) ?? this.#newHelper();
       const work = this.#waiting.shift() as Waiting;
       const id = ++this.#lastId;
-      idle.job = { id, since: Date.now(), work };
+      const job: Job = { id, since: Date.now(), work };
+      idle.job = job;
+      void processorMsOf(idle.child.pid).then((before) => {
+        if (before !== undefined) job.before = before;
+      });
       // While something is being done the process stays; an idle child keeps nobody.
       idle.child.ref();
       idle.child.channel?.ref?.();
@@ -109,14 +130,24 @@ export class Pool {
     const helper: Helper = { child };
     this.#helpers.add(helper);
     child.on('message', (answer: Answer) => this.#answered(helper, answer));
-    child.on('exit', () => {
+    child.on('exit', (_code, signal) => {
       this.#helpers.delete(helper);
-      helper.job?.work.fail(tooMuch());
+      const { job } = helper;
       delete helper.job;
+      if (job) this.#died(job, signal);
       this.#next();
     });
     child.on('error', () => undefined);
     return helper;
+  }
+
+  /** What was ended fails with why. What died by itself is opened once more: it may have been the child. */
+  #died({ work, ending }: Job, signal: NodeJS.Signals | null): void {
+    const isFromOutside = signal === 'SIGKILL' || signal === 'SIGTERM';
+    if (ending) work.fail(ending);
+    else if (isFromOutside) work.fail(tooBusy());
+    else if (++work.deaths < MOST_DEATHS) this.#waiting.unshift(work);
+    else work.fail(tooMuch());
   }
 
   #answered(helper: Helper, answer: Answer): void {
@@ -140,14 +171,19 @@ export class Pool {
       clearInterval(this.#watch);
       this.#watch = undefined;
     }
-    for (const { child, job } of busy) {
-      if (job && Date.now() - job.since > this.limits.mostMs + job.work.moreMs) child.kill('SIGKILL');
-      else
-        void memoryOf(child.pid).then((bytes) => {
-          if (bytes > this.limits.mostBytes) child.kill('SIGKILL');
-        });
-    }
+    for (const helper of busy) void this.#weigh(helper);
     this.#next();
+  }
+
+  async #weigh({ child, job }: Helper): Promise<void> {
+    if (!job) return;
+    const { mostMs, mostBytes, lastMs = LAST_MS } = this.limits;
+    const { moreMs } = job.work;
+    const [taken, bytes] = await Promise.all([processorMsOf(child.pid), memoryOf(child.pid)]);
+    const isTooMuch = (taken ?? 0) - (job.before ?? taken ?? 0) > mostMs + moreMs || bytes > mostBytes;
+    if (isTooMuch) job.ending = tooMuch();
+    else if (Date.now() - job.since > lastMs + moreMs) job.ending = tooBusy();
+    if (job.ending) child.kill('SIGKILL');
   }
 }
 
@@ -157,11 +193,13 @@ const tooMuch = () =>
     'Opening this file takes more time or memory than any photo, recording or walk needs. Send another, or save it anew and try again.',
   );
 
-/** Bytes of memory a process holds, as Linux tells; 0 where nobody does. */
-async function memoryOf(pid: number | undefined): Promise<number> {
-  const text = await readFile(`/proc/${pid}/statm`, 'utf8').catch(() => '');
-  return Number(text.split(' ')[1] ?? 0) * 4096;
-}
+const tooBusy = () =>
+  new Problem(
+    503,
+    'too-busy',
+    'Zelk’s server has too much to do',
+    'Zelk’s server has too much to do to open this now. Nothing is wrong with it: it is tried again.',
+  );
 
 /** Built, the child lies beside the server, or where `ZELK_ASIDE` says; while developing it is run as it stands. */
 const built = process.env.ZELK_ASIDE ?? fileURLToPath(new URL('./aside.js', import.meta.url));
