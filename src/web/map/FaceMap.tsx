@@ -30,6 +30,8 @@ import { PartLabels } from './PartLabels';
 import { PartPath } from './PartPath';
 import { statusWords } from './partMarks';
 import { SpotDots } from './SpotDots';
+import { PendingMark, Tick } from './SpotMarks';
+import { stripAt, THUMB_PX } from './stripAt';
 import { type StripStanding, TapeStrip } from './TapeStrip';
 import { type PartTint, TintFigures } from './TintFigures';
 import { useGlide } from './useGlide';
@@ -301,63 +303,8 @@ export const FaceMap = memo(function FaceMap(props: FaceMapProps) {
   );
 });
 
-/** So far from a strip a thumb still means it. */
-const THUMB_PX = 22;
-
-/** The strip under a thumb: the nearest, where several are. */
-function stripAt(
-  style: BodyStyle,
-  faceId: FaceId,
-  findings: readonly MapFinding[],
-  [x, y]: readonly [number, number],
-  reach: number,
-): string | undefined {
-  const near = findings.flatMap(({ id, part: partId, spot, standing }) => {
-    const part = style.parts.get(partId);
-    if (part?.face !== faceId || standing === 'dismissed') return [];
-    const [atX, atY] = pointOf(style.faces[faceId], part, spot);
-    const apart = Math.hypot(atX - x, atY - y);
-    return apart <= reach ? [{ id, apart }] : [];
-  });
-  return near.sort((a, b) => a.apart - b.apart)[0]?.id;
-}
-
 /** A stroke may begin a little beside its part: a rim's edge is hard to hit. */
 function isNear({ box }: Part, [x, y]: readonly [number, number]): boolean {
   const air = Math.max(box.width, box.height) * 0.2;
   return x > box.x - air && x < box.x + box.width + air && y > box.y - air && y < box.y + box.height + air;
-}
-
-const Tick = memo(function Tick({ x, y, size: s }: { x: number; y: number; size: number }) {
-  return (
-    <path
-      d={`M${x - s} ${y}l${s * 0.7} ${s * 0.7}l${s * 1.3} ${-s * 1.4}`}
-      className="fill-transparent stroke-clear-ink"
-      strokeWidth={s * 0.24}
-      strokeLinecap="round"
-      strokeLinejoin="round"
-      pointerEvents="none"
-    />
-  );
-});
-
-function PendingMark({
-  style,
-  faceId,
-  pending,
-  unit,
-}: Required<Pick<FaceMapProps, 'style' | 'pending'>> & { faceId: FaceId; unit: number }) {
-  const part = style.parts.get(pending.part);
-  if (part?.face !== faceId) return null;
-  const [x, y] = pointOf(style.faces[faceId], part, pending.spot);
-  return (
-    <circle
-      cx={x}
-      cy={y}
-      r={unit * 11}
-      className="fill-tape stroke-ink"
-      strokeWidth={unit * 2}
-      pointerEvents="none"
-    />
-  );
 }
