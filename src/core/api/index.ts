@@ -137,16 +137,11 @@ export {
   reportPageSchema,
   type Share,
   type SharedPage,
-  type Standing,
   type StockCounts,
-  type StockOrder,
   type StoredCheckPage,
   sharedPageSchema,
   shareSchema,
-  standingOf,
-  standings,
   stockCountsSchema,
-  stockOrders,
   storedCheckSchema,
   type WalkerRoutes,
   type WalkPage,
@@ -171,3 +166,4 @@ export {
   type WorkTold,
   walkWorkSchema,
 } from './sheetShapes';
+export { type Standing, type StockOrder, standingOf, standings, stockOrders } from './stockLists';

@@ -37,18 +37,6 @@ export const carSummarySchema = z.object({
 });
 export type CarSummary = z.output<typeof carSummarySchema>;
 
-/** How far a car of the yard has come: not walked yet, walked without a signed report, or reported. Of its newest walk. */
-export const standings = ['to-walk', 'in-hand', 'reported'] as const;
-export type Standing = (typeof standings)[number];
-
-/** Orders of the stock list: the newest first, or those that have stood longest. */
-export const stockOrders = ['newest', 'oldest'] as const;
-export type StockOrder = (typeof stockOrders)[number];
-
-/** The standing of a car with this newest walk. */
-export const standingOf = ({ walk }: CarSummary): Standing =>
-  walk ? (walk.revision === undefined ? 'in-hand' : 'reported') : 'to-walk';
-
 /** How many cars there are of each standing. */
 export const stockCountsSchema = z.object({ 'to-walk': z.int(), 'in-hand': z.int(), reported: z.int() });
 export type StockCounts = z.output<typeof stockCountsSchema>;
