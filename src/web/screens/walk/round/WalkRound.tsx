@@ -57,7 +57,8 @@ export function WalkRound({ walk }: { walk: OpenWalk }) {
   const undo = useCallback(() => act({ does: 'undo' }), [act]);
   const zoom = useCallback(() => act({ does: 'zoom' }), [act]);
   const help = useCallback(() => act({ does: 'help', isOn: true }), [act]);
-  const middle = useMemo(() => middleHere({ partHere }), [partHere]);
+  // Where a mark is best seen on a part takes longer to find than all else of a tap: it is found when somebody asks for it.
+  const middle = useCallback(() => middleHere({ partHere }), [partHere]);
   useWalkKeys({ ...actions, here, middle, face, undo, toggleClose: zoom, help, paused: isHelping });
   const isDesk = useIsDesk();
   const label = partHere ? sentence(partNameForAnyone(partHere, page.car)) : 'Stop';

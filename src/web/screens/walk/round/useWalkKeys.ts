@@ -9,7 +9,7 @@ const walkOrder: readonly FaceId[] = ['front', 'left', 'rear', 'right', 'top'];
 interface WalkKeys {
   here: PartId;
   /** Where a finding lands that is logged without pointing. */
-  middle: Spot;
+  middle: () => Spot;
 
   face: FaceId;
   setDeck: (deck: Deck) => void;
@@ -60,7 +60,7 @@ export function useWalkKeys({
       turn(walkOrder[(walkOrder.indexOf(face) + by + walkOrder.length) % walkOrder.length] as FaceId);
     return [
       { key: 'c', run: () => sayAndWalkOn({ kind: 'part-cleared', body: { part: here } }) },
-      { key: 'f', run: () => setDeck({ mode: 'kinds', part: here, spot: middle }) },
+      { key: 'f', run: () => setDeck({ mode: 'kinds', part: here, spot: middle() }) },
       { key: 'n', run: () => setDeck({ mode: 'not-seen' }) },
       { key: 'p', run: () => setDeck({ mode: 'photos' }) },
       { key: 'ArrowLeft', run: () => step(-1) },
