@@ -12,7 +12,7 @@ export const makeDemoYard = (dir: string, ...args: string[]): string =>
     stdio: 'pipe',
   }).toString();
 
-/** Puts the demo yard into an empty folder: made once with what is built, and copied from then on. */
+/** Puts the demo yard into a folder, in place of whatever is in it: made once with what is built, and copied from then on. */
 export function putDemoYard(dir: string): void {
   const builtFrom = readFileSync('dist/.built-from', 'utf8');
   const stamp = join(SHELF, STAMP);
@@ -24,5 +24,7 @@ export function putDemoYard(dir: string): void {
     makeDemoYard(SHELF);
     writeFileSync(stamp, wanted);
   }
+  rmSync(dir, { recursive: true, force: true });
+  mkdirSync(dir, { mode: 0o700 });
   cpSync(SHELF, dir, { recursive: true, filter: (from) => from !== stamp });
 }

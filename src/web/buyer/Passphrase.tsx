@@ -2,7 +2,7 @@ import { type FormEvent, useState } from 'react';
 import type { Unlocked } from '#core/api';
 import { sendJson } from '../api/client';
 import { Button } from '../components/Button';
-import { Field, inputLook } from '../components/Field';
+import { TextField } from '../components/fields';
 
 /** A link that asks for its passphrase first. */
 export function Passphrase({ path, says, onOpen }: { path: string; says: string; onOpen: () => void }) {
@@ -26,21 +26,20 @@ export function Passphrase({ path, says, onOpen }: { path: string; says: string;
       <h1 className="text-2xl">This report asks for a passphrase</h1>
       <p className="my-3">{says}</p>
       <form onSubmit={submit} className="space-y-3">
-        <Field id="passphrase" label="Passphrase" error={error}>
-          <input
-            id="passphrase"
-            type="password"
-            className={inputLook}
-            autoComplete="off"
-            value={passphrase}
-            aria-invalid={error !== undefined}
-            aria-describedby="passphrase-says"
-            onChange={(event) => {
-              setPassphrase(event.target.value);
-              setError(undefined);
-            }}
-          />
-        </Field>
+        <TextField
+          id="passphrase"
+          label="Passphrase"
+          error={error}
+          type="password"
+          autoComplete="off"
+          value={passphrase}
+          aria-invalid={error !== undefined}
+          aria-describedby="passphrase-says"
+          onChange={(event) => {
+            setPassphrase(event.target.value);
+            setError(undefined);
+          }}
+        />
         <Button type="submit" look="main" className="w-full">
           Open the report
         </Button>

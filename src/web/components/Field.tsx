@@ -14,7 +14,7 @@ export function Field({
   id: string;
   label: string;
   hint?: ReactNode;
-  error?: string;
+  error?: string | undefined;
   children: ReactNode;
 }) {
   return (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { type Decision, dayWords, decisionNames, decisions, type StoredDecision } from '#core/walk';
 import { Choice } from '../components/Choice';
-import { Field, inputLook } from '../components/Field';
+import { TextField } from '../components/fields';
 
 interface DecisionEntryProps {
   id: string;
@@ -72,43 +72,34 @@ function PromiseEntry({
         ))}
       </div>
       <div className="grid grid-cols-2 gap-2">
-        <Field id={`${id}-by`} label="Done by">
-          <input
-            id={`${id}-by`}
-            type="date"
-            className={inputLook}
-            value={stored.by ?? ''}
-            onChange={(event) => change(event.target.value || undefined, owner)}
-          />
-        </Field>
-        <Field id={`${id}-owner`} label="Who sees to it">
-          <input
-            id={`${id}-owner`}
-            className={inputLook}
-            maxLength={60}
-            autoComplete="off"
-            value={owner}
-            onChange={(event) => setOwner(event.target.value)}
-            onBlur={() => owner.trim() !== (stored.owner ?? '') && change(stored.by, owner)}
-          />
-        </Field>
+        <TextField
+          id={`${id}-by`}
+          label="Done by"
+          type="date"
+          value={stored.by ?? ''}
+          onChange={(event) => change(event.target.value || undefined, owner)}
+        />
+        <TextField
+          id={`${id}-owner`}
+          label="Who sees to it"
+          maxLength={60}
+          autoComplete="off"
+          value={owner}
+          onChange={(event) => setOwner(event.target.value)}
+          onBlur={() => owner.trim() !== (stored.owner ?? '') && change(stored.by, owner)}
+        />
       </div>
       {first && (
-        <Field
+        <TextField
           id={`${id}-why`}
           label="Why later"
           hint={`${dayWords(first)} was promised at first: the report says so, and why.`}
-        >
-          <input
-            id={`${id}-why`}
-            className={inputLook}
-            maxLength={120}
-            autoComplete="off"
-            value={why}
-            onChange={(event) => setWhy(event.target.value)}
-            onBlur={() => why.trim() !== (stored.why ?? '') && change(stored.by, owner)}
-          />
-        </Field>
+          maxLength={120}
+          autoComplete="off"
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          onBlur={() => why.trim() !== (stored.why ?? '') && change(stored.by, owner)}
+        />
       )}
     </div>
   );
@@ -134,16 +125,15 @@ function PriceEntry({
       onDecision({ is: 'buyer-chooses', price: { amount, currency: decision.price?.currency ?? currency } });
   };
   return (
-    <Field id={`${id}-price`} label={`Price, ${decision.price?.currency ?? currency}`} error={error}>
-      <input
-        id={`${id}-price`}
-        className={inputLook}
-        inputMode="numeric"
-        autoComplete="off"
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={save}
-      />
-    </Field>
+    <TextField
+      id={`${id}-price`}
+      label={`Price, ${decision.price?.currency ?? currency}`}
+      error={error}
+      inputMode="numeric"
+      autoComplete="off"
+      value={text}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={save}
+    />
   );
 }

@@ -4,7 +4,7 @@ import type { SheetTask } from '#core/api';
 import { MOST_WORK_PHOTOS } from '#core/schedule';
 import { shortDay } from '#core/wording';
 import { Button, buttonLook } from '../components/Button';
-import { Field, inputLook } from '../components/Field';
+import { TextField } from '../components/fields';
 import { useTyped } from '../components/useTyped';
 import { PHOTO_ACCEPT, photoProblem } from '../pictures/photoFiles';
 import type { SheetActions } from './sheetActions';
@@ -88,16 +88,14 @@ export function WorkSay({ task, actions, onSaid }: WorkSayProps) {
   return (
     <div className="mt-3 space-y-2 print:hidden">
       {asks && (
-        <Field id={`${id}-why`} label="Why not?">
-          <input
-            id={`${id}-why`}
-            className={inputLook}
-            maxLength={200}
-            autoComplete="off"
-            value={typed.why}
-            onChange={({ target }) => setValue((now) => ({ ...now, why: target.value }))}
-          />
-        </Field>
+        <TextField
+          id={`${id}-why`}
+          label="Why not?"
+          maxLength={200}
+          autoComplete="off"
+          value={typed.why}
+          onChange={({ target }) => setValue((now) => ({ ...now, why: target.value }))}
+        />
       )}
       <Pictures
         photos={typed.photos}

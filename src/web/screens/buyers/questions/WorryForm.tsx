@@ -9,6 +9,7 @@ import { sentence } from '#core/wording';
 import { sendJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { SelectField, TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import type { OpenWalk } from '../../../sync/useWalk';
 
@@ -51,26 +52,24 @@ export function WorryForm({ walk }: { walk: OpenWalk }) {
       <p className="text-soft">
         From a call or a mail: the walk asks for it at that part, and the report answers it first.
       </p>
-      <Field id="worry-part" label="Where">
-        <select
-          id="worry-part"
-          className={inputLook}
-          value={part}
-          onChange={(event) => setPart(event.target.value)}
-        >
-          <option value="">The whole car</option>
-          {routeOf(state, style).flatMap((stop) => {
-            const found = style.parts.get(stop.part);
-            return found ? (
-              <option key={stop.part} value={stop.part}>
-                {sentence(partNameForAnyone(found, page.car))}
-              </option>
-            ) : (
-              []
-            );
-          })}
-        </select>
-      </Field>
+      <SelectField
+        id="worry-part"
+        label="Where"
+        value={part}
+        onChange={(event) => setPart(event.target.value)}
+      >
+        <option value="">The whole car</option>
+        {routeOf(state, style).flatMap((stop) => {
+          const found = style.parts.get(stop.part);
+          return found ? (
+            <option key={stop.part} value={stop.part}>
+              {sentence(partNameForAnyone(found, page.car))}
+            </option>
+          ) : (
+            []
+          );
+        })}
+      </SelectField>
       <Field id="worry" label="What worries them" error={error}>
         <textarea
           id="worry"
@@ -86,16 +85,14 @@ export function WorryForm({ walk }: { walk: OpenWalk }) {
           }}
         />
       </Field>
-      <Field id="worry-from" label="Whose, for the yard alone">
-        <input
-          id="worry-from"
-          className={inputLook}
-          maxLength={80}
-          autoComplete="off"
-          value={from}
-          onChange={(event) => setFrom(event.target.value)}
-        />
-      </Field>
+      <TextField
+        id="worry-from"
+        label="Whose, for the yard alone"
+        maxLength={80}
+        autoComplete="off"
+        value={from}
+        onChange={(event) => setFrom(event.target.value)}
+      />
       {send.error && <Notice look="warn">{send.error.message}</Notice>}
       <Button type="submit" look="tape" className="w-full" disabled={send.isPending}>
         Note it

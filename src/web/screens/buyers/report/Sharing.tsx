@@ -8,7 +8,7 @@ import { ADDRESSEE_WANTED, addressee } from '#core/messages';
 import { sendJson } from '../../../api/client';
 import { Button, buttonLook } from '../../../components/Button';
 import { EraseForGood } from '../../../components/EraseForGood';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField, TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { If } from '../../../people/If';
 import { localDay, localMoment } from '../../../words/times';
@@ -71,56 +71,48 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
       <div className="mx-auto max-w-3xl space-y-3 p-4">
         <form onSubmit={submit} className="flex flex-wrap items-end gap-2">
           <div className="min-w-48 flex-1">
-            <Field id="label" label="Link for">
-              <input
-                id="label"
-                className={inputLook}
-                maxLength={80}
-                autoComplete="off"
-                value={label}
-                onChange={(event) => setLabel(event.target.value)}
-              />
-            </Field>
+            <TextField
+              id="label"
+              label="Link for"
+              maxLength={80}
+              autoComplete="off"
+              value={label}
+              onChange={(event) => setLabel(event.target.value)}
+            />
           </div>
           <div className="w-36">
-            <Field id="days" label="Opens for">
-              <select
-                id="days"
-                className={inputLook}
-                value={days}
-                onChange={(event) => setDays(event.target.value)}
-              >
-                <option value="7">a week</option>
-                <option value="30">a month</option>
-                <option value="90">three months</option>
-                <option value="">no end</option>
-              </select>
-            </Field>
+            <SelectField
+              id="days"
+              label="Opens for"
+              value={days}
+              onChange={(event) => setDays(event.target.value)}
+            >
+              <option value="7">a week</option>
+              <option value="30">a month</option>
+              <option value="90">three months</option>
+              <option value="">no end</option>
+            </SelectField>
           </div>
           <div className="min-w-44 flex-1">
-            <Field id="share-passphrase" label="Passphrase, if wanted">
-              <input
-                id="share-passphrase"
-                className={inputLook}
-                maxLength={200}
-                autoComplete="off"
-                value={passphrase}
-                onChange={(event) => setPassphrase(event.target.value)}
-              />
-            </Field>
+            <TextField
+              id="share-passphrase"
+              label="Passphrase, if wanted"
+              maxLength={200}
+              autoComplete="off"
+              value={passphrase}
+              onChange={(event) => setPassphrase(event.target.value)}
+            />
           </div>
           <div className="min-w-56 flex-1">
-            <Field id="send-to" label="Send it to, if wanted">
-              <input
-                id="send-to"
-                className={inputLook}
-                maxLength={200}
-                autoComplete="off"
-                placeholder="Mail address or telephone"
-                value={to}
-                onChange={(event) => setTo(event.target.value)}
-              />
-            </Field>
+            <TextField
+              id="send-to"
+              label="Send it to, if wanted"
+              maxLength={200}
+              autoComplete="off"
+              placeholder="Mail address or telephone"
+              value={to}
+              onChange={(event) => setTo(event.target.value)}
+            />
           </div>
           <Button type="submit" look="main" disabled={make.isPending}>
             {to.trim() ? <Send aria-hidden size={20} /> : <Link2 aria-hidden size={20} />}

@@ -21,6 +21,7 @@ import {
 import { sendJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { RestoredNote } from '../../../components/RestoredNote';
 import { useTyped } from '../../../components/useTyped';
@@ -122,20 +123,18 @@ export function CarForm({ car }: { car?: Car }) {
     label: string,
     options: readonly (readonly [string, string])[],
   ) => (
-    <Field id={field} label={label}>
-      <select
-        id={field}
-        className={inputLook}
-        value={values[field]}
-        onChange={(event) => change({ [field]: event.target.value })}
-      >
-        {options.map(([value, name]) => (
-          <option key={value} value={value}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </Field>
+    <SelectField
+      id={field}
+      label={label}
+      value={values[field]}
+      onChange={(event) => change({ [field]: event.target.value })}
+    >
+      {options.map(([value, name]) => (
+        <option key={value} value={value}>
+          {name}
+        </option>
+      ))}
+    </SelectField>
   );
   const same = (list: readonly string[]) => list.map((value) => [value, value] as const);
 
@@ -182,26 +181,25 @@ export function CarForm({ car }: { car?: Car }) {
       </fieldset>
       <fieldset className="grid gap-4 sm:grid-cols-3">
         <legend className="mb-2 text-lg font-bold">Where it is used</legend>
-        <Field id="country" label="Country" hint="Decides the words and the side names.">
-          <select
-            id="country"
-            className={inputLook}
-            value={country}
-            onChange={(event) => {
-              const chosen = event.target.value as Country;
-              change({
-                country: chosen,
-                steering: countries[chosen].drivesOn === 'left' ? 'right' : 'left',
-              });
-            }}
-          >
-            {countryCodes.map((code) => (
-              <option key={code} value={code}>
-                {countryOf(code).name}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <SelectField
+          id="country"
+          label="Country"
+          hint="Decides the words and the side names."
+          value={country}
+          onChange={(event) => {
+            const chosen = event.target.value as Country;
+            change({
+              country: chosen,
+              steering: countries[chosen].drivesOn === 'left' ? 'right' : 'left',
+            });
+          }}
+        >
+          {countryCodes.map((code) => (
+            <option key={code} value={code}>
+              {countryOf(code).name}
+            </option>
+          ))}
+        </SelectField>
         {select('steering', 'Steering wheel', [
           ['left', 'on the left'],
           ['right', 'on the right'],

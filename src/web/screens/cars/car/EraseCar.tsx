@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import type { CarErasing } from '#core/api';
 import { getJson, sendJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 
 /** Erases a car for good, once it is said what goes with it and the stock number was typed. */
@@ -35,15 +35,13 @@ export function EraseCar({ car }: { car: string }) {
   return (
     <form onSubmit={submit} className="space-y-3">
       <WhatGoes {...goes.data} />
-      <Field id="erase-stock" label={`Type ${goes.data.stockNumber} to erase it`}>
-        <input
-          id="erase-stock"
-          className={inputLook}
-          autoComplete="off"
-          value={typed}
-          onChange={(event) => setTyped(event.target.value)}
-        />
-      </Field>
+      <TextField
+        id="erase-stock"
+        label={`Type ${goes.data.stockNumber} to erase it`}
+        autoComplete="off"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+      />
       {erase.error && <Notice look="warn">{erase.error.message}</Notice>}
       <Button look="warn" type="submit" disabled={erase.isPending || typed.trim() === ''}>
         <Trash2 aria-hidden size={20} /> {erase.isPending ? 'Erasing…' : 'Erase it for good'}

@@ -2,7 +2,7 @@ import { useQueries, useQuery } from '@tanstack/react-query';
 import { useParams, useSearchParams } from 'react-router';
 import type { CarPage, WalkPage } from '#core/api';
 import { getJson } from '../../../api/client';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { Bar } from '../../../shell/Bar';
 import { localMoment } from '../../../words/times';
@@ -49,20 +49,18 @@ function Chosen({ page }: { page: CarPage }) {
   const [before, after] = loads.map((load) => load.data) as [WalkPage | undefined, WalkPage | undefined];
   const failed = loads.find((load) => load.error)?.error;
   const choice = (id: 'from' | 'to', label: string, value: string) => (
-    <Field id={id} label={label}>
-      <select
-        id={id}
-        className={inputLook}
-        value={value}
-        onChange={(event) => setChosen({ from, to, [id]: event.target.value }, { replace: true })}
-      >
-        {walks.map((walk) => (
-          <option key={walk.id} value={walk.id}>
-            {localMoment(walk.begunAt)}, {walk.findings} findings
-          </option>
-        ))}
-      </select>
-    </Field>
+    <SelectField
+      id={id}
+      label={label}
+      value={value}
+      onChange={(event) => setChosen({ from, to, [id]: event.target.value }, { replace: true })}
+    >
+      {walks.map((walk) => (
+        <option key={walk.id} value={walk.id}>
+          {localMoment(walk.begunAt)}, {walk.findings} findings
+        </option>
+      ))}
+    </SelectField>
   );
   return (
     <>

@@ -5,6 +5,7 @@ import { type Job, minorUnits, moneyWords } from '#core/plan';
 import { decisionLine, type StoredDecision } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import type { OpenWalk } from '../../../sync/useWalk';
 import { agreedFacts, askedFor } from './agreed';
 
@@ -58,16 +59,14 @@ export function AgreeJob({ job, faults, walk, currency }: AgreeJobProps) {
         In the record: <span className="font-bold">{[...decided].join('; ')}</span>.
       </p>
       <div className="grid gap-2 sm:grid-cols-2">
-        <Field id={`owner-${job.id}`} label="Who sees to it, if known">
-          <input
-            id={`owner-${job.id}`}
-            className={inputLook}
-            maxLength={60}
-            autoComplete="off"
-            value={owner}
-            onChange={(event) => setOwner(event.target.value)}
-          />
-        </Field>
+        <TextField
+          id={`owner-${job.id}`}
+          label="Who sees to it, if known"
+          maxLength={60}
+          autoComplete="off"
+          value={owner}
+          onChange={(event) => setOwner(event.target.value)}
+        />
         <Field id={`by-${job.id}`} label="By when, if known" {...(error && { error })}>
           <input
             id={`by-${job.id}`}
@@ -84,16 +83,15 @@ export function AgreeJob({ job, faults, walk, currency }: AgreeJobProps) {
         </Field>
       </div>
       {isLater && (
-        <Field id={`why-${job.id}`} label="Why later than was promised" hint="The report says so.">
-          <input
-            id={`why-${job.id}`}
-            className={inputLook}
-            maxLength={120}
-            autoComplete="off"
-            value={why}
-            onChange={(event) => setWhy(event.target.value)}
-          />
-        </Field>
+        <TextField
+          id={`why-${job.id}`}
+          label="Why later than was promised"
+          hint="The report says so."
+          maxLength={120}
+          autoComplete="off"
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+        />
       )}
       <div className="flex flex-wrap gap-2">
         <Button look="tape" onClick={promise}>

@@ -5,7 +5,7 @@ import { v4 as newId } from 'uuid';
 import { type CrewSet, crewSchema } from '#core/schedule';
 import { sendJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { RestoredNote } from '../../../components/RestoredNote';
 import { useTyped } from '../../../components/useTyped';
@@ -89,19 +89,18 @@ export function CrewForm({ crew }: { crew: CrewSet }) {
       >
         <Plus aria-hidden size={20} /> Add somebody
       </Button>
-      <Field id="closed" label="Days on which nobody works" hint="Like 2026-12-25, 2026-12-26">
-        <input
-          id="closed"
-          className={inputLook}
-          autoComplete="off"
-          value={closed}
-          aria-describedby="closed-says"
-          onChange={({ target }) => {
-            setClosed(target.value);
-            setError(undefined);
-          }}
-        />
-      </Field>
+      <TextField
+        id="closed"
+        label="Days on which nobody works"
+        hint="Like 2026-12-25, 2026-12-26"
+        autoComplete="off"
+        value={closed}
+        aria-describedby="closed-says"
+        onChange={({ target }) => {
+          setClosed(target.value);
+          setError(undefined);
+        }}
+      />
       {error && <Notice look="warn">{error} Nothing was saved; what you typed is still here.</Notice>}
       {save.error && <Notice look="warn">{save.error.message}</Notice>}
       <Button type="submit" look="main" className="w-full sm:w-auto" disabled={save.isPending}>

@@ -3,7 +3,7 @@ import { type Trade, tradeIds, tradeNames } from '#core/plan';
 import type { CrewSet } from '#core/schedule';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 
 type Member = CrewSet['members'][number];
 
@@ -28,16 +28,14 @@ export function MemberFields({ member, onChange, onRemove }: MemberFieldsProps) 
   return (
     <div className="space-y-3">
       <div className="grid gap-3 sm:grid-cols-[1fr_14rem_8rem]">
-        <Field id={field('name')} label="Name">
-          <input
-            id={field('name')}
-            className={inputLook}
-            maxLength={60}
-            autoComplete="off"
-            value={name}
-            onChange={({ target }) => onChange({ ...member, name: target.value })}
-          />
-        </Field>
+        <TextField
+          id={field('name')}
+          label="Name"
+          maxLength={60}
+          autoComplete="off"
+          value={name}
+          onChange={({ target }) => onChange({ ...member, name: target.value })}
+        />
         <Choice
           legend="How they work"
           value={is}
@@ -45,25 +43,21 @@ export function MemberFields({ member, onChange, onRemove }: MemberFieldsProps) 
           onChange={(value) => onChange({ ...member, is: value })}
         />
         {is === 'keeps' ? (
-          <Field id={field('cars')} label="Cars at once">
-            <input
-              id={field('cars')}
-              className={inputLook}
-              inputMode="numeric"
-              value={cars ?? 1}
-              onChange={({ target }) => onChange({ ...member, cars: Math.max(1, whole(target.value)) })}
-            />
-          </Field>
+          <TextField
+            id={field('cars')}
+            label="Cars at once"
+            inputMode="numeric"
+            value={cars ?? 1}
+            onChange={({ target }) => onChange({ ...member, cars: Math.max(1, whole(target.value)) })}
+          />
         ) : (
-          <Field id={field('minutes')} label="Minutes a day">
-            <input
-              id={field('minutes')}
-              className={inputLook}
-              inputMode="numeric"
-              value={minutes}
-              onChange={({ target }) => onChange({ ...member, minutes: whole(target.value) })}
-            />
-          </Field>
+          <TextField
+            id={field('minutes')}
+            label="Minutes a day"
+            inputMode="numeric"
+            value={minutes}
+            onChange={({ target }) => onChange({ ...member, minutes: whole(target.value) })}
+          />
         )}
       </div>
       <fieldset>

@@ -15,6 +15,7 @@ import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { Fold } from '../../../components/Fold';
+import { SelectField } from '../../../components/fields';
 import { useTyped } from '../../../components/useTyped';
 import { sureWords } from '../../cars/plan/planWords';
 
@@ -63,34 +64,30 @@ export function OwnRuleForm({ taken, isSaving, onRule }: OwnRuleFormProps) {
     <Fold title="Add a rule" isOpen={isRestored}>
       <form onSubmit={submit} noValidate className="space-y-4 border-l-8 border-accent pl-3">
         <div className="grid gap-3 sm:grid-cols-2">
-          <Field id="own-cure" label="What is done">
-            <select
-              id="own-cure"
-              className={inputLook}
-              value={value.cure}
-              onChange={({ target }) => change({ cure: target.value as Cure })}
-            >
-              {cures.map((cure) => (
-                <option key={cure} value={cure}>
-                  {cureName(cure, 'uk')}
-                </option>
-              ))}
-            </select>
-          </Field>
-          <Field id="own-sure" label="How sure">
-            <select
-              id="own-sure"
-              className={inputLook}
-              value={value.sure}
-              onChange={({ target }) => change({ sure: target.value as typeof value.sure })}
-            >
-              {surenesses.map((sure) => (
-                <option key={sure} value={sure}>
-                  {sureWords[sure]}
-                </option>
-              ))}
-            </select>
-          </Field>
+          <SelectField
+            id="own-cure"
+            label="What is done"
+            value={value.cure}
+            onChange={({ target }) => change({ cure: target.value as Cure })}
+          >
+            {cures.map((cure) => (
+              <option key={cure} value={cure}>
+                {cureName(cure, 'uk')}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField
+            id="own-sure"
+            label="How sure"
+            value={value.sure}
+            onChange={({ target }) => change({ sure: target.value as typeof value.sure })}
+          >
+            {surenesses.map((sure) => (
+              <option key={sure} value={sure}>
+                {sureWords[sure]}
+              </option>
+            ))}
+          </SelectField>
         </div>
         <Field id="own-kind" label="For which kinds of fault" {...(errors.kinds && { error: errors.kinds })}>
           <select

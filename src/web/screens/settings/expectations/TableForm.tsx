@@ -13,6 +13,7 @@ import {
 } from '#core/judge';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 import { RestoredNote } from '../../../components/RestoredNote';
 import { useTyped } from '../../../components/useTyped';
 import { readUsual } from './readUsual';
@@ -71,20 +72,18 @@ export function TableForm({ page, mayChange, isSaving, onSave }: TableFormProps)
   return (
     <form onSubmit={submit} noValidate className="space-y-3">
       <div className="max-w-md">
-        <Field id="measure" label="What is counted">
-          <select
-            id="measure"
-            className={inputLook}
-            value={measure}
-            onChange={({ target }) => setMeasure(target.value as MeasureId)}
-          >
-            {measureIds.map((id) => (
-              <option key={id} value={id}>
-                {measureName(id, 'uk')}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <SelectField
+          id="measure"
+          label="What is counted"
+          value={measure}
+          onChange={({ target }) => setMeasure(target.value as MeasureId)}
+        >
+          {measureIds.map((id) => (
+            <option key={id} value={id}>
+              {measureName(id, 'uk')}
+            </option>
+          ))}
+        </SelectField>
       </div>
       {isRestored && isTyped && (
         <RestoredNote

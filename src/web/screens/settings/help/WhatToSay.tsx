@@ -4,8 +4,8 @@ import { phrasesIn, type TaughtWord, tables } from '#core/speech';
 import { sentence } from '#core/wording';
 import { sendJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
 import { Fold } from '../../../components/Fold';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { useTaughtWords } from '../../../heard/useTaughtWords';
 import { Bar } from '../../../shell/Bar';
@@ -58,17 +58,15 @@ export function WhatToSay() {
           ))}
         </ul>
         <OwnWords />
-        <Field id={id} label="Look up a word">
-          <input
-            id={id}
-            className={inputLook}
-            value={wanted}
-            autoComplete="off"
-            autoCapitalize="none"
-            aria-describedby={`${id}-says`}
-            onChange={(event) => setWanted(event.target.value)}
-          />
-        </Field>
+        <TextField
+          id={id}
+          label="Look up a word"
+          value={wanted}
+          autoComplete="off"
+          autoCapitalize="none"
+          aria-describedby={`${id}-says`}
+          onChange={(event) => setWanted(event.target.value)}
+        />
         {sought.length > 1 ? <Found sought={sought} /> : <AllWords />}
       </main>
     </>

@@ -7,6 +7,7 @@ import { passwordProblem, roleNames } from '#core/people';
 import { sendJson } from '../../../api/client';
 import { Button, buttonLook } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { deviceName } from '../../../device/deviceName';
 import { useEntering } from './useEntering';
@@ -99,16 +100,14 @@ function NewHere({ token, address }: { token: string; address: OneTimePage }) {
           : `${address.yard} asked you in, for “${roleNames[address.role ?? 'walk'].name}”: ${roleNames[address.role ?? 'walk'].does}.`}
       </p>
       {isFirst && (
-        <Field id="name" label="Your name, as it signs reports">
-          <input
-            id="name"
-            className={inputLook}
-            autoComplete="name"
-            maxLength={60}
-            value={name}
-            onChange={(event) => setName(event.target.value)}
-          />
-        </Field>
+        <TextField
+          id="name"
+          label="Your name, as it signs reports"
+          autoComplete="name"
+          maxLength={60}
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
       )}
       <Field
         id="password"

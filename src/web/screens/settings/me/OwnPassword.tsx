@@ -2,6 +2,7 @@ import { type FormEvent, useState } from 'react';
 import { passwordProblem } from '#core/people';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { useMe } from '../../../people/me';
 import { useEntering } from './useEntering';
@@ -34,16 +35,14 @@ export function OwnPassword() {
       {change.isSuccess && (
         <Notice>The password is changed. Every other device was signed out, and PINs are gone.</Notice>
       )}
-      <Field id="password" label="So far">
-        <input
-          id="password"
-          type="password"
-          className={inputLook}
-          autoComplete="current-password"
-          value={password}
-          onChange={(event) => setPassword(event.target.value)}
-        />
-      </Field>
+      <TextField
+        id="password"
+        label="So far"
+        type="password"
+        autoComplete="current-password"
+        value={password}
+        onChange={(event) => setPassword(event.target.value)}
+      />
       <Field
         id="fresh"
         label="From now on"

@@ -3,6 +3,7 @@ import { type FormEvent, useEffect, useState } from 'react';
 import type { Me } from '#core/api';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { deviceName } from '../../../device/deviceName';
 import { useOutbox } from '../../../sync/SyncContext';
@@ -85,16 +86,14 @@ function ByPassword() {
   };
   return (
     <form onSubmit={submit} className="space-y-3">
-      <Field id="name" label="Name">
-        <input
-          id="name"
-          className={inputLook}
-          autoComplete="username"
-          autoCapitalize="words"
-          value={name}
-          onChange={(event) => setName(event.target.value)}
-        />
-      </Field>
+      <TextField
+        id="name"
+        label="Name"
+        autoComplete="username"
+        autoCapitalize="words"
+        value={name}
+        onChange={(event) => setName(event.target.value)}
+      />
       <Field id="password" label="Password" {...(enter.error && { error: enter.error.message })}>
         <input
           id="password"

@@ -7,6 +7,7 @@ import { sendJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { Fold } from '../../../components/Fold';
+import { SelectField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { RestoredNote } from '../../../components/RestoredNote';
 import { useTyped } from '../../../components/useTyped';
@@ -109,20 +110,18 @@ export function PricesForm({ page }: { page: PricesPage }) {
         {cures.map((cure) => (
           <Fold key={cure} title={cureName(cure, 'uk')}>
             <div className="grid grid-cols-2 gap-3 pb-4 sm:grid-cols-4">
-              <Field id={`${cure}.trade`} label="Done by">
-                <select
-                  id={`${cure}.trade`}
-                  className={inputLook}
-                  value={draft[`${cure}.trade`]}
-                  onChange={({ target }) => fields.set(`${cure}.trade`, target.value)}
-                >
-                  {tradeIds.map((trade) => (
-                    <option key={trade} value={trade}>
-                      {tradeNames[trade]}
-                    </option>
-                  ))}
-                </select>
-              </Field>
+              <SelectField
+                id={`${cure}.trade`}
+                label="Done by"
+                value={draft[`${cure}.trade`]}
+                onChange={({ target }) => fields.set(`${cure}.trade`, target.value)}
+              >
+                {tradeIds.map((trade) => (
+                  <option key={trade} value={trade}>
+                    {tradeNames[trade]}
+                  </option>
+                ))}
+              </SelectField>
               <PriceField {...fields} name={`${cure}.setUp`} label="Setting up, min" inputMode="numeric" />
               <span className="hidden sm:col-span-2 sm:block" />
               {sizeClasses.map((size) => (

@@ -11,7 +11,7 @@ import {
 import { estimateSeconds, type Pace } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { AreaOrder } from './AreaOrder';
 import { ExtraStops } from './ExtraStops';
 import { RoutePlan } from './RoutePlan';
@@ -43,19 +43,18 @@ export function RouteEditor({ rule: kept, style, pace, onKeep, onDone }: RouteEd
   };
   return (
     <section aria-label="Route editor" className="space-y-4">
-      <Field id="route-name" label="Name" error={error}>
-        <input
-          id="route-name"
-          className={inputLook}
-          value={name}
-          maxLength={60}
-          autoComplete="off"
-          aria-invalid={error !== undefined}
-          aria-describedby="route-name-says"
-          onChange={(event) => setName(event.target.value)}
-          onBlur={() => name !== rule.name && change({ name })}
-        />
-      </Field>
+      <TextField
+        id="route-name"
+        label="Name"
+        error={error}
+        value={name}
+        maxLength={60}
+        autoComplete="off"
+        aria-invalid={error !== undefined}
+        aria-describedby="route-name-says"
+        onChange={(event) => setName(event.target.value)}
+        onBlur={() => name !== rule.name && change({ name })}
+      />
       <div className="grid gap-4 sm:grid-cols-[18rem_1fr]">
         <div>
           <p className="mb-1 text-sm font-bold text-soft">Start at</p>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import type { BoardPage } from '#core/api';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField, TextField } from '../../../components/fields';
 import { type BoardTask, dayName } from './boardWeek';
 import type { Board } from './useBoard';
 
@@ -77,43 +77,32 @@ export function TaskPanel({ task, board, move, onClose }: TaskPanelProps) {
         }}
       >
         {able.length > 1 && (
-          <Field id="to-crew" label="Who">
-            <select
-              id="to-crew"
-              className={inputLook}
-              value={crew}
-              onChange={({ target }) => setCrew(target.value)}
-            >
-              {able.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </select>
-          </Field>
+          <SelectField id="to-crew" label="Who" value={crew} onChange={({ target }) => setCrew(target.value)}>
+            {able.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </SelectField>
         )}
-        <Field id="to-day" label="Day">
-          <input
-            id="to-day"
-            type="date"
-            className={inputLook}
-            min={board.days[0]}
-            max={board.days.at(-1)}
-            value={day}
-            onChange={({ target }) => setDay(target.value)}
-          />
-        </Field>
-        <Field id="to-half" label="When">
-          <select
-            id="to-half"
-            className={inputLook}
-            value={half}
-            onChange={({ target }) => setHalf(target.value === '1' ? '1' : '0')}
-          >
-            <option value="0">Morning</option>
-            <option value="1">Afternoon</option>
-          </select>
-        </Field>
+        <TextField
+          id="to-day"
+          label="Day"
+          type="date"
+          min={board.days[0]}
+          max={board.days.at(-1)}
+          value={day}
+          onChange={({ target }) => setDay(target.value)}
+        />
+        <SelectField
+          id="to-half"
+          label="When"
+          value={half}
+          onChange={({ target }) => setHalf(target.value === '1' ? '1' : '0')}
+        >
+          <option value="0">Morning</option>
+          <option value="1">Afternoon</option>
+        </SelectField>
         <Button type="submit" look="tape" disabled={move.isPending || able.length === 0}>
           Put it there
         </Button>

@@ -6,7 +6,7 @@ import { shortDay } from '#core/wording';
 import { getJson, sendJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
 import { CopyButton } from '../../../components/CopyButton';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { HandoverCode } from '../../../components/HandoverCode';
 import { Notice } from '../../../components/Notice';
 import { useTyped } from '../../../components/useTyped';
@@ -62,27 +62,23 @@ export function TradeLinksOf({ crew }: { crew: { id: string; name: string } }) {
         }}
       >
         <div className="min-w-40 flex-1">
-          <Field id={`${id}-label`} label="Whom it is for">
-            <input
-              id={`${id}-label`}
-              className={inputLook}
-              maxLength={60}
-              autoComplete="off"
-              value={value.label}
-              onChange={({ target }) => setValue((now) => ({ ...now, label: target.value }))}
-            />
-          </Field>
+          <TextField
+            id={`${id}-label`}
+            label="Whom it is for"
+            maxLength={60}
+            autoComplete="off"
+            value={value.label}
+            onChange={({ target }) => setValue((now) => ({ ...now, label: target.value }))}
+          />
         </div>
         <div className="w-28">
-          <Field id={`${id}-days`} label="Opens for days">
-            <input
-              id={`${id}-days`}
-              className={inputLook}
-              inputMode="numeric"
-              value={value.days}
-              onChange={({ target }) => setValue((now) => ({ ...now, days: target.value }))}
-            />
-          </Field>
+          <TextField
+            id={`${id}-days`}
+            label="Opens for days"
+            inputMode="numeric"
+            value={value.days}
+            onChange={({ target }) => setValue((now) => ({ ...now, days: target.value }))}
+          />
         </div>
         <Button type="submit" look="tape" disabled={make.isPending}>
           <Link2 aria-hidden size={18} /> Make a link

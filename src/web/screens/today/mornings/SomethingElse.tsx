@@ -3,7 +3,7 @@ import { type Corner, corners, dropPlaces } from '#core/diary';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { useTyped } from '../../../components/useTyped';
 import { cornerWords } from '../../../diary/lookWords';
 import type { Seen } from '../../../diary/useMornings';
@@ -139,31 +139,27 @@ export function SomethingElse({ car, onSave, onBack }: SomethingElseProps) {
         <Corners legend="Which?" chosen={seen.losing ?? []} onChange={(losing) => change({ losing })} />
       )}
       <div className="grid grid-cols-[7rem_1fr] gap-2">
-        <Field id="volts" label="Battery, V">
-          <input
-            id="volts"
-            className={inputLook}
-            inputMode="decimal"
-            autoComplete="off"
-            value={volts}
-            aria-describedby="volts-says"
-            onChange={({ target }) => {
-              typed.setValue((now) => ({ ...now, volts: target.value }));
-              setError(undefined);
-            }}
-          />
-        </Field>
-        <Field id="morning-note" label="Note, for the yard">
-          <input
-            id="morning-note"
-            className={inputLook}
-            maxLength={200}
-            autoComplete="off"
-            value={note}
-            aria-describedby="morning-note-says"
-            onChange={({ target }) => typed.setValue((now) => ({ ...now, note: target.value }))}
-          />
-        </Field>
+        <TextField
+          id="volts"
+          label="Battery, V"
+          inputMode="decimal"
+          autoComplete="off"
+          value={volts}
+          aria-describedby="volts-says"
+          onChange={({ target }) => {
+            typed.setValue((now) => ({ ...now, volts: target.value }));
+            setError(undefined);
+          }}
+        />
+        <TextField
+          id="morning-note"
+          label="Note, for the yard"
+          maxLength={200}
+          autoComplete="off"
+          value={note}
+          aria-describedby="morning-note-says"
+          onChange={({ target }) => typed.setValue((now) => ({ ...now, note: target.value }))}
+        />
       </div>
       <MorningPhotos
         photos={seen.photos ?? []}

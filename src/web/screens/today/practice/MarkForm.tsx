@@ -13,6 +13,7 @@ import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
 import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 
 interface MarkFormProps {
   number: number;
@@ -71,23 +72,21 @@ export function MarkForm({ number, mark, onChange, onTakeOut }: MarkFormProps) {
       />
       {mark.is === 'fault' && (
         <>
-          <Field id="practice-kind" label="Its kind">
-            <select
-              id="practice-kind"
-              className={inputLook}
-              value={mark.kind ?? ''}
-              onChange={({ target }) =>
-                onChange({ kind: (target.value || undefined) as FindingKind | undefined })
-              }
-            >
-              <option value="">Choose</option>
-              {kinds.map((kind) => (
-                <option key={kind} value={kind}>
-                  {findingKindName(kind, 'uk')}
-                </option>
-              ))}
-            </select>
-          </Field>
+          <SelectField
+            id="practice-kind"
+            label="Its kind"
+            value={mark.kind ?? ''}
+            onChange={({ target }) =>
+              onChange({ kind: (target.value || undefined) as FindingKind | undefined })
+            }
+          >
+            <option value="">Choose</option>
+            {kinds.map((kind) => (
+              <option key={kind} value={kind}>
+                {findingKindName(kind, 'uk')}
+              </option>
+            ))}
+          </SelectField>
           <Field id="practice-size" label="Longest side, mm" {...(error && { error })}>
             <input
               id="practice-size"

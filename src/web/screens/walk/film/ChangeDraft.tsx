@@ -6,6 +6,7 @@ import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
 import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 import type { OpenWalk } from '../../../sync/useWalk';
 
 interface ChangeDraftProps {
@@ -82,37 +83,33 @@ function PartAndKind({
   const parts = [...style.parts.values()].toSorted((a, b) => name(a).localeCompare(name(b)));
   return (
     <>
-      <Field id={`${id}-part`} label="Part">
-        <select
-          id={`${id}-part`}
-          className={inputLook}
-          value={partId}
-          onChange={({ target }) => setPart(target.value)}
+      <SelectField
+        id={`${id}-part`}
+        label="Part"
+        value={partId}
+        onChange={({ target }) => setPart(target.value)}
+      >
+        <option value="">Choose a part</option>
+        {parts.map((each) => (
+          <option key={each.id} value={each.id}>
+            {name(each)}
+          </option>
+        ))}
+      </SelectField>
+      {draft.is === 'finding' && (
+        <SelectField
+          id={`${id}-kind`}
+          label="What is wrong"
+          value={kinds.includes(kind as FindingKind) ? kind : ''}
+          onChange={({ target }) => setKind(target.value as FindingKind)}
         >
-          <option value="">Choose a part</option>
-          {parts.map((each) => (
-            <option key={each.id} value={each.id}>
-              {name(each)}
+          <option value="">Choose a fault</option>
+          {kinds.map((each) => (
+            <option key={each} value={each}>
+              {findingKindName(each, vocabularyOf(page.car))}
             </option>
           ))}
-        </select>
-      </Field>
-      {draft.is === 'finding' && (
-        <Field id={`${id}-kind`} label="What is wrong">
-          <select
-            id={`${id}-kind`}
-            className={inputLook}
-            value={kinds.includes(kind as FindingKind) ? kind : ''}
-            onChange={({ target }) => setKind(target.value as FindingKind)}
-          >
-            <option value="">Choose a fault</option>
-            {kinds.map((each) => (
-              <option key={each} value={each}>
-                {findingKindName(each, vocabularyOf(page.car))}
-              </option>
-            ))}
-          </select>
-        </Field>
+        </SelectField>
       )}
       <Button
         look="main"

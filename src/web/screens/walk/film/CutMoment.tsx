@@ -2,7 +2,7 @@ import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
 import { type PointerEvent, useEffect, useId, useRef, useState } from 'react';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import { BackCloses } from '../../../device/backCloses';
 import type { Cut } from '../../../film/cutFilm';
@@ -71,15 +71,14 @@ export function CutMoment({
             />
           )}
           <div className="grid grid-cols-2 gap-2">
-            <Field id={`${id}-from`} label="From, seconds into the film" hint={clockOf(fromS)}>
-              <input
-                id={`${id}-from`}
-                className={inputLook}
-                inputMode="decimal"
-                value={from}
-                onChange={({ target }) => change(setFrom)(target.value)}
-              />
-            </Field>
+            <TextField
+              id={`${id}-from`}
+              label="From, seconds into the film"
+              hint={clockOf(fromS)}
+              inputMode="decimal"
+              value={from}
+              onChange={({ target }) => change(setFrom)(target.value)}
+            />
             <Choice
               legend="How long, seconds"
               value={length}

@@ -11,7 +11,7 @@ import {
 } from '#core/functions';
 import type { Fact } from '#core/walk';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField, TextField } from '../../../components/fields';
 
 interface AddFunctionProps {
   car: Car;
@@ -33,16 +33,15 @@ export function AddFunction({ car, known, say }: AddFunctionProps) {
   };
   return (
     <section aria-label="Grow the list" className="space-y-2 p-3">
-      <Field id="fitted" label="Also fitted: type what it has" hint="Like camera, heated, tow, fridge">
-        <input
-          id="fitted"
-          className={inputLook}
-          autoComplete="off"
-          maxLength={60}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
-      </Field>
+      <TextField
+        id="fitted"
+        label="Also fitted: type what it has"
+        hint="Like camera, heated, tow, fridge"
+        autoComplete="off"
+        maxLength={60}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+      />
       {found.length > 0 && (
         <ul className="grid gap-2 sm:grid-cols-2">
           {found.map(({ id, group: of }) => (
@@ -56,22 +55,18 @@ export function AddFunction({ car, known, say }: AddFunctionProps) {
       )}
       {text.trim() !== '' && (
         <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-          <Field id="fitted-group" label={`Or add “${text.trim()}” to`}>
-            <select
-              id="fitted-group"
-              className={inputLook}
-              value={group}
-              onChange={(event) =>
-                setGroup(functionGroupIds.find((id) => id === event.target.value) ?? group)
-              }
-            >
-              {functionGroupIds.map((id) => (
-                <option key={id} value={id}>
-                  {functionGroups[id].name}
-                </option>
-              ))}
-            </select>
-          </Field>
+          <SelectField
+            id="fitted-group"
+            label={`Or add “${text.trim()}” to`}
+            value={group}
+            onChange={(event) => setGroup(functionGroupIds.find((id) => id === event.target.value) ?? group)}
+          >
+            {functionGroupIds.map((id) => (
+              <option key={id} value={id}>
+                {functionGroups[id].name}
+              </option>
+            ))}
+          </SelectField>
           <Button look="tape" onClick={() => add({ function: newId(), name: text.trim(), group })}>
             Add
           </Button>

@@ -1,7 +1,7 @@
 import { type FormEvent, useState } from 'react';
 import { countryOf } from '#core/car';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import type { OpenWalk } from '../../../sync/useWalk';
 import { untriedWords } from './usualWords';
@@ -71,18 +71,17 @@ export function RoadTest({ walk, walker, onNobodyDrove }: RoadTestProps) {
           </>
         ) : (
           <>
-            <Field id="driver" label="Who drives" error={errors.driver}>
-              <input
-                id="driver"
-                className={inputLook}
-                maxLength={60}
-                autoComplete="off"
-                value={driver}
-                aria-invalid={errors.driver !== undefined}
-                aria-describedby="driver-says"
-                onChange={(event) => setDriver(event.target.value)}
-              />
-            </Field>
+            <TextField
+              id="driver"
+              label="Who drives"
+              error={errors.driver}
+              maxLength={60}
+              autoComplete="off"
+              value={driver}
+              aria-invalid={errors.driver !== undefined}
+              aria-describedby="driver-says"
+              onChange={(event) => setDriver(event.target.value)}
+            />
             <label className="flex min-h-14 items-center gap-3 rounded-md border border-line px-3 font-bold leading-tight">
               <input
                 type="checkbox"
@@ -115,19 +114,18 @@ export function RoadTest({ walk, walker, onNobodyDrove }: RoadTestProps) {
         {drive.distance === undefined ? '' : `; ${drive.distance} ${unit === 'mi' ? 'miles' : 'km'}`}. Phone
         away while driving; answer when parked.
       </p>
-      <Field id="drive-distance" label={`How far, ${unit === 'mi' ? 'miles' : 'km'}`} error={errors.distance}>
-        <input
-          id="drive-distance"
-          className={inputLook}
-          inputMode="decimal"
-          autoComplete="off"
-          value={distance}
-          aria-invalid={errors.distance !== undefined}
-          aria-describedby="drive-distance-says"
-          onChange={(event) => setDistance(event.target.value)}
-          onBlur={() => distance.trim() !== '' && saveDistance()}
-        />
-      </Field>
+      <TextField
+        id="drive-distance"
+        label={`How far, ${unit === 'mi' ? 'miles' : 'km'}`}
+        error={errors.distance}
+        inputMode="decimal"
+        autoComplete="off"
+        value={distance}
+        aria-invalid={errors.distance !== undefined}
+        aria-describedby="drive-distance-says"
+        onChange={(event) => setDistance(event.target.value)}
+        onBlur={() => distance.trim() !== '' && saveDistance()}
+      />
     </form>
   );
 }

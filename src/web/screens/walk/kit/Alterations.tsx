@@ -13,7 +13,7 @@ import {
 import type { KitTable } from '#core/readings';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField, TextField } from '../../../components/fields';
 import type { OpenWalk } from '../../../sync/useWalk';
 
 const comesWords: Record<StandardPart, string> = {
@@ -69,40 +69,33 @@ export function Alterations({ walk, table }: { walk: OpenWalk; table: KitTable }
         ))}
       </ul>
       <form onSubmit={submit} className="space-y-3">
-        <Field id="altered" label="What">
-          <select
-            id="altered"
-            className={inputLook}
-            value={what}
-            onChange={(event) => setWhat(alterationKinds.find((kind) => kind === event.target.value) ?? what)}
-          >
-            {alterationKinds.map((kind) => (
-              <option key={kind} value={kind}>
-                {alterationName(kind, vocabulary)}
-              </option>
-            ))}
-          </select>
-        </Field>
-        <Field
+        <SelectField
+          id="altered"
+          label="What"
+          value={what}
+          onChange={(event) => setWhat(alterationKinds.find((kind) => kind === event.target.value) ?? what)}
+        >
+          {alterationKinds.map((kind) => (
+            <option key={kind} value={kind}>
+              {alterationName(kind, vocabulary)}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
           id="alteration"
           label="In your own words"
           hint="Like: one inch larger, steel from the axle back"
           error={error}
-        >
-          <input
-            id="alteration"
-            className={inputLook}
-            maxLength={200}
-            autoComplete="off"
-            value={says}
-            aria-invalid={error !== undefined}
-            aria-describedby="alteration-says"
-            onChange={(event) => {
-              setSays(event.target.value);
-              setError(undefined);
-            }}
-          />
-        </Field>
+          maxLength={200}
+          autoComplete="off"
+          value={says}
+          aria-invalid={error !== undefined}
+          aria-describedby="alteration-says"
+          onChange={(event) => {
+            setSays(event.target.value);
+            setError(undefined);
+          }}
+        />
         {alterationOf(what).hasStandardPart && (
           <Choice
             legend="The standard part"

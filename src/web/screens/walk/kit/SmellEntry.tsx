@@ -2,7 +2,7 @@ import { vocabularyOf } from '#core/car';
 import { type SmellId, smellIds, smellName, smellOf, smellStrengths } from '#core/kit';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { RemedyFold } from '../../../remedy/RemedyFold';
 import type { OpenWalk } from '../../../sync/useWalk';
 
@@ -56,18 +56,16 @@ export function SmellEntry({ walk }: { walk: OpenWalk }) {
             ))}
           </div>
           {smell === 'other' && (
-            <Field id="smell-says" label="What does it smell of">
-              <input
-                id="smell-says"
-                className={inputLook}
-                maxLength={200}
-                defaultValue={says ?? ''}
-                onBlur={(event) => {
-                  const text = event.target.value.trim();
-                  if (text !== (says ?? '')) change(smell, { says: text });
-                }}
-              />
-            </Field>
+            <TextField
+              id="smell-says"
+              label="What does it smell of"
+              maxLength={200}
+              defaultValue={says ?? ''}
+              onBlur={(event) => {
+                const text = event.target.value.trim();
+                if (text !== (says ?? '')) change(smell, { says: text });
+              }}
+            />
           )}
         </div>
       ))}

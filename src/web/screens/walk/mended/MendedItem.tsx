@@ -6,7 +6,7 @@ import type { ToLookAt } from '#core/mending';
 import { decisionLine, type Fact, type FoundAgain, foundAgain, foundWords } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { useTyped } from '../../../components/useTyped';
 import { Strip } from '../../../map/Strip';
 import { PhotoInputs } from '../../../pictures/PhotoInputs';
@@ -79,23 +79,17 @@ export function MendedItem({ item, walk, said }: MendedItemProps) {
         options={foundAgain.map((found) => ({ value: found, label: foundWords[found].name }))}
         onChange={look}
       />
-      <Field
+      <TextField
         id={`${id}-says`}
         label={
           checked?.found === 'gone' ? 'What was done, in your words' : 'What is left of it, in your words'
         }
-      >
-        <input
-          id={`${id}-says`}
-          className={inputLook}
-          maxLength={200}
-          autoComplete="off"
-          value={words}
-          onChange={({ target }) => setWords(target.value)}
-          // It goes into the record with the answer; typed after it, as the field is left.
-          onBlur={() => checked && words.trim() !== (checked.says ?? '') && look(checked.found)}
-        />
-      </Field>
+        maxLength={200}
+        autoComplete="off"
+        value={words}
+        onChange={({ target }) => setWords(target.value)}
+        onBlur={() => checked && words.trim() !== (checked.says ?? '') && look(checked.found)}
+      />
       {(finding || part) && (
         <>
           <PhotoInputs walk={walk} shows="after" {...place} say={record} />

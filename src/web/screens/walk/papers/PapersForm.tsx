@@ -11,7 +11,7 @@ import {
   registrationStates,
 } from '#core/walk';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import { useTyped } from '../../../components/useTyped';
 import type { OpenWalk } from '../../../sync/useWalk';
 import { intervalKeys, type PapersErrors, type PapersKey, type PapersTyped, readPapers } from './readPapers';
@@ -77,20 +77,20 @@ export function PapersForm({ walk, table }: { walk: OpenWalk; table: PapersTable
     drop([...(Object.keys(found) as PapersKey[]), ...(isHalf ? intervalKeys : [])]);
   };
   const field = (key: PapersKey, label: string, hint?: string) => (
-    <Field id={`papers-${key}`} label={label} hint={hint} error={errors[key]}>
-      <input
-        id={`papers-${key}`}
-        className={inputLook}
-        autoComplete="off"
-        value={values[key]}
-        aria-invalid={errors[key] !== undefined}
-        aria-describedby={`papers-${key}-says`}
-        onChange={(event) => {
-          setValues((now) => ({ ...now, [key]: event.target.value }));
-          setErrors(({ [key]: _, ...others }) => others);
-        }}
-      />
-    </Field>
+    <TextField
+      id={`papers-${key}`}
+      label={label}
+      hint={hint}
+      error={errors[key]}
+      autoComplete="off"
+      value={values[key]}
+      aria-invalid={errors[key] !== undefined}
+      aria-describedby={`papers-${key}-says`}
+      onChange={(event) => {
+        setValues((now) => ({ ...now, [key]: event.target.value }));
+        setErrors(({ [key]: _, ...others }) => others);
+      }}
+    />
   );
   return (
     <form

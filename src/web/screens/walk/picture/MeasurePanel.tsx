@@ -7,7 +7,7 @@ import { type AttachedPhoto, type Fact, findingLine, isStanding, pictureOf } fro
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 import { Notice } from '../../../components/Notice';
 import type { OpenWalk } from '../../../sync/useWalk';
 import { SizeEntry } from '../round/decks/SizeEntry';
@@ -128,28 +128,26 @@ export function MeasurePanel(props: MeasurePanelProps) {
               {warningWords[warning]}
             </Notice>
           ))}
-          <Field id="it-is-the-size-of" label="It is the size of">
-            <select
-              id="it-is-the-size-of"
-              className={inputLook}
-              value={chosen ?? ''}
-              onChange={(event) => {
-                setTaken(false);
-                setChosen(event.target.value || undefined);
-              }}
-            >
-              <option value="">Choose the finding</option>
-              {findings.map((finding) => {
-                const part = walk.style.parts.get(finding.part);
-                return (
-                  <option key={finding.id} value={finding.id}>
-                    {finding.number} {findingLine(finding, vocabulary)}
-                    {part ? `: ${sentence(partNameForAnyone(part, page.car))}` : ''}
-                  </option>
-                );
-              })}
-            </select>
-          </Field>
+          <SelectField
+            id="it-is-the-size-of"
+            label="It is the size of"
+            value={chosen ?? ''}
+            onChange={(event) => {
+              setTaken(false);
+              setChosen(event.target.value || undefined);
+            }}
+          >
+            <option value="">Choose the finding</option>
+            {findings.map((finding) => {
+              const part = walk.style.parts.get(finding.part);
+              return (
+                <option key={finding.id} value={finding.id}>
+                  {finding.number} {findingLine(finding, vocabulary)}
+                  {part ? `: ${sentence(partNameForAnyone(part, page.car))}` : ''}
+                </option>
+              );
+            })}
+          </SelectField>
           <Button look="main" className="w-full" disabled={!chosen || taken} onClick={take}>
             {taken ? 'Taken as its size' : 'Take as its size'}
           </Button>
@@ -166,23 +164,21 @@ export function MeasurePanel(props: MeasurePanelProps) {
       />
       {measuring.by === 'line' && (
         <div className="grid grid-cols-2 gap-2">
-          <Field id="a-coin" label="A coin">
-            <select
-              id="a-coin"
-              className={inputLook}
-              value={measuring.lengthMm ?? ''}
-              onChange={(event) =>
-                change({ lengthMm: event.target.value ? Number(event.target.value) : undefined })
-              }
-            >
-              <option value="">None</option>
-              {Object.entries(COINS_MM).map(([name, mm]) => (
-                <option key={name} value={mm}>
-                  {name}, {mm} mm
-                </option>
-              ))}
-            </select>
-          </Field>
+          <SelectField
+            id="a-coin"
+            label="A coin"
+            value={measuring.lengthMm ?? ''}
+            onChange={(event) =>
+              change({ lengthMm: event.target.value ? Number(event.target.value) : undefined })
+            }
+          >
+            <option value="">None</option>
+            {Object.entries(COINS_MM).map(([name, mm]) => (
+              <option key={name} value={mm}>
+                {name}, {mm} mm
+              </option>
+            ))}
+          </SelectField>
           <SizeEntry
             key={measuring.lengthMm}
             id="known-length"

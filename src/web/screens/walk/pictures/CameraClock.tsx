@@ -3,7 +3,7 @@ import { partTitles } from '#core/car';
 import { cameraMs, fitClock, visitsOf } from '#core/photos';
 import type { BroughtPhoto } from '#core/walk';
 import { Button } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 import type { OpenWalk } from '../../../sync/useWalk';
 import { localTimeToTheSecond } from '../../../words/times';
 
@@ -32,24 +32,22 @@ export function CameraClock({ walk, brought }: { walk: OpenWalk; brought: Brough
         The camera says {takenAt.slice(11, 16)}. If you know at which stop this one was taken, say so: all the
         others move with it.
       </p>
-      <Field id="it-was-taken-at" label="It was taken at">
-        <select
-          id="it-was-taken-at"
-          className={inputLook}
-          value={chosen}
-          onChange={(event) => setChosen(event.target.value)}
-        >
-          <option value="">Choose the stop</option>
-          {visits.map((visit, i) => {
-            const name = partTitles(walk.style, walk.page.car)(visit.part);
-            return (
-              <option key={visit.fromMs} value={i}>
-                {localTimeToTheSecond(visit.fromMs)} {name}
-              </option>
-            );
-          })}
-        </select>
-      </Field>
+      <SelectField
+        id="it-was-taken-at"
+        label="It was taken at"
+        value={chosen}
+        onChange={(event) => setChosen(event.target.value)}
+      >
+        <option value="">Choose the stop</option>
+        {visits.map((visit, i) => {
+          const name = partTitles(walk.style, walk.page.car)(visit.part);
+          return (
+            <option key={visit.fromMs} value={i}>
+              {localTimeToTheSecond(visit.fromMs)} {name}
+            </option>
+          );
+        })}
+      </SelectField>
       <Button className="mt-2 w-full" disabled={chosen === ''} onClick={set}>
         Set the camera’s clock
       </Button>

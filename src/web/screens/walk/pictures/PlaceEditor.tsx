@@ -5,7 +5,7 @@ import { faultWords } from '#core/photos';
 import { findingLine, isStanding, type PhotoRole, pictureOf } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button, buttonLook } from '../../../components/Button';
-import { Field, inputLook } from '../../../components/Field';
+import { SelectField } from '../../../components/fields';
 import type { PictureFacts } from '../../../pictures/judgements';
 import type { OpenWalk } from '../../../sync/useWalk';
 import { CameraClock } from './CameraClock';
@@ -60,55 +60,49 @@ export function PlaceEditor({
         </p>
       )}
       <div className="grid gap-2 sm:grid-cols-3 lg:grid-cols-1">
-        <Field id="it-shows" label="It shows">
-          <select
-            id="it-shows"
-            className={inputLook}
-            value={now.role}
-            onChange={(event) => put({ role: event.target.value as PhotoRole })}
-          >
-            {roles.map(({ value, label }) => (
-              <option key={value} value={value}>
-                {label}
-              </option>
-            ))}
-          </select>
-        </Field>
-        <Field id="part" label="Part">
-          <select
-            id="part"
-            className={inputLook}
-            value={now.role === 'whole-car' ? '' : (now.part ?? '')}
-            disabled={now.role === 'whole-car'}
-            onChange={(event) => put({ part: event.target.value || undefined, finding: undefined })}
-          >
-            <option value="">Not said</option>
-            {parts.map(({ id, name }) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </Field>
-        <Field id="finding" label="Finding">
-          <select
-            id="finding"
-            className={inputLook}
-            value={now.finding ?? ''}
-            disabled={now.role === 'whole-car' || findings.length === 0}
-            onChange={(event) => {
-              const finding = findings.find(({ id }) => id === event.target.value);
-              put({ finding: finding?.id, ...(finding && { part: finding.part }) });
-            }}
-          >
-            <option value="">None</option>
-            {findings.map((finding) => (
-              <option key={finding.id} value={finding.id}>
-                {finding.number} {findingLine(finding, vocabularyOf(page.car))}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <SelectField
+          id="it-shows"
+          label="It shows"
+          value={now.role}
+          onChange={(event) => put({ role: event.target.value as PhotoRole })}
+        >
+          {roles.map(({ value, label }) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          id="part"
+          label="Part"
+          value={now.role === 'whole-car' ? '' : (now.part ?? '')}
+          disabled={now.role === 'whole-car'}
+          onChange={(event) => put({ part: event.target.value || undefined, finding: undefined })}
+        >
+          <option value="">Not said</option>
+          {parts.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          id="finding"
+          label="Finding"
+          value={now.finding ?? ''}
+          disabled={now.role === 'whole-car' || findings.length === 0}
+          onChange={(event) => {
+            const finding = findings.find(({ id }) => id === event.target.value);
+            put({ finding: finding?.id, ...(finding && { part: finding.part }) });
+          }}
+        >
+          <option value="">None</option>
+          {findings.map((finding) => (
+            <option key={finding.id} value={finding.id}>
+              {finding.number} {findingLine(finding, vocabularyOf(page.car))}
+            </option>
+          ))}
+        </SelectField>
       </div>
       <div className="grid grid-cols-2 gap-2">
         {brought && (

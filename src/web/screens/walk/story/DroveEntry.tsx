@@ -1,6 +1,6 @@
 import { driveGroupNames, driveGroups } from '#core/walk';
 import { Choice } from '../../../components/Choice';
-import { Field, inputLook } from '../../../components/Field';
+import { TextField } from '../../../components/fields';
 import type { OpenWalk } from '../../../sync/useWalk';
 
 /** How it drove, in a line for each group: in order or not, and what there is to say either way. */
@@ -38,20 +38,18 @@ export function DroveEntry({ walk }: { walk: OpenWalk }) {
               onClear={() => record({ kind: 'drove-told', body: { group, fine: null } })}
             />
             {told && (
-              <Field id={`drove-${group}`} label={`More of the ${driveGroupNames[group].toLowerCase()}`}>
-                <input
-                  id={`drove-${group}`}
-                  className={inputLook}
-                  maxLength={300}
-                  autoComplete="off"
-                  defaultValue={told.says ?? ''}
-                  onBlur={(event) => {
-                    const says = event.target.value.trim();
-                    if (says !== (told.says ?? ''))
-                      record({ kind: 'drove-told', body: { group, fine: told.fine, ...(says && { says }) } });
-                  }}
-                />
-              </Field>
+              <TextField
+                id={`drove-${group}`}
+                label={`More of the ${driveGroupNames[group].toLowerCase()}`}
+                maxLength={300}
+                autoComplete="off"
+                defaultValue={told.says ?? ''}
+                onBlur={(event) => {
+                  const says = event.target.value.trim();
+                  if (says !== (told.says ?? ''))
+                    record({ kind: 'drove-told', body: { group, fine: told.fine, ...(says && { says }) } });
+                }}
+              />
             )}
           </div>
         );

@@ -12,6 +12,7 @@ import {
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
 import { Field, inputLook } from '../../../components/Field';
+import { SelectField, TextField } from '../../../components/fields';
 import type { OpenWalk } from '../../../sync/useWalk';
 
 const sourceNames: Record<StorySource, string> = {
@@ -67,20 +68,18 @@ export function StoryEntry({ walk }: { walk: OpenWalk }) {
         ))}
       </ul>
       <form onSubmit={submit} className="space-y-3">
-        <Field id="story-about" label="About">
-          <select
-            id="story-about"
-            className={inputLook}
-            value={about}
-            onChange={(event) => setAbout(event.target.value as StoryAbout)}
-          >
-            {storyAbout.map((value) => (
-              <option key={value} value={value}>
-                {storyNames[value]}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <SelectField
+          id="story-about"
+          label="About"
+          value={about}
+          onChange={(event) => setAbout(event.target.value as StoryAbout)}
+        >
+          {storyAbout.map((value) => (
+            <option key={value} value={value}>
+              {storyNames[value]}
+            </option>
+          ))}
+        </SelectField>
         <Field id="story-says" label="What there is to tell" error={errors.says}>
           <textarea
             id="story-says"
@@ -104,22 +103,17 @@ export function StoryEntry({ walk }: { walk: OpenWalk }) {
             {errors.source}
           </p>
         )}
-        <Field
+        <TextField
           id="story-by"
           label={source === 'proven' ? 'What proves it' : 'By whom, if known'}
           error={errors.by}
-        >
-          <input
-            id="story-by"
-            className={inputLook}
-            maxLength={100}
-            autoComplete="off"
-            value={by}
-            aria-invalid={errors.by !== undefined}
-            aria-describedby="story-by-says"
-            onChange={(event) => setBy(event.target.value)}
-          />
-        </Field>
+          maxLength={100}
+          autoComplete="off"
+          value={by}
+          aria-invalid={errors.by !== undefined}
+          aria-describedby="story-by-says"
+          onChange={(event) => setBy(event.target.value)}
+        />
         <Button type="submit" look="tape" className="w-full">
           Add to its story
         </Button>

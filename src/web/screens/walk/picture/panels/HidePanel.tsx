@@ -4,7 +4,7 @@ import { type HideBox, type HideReason, hideReasons } from '#core/picture';
 import { longDay } from '#core/wording';
 import { Button } from '../../../../components/Button';
 import { EraseForGood } from '../../../../components/EraseForGood';
-import { Field, inputLook } from '../../../../components/Field';
+import { SelectField } from '../../../../components/fields';
 import { Notice } from '../../../../components/Notice';
 import { If } from '../../../../people/If';
 
@@ -40,20 +40,18 @@ export function HidePanel({
   const [isAsking, setAsking] = useState(false);
   return (
     <>
-      <Field id="the-next-box-hides" label="The next box hides">
-        <select
-          id="the-next-box-hides"
-          className={inputLook}
-          value={hides}
-          onChange={(event) => onHides(event.target.value as HideReason)}
-        >
-          {hideReasons.map((reason) => (
-            <option key={reason} value={reason}>
-              {reasonWords[reason]}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <SelectField
+        id="the-next-box-hides"
+        label="The next box hides"
+        value={hides}
+        onChange={(event) => onHides(event.target.value as HideReason)}
+      >
+        {hideReasons.map((reason) => (
+          <option key={reason} value={reason}>
+            {reasonWords[reason]}
+          </option>
+        ))}
+      </SelectField>
       <p role="status">
         {boxes === undefined
           ? 'Nobody has said yet whether there is something to hide.'

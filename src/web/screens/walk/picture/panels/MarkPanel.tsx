@@ -1,7 +1,7 @@
 import { Undo2 } from 'lucide-react';
 import type { Mark } from '#core/picture';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { TextField } from '../../../../components/fields';
 
 /** The marks there are, and the words about to be placed. */
 export function MarkPanel({
@@ -18,16 +18,14 @@ export function MarkPanel({
   return (
     <>
       {words !== undefined && (
-        <Field id="words" label="Words">
-          <input
-            id="words"
-            className={inputLook}
-            maxLength={60}
-            value={words}
-            placeholder="old repair"
-            onChange={(event) => onWords(event.target.value)}
-          />
-        </Field>
+        <TextField
+          id="words"
+          label="Words"
+          maxLength={60}
+          value={words}
+          placeholder="old repair"
+          onChange={(event) => onWords(event.target.value)}
+        />
       )}
       <p>
         {marks.length === 0 ? 'Nothing is marked yet.' : `${marks.length} marked.`} The photo itself stays as

@@ -2,7 +2,7 @@ import { type FormEvent, useState } from 'react';
 import { ukScreenRule } from '#core/glass';
 import type { Fact, ScreenPlanned } from '#core/walk';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { SelectField, TextField } from '../../../../components/fields';
 
 const lengths = [
   { key: 'widthMm', label: 'Width, mm', least: 600, most: 3000 },
@@ -54,33 +54,32 @@ export function ScreenPlanForm({ planned, say }: { planned: ScreenPlanned; say: 
   };
   return (
     <form onSubmit={submit} className="space-y-3">
-      <Field id="screen-rule" label="Rule" hint="Local law rules; the one used is printed in the report.">
-        <select
-          id="screen-rule"
-          className={inputLook}
-          value={rule}
-          onChange={(event) =>
-            setRule((['uk', 'own', 'none'] as const).find((id) => id === event.target.value) ?? 'none')
-          }
-        >
-          <option value="uk">{ukScreenRule.says}</option>
-          <option value="own">A limit of our own</option>
-          <option value="none">None: local law decides</option>
-        </select>
-      </Field>
+      <SelectField
+        id="screen-rule"
+        label="Rule"
+        hint="Local law rules; the one used is printed in the report."
+        value={rule}
+        onChange={(event) =>
+          setRule((['uk', 'own', 'none'] as const).find((id) => id === event.target.value) ?? 'none')
+        }
+      >
+        <option value="uk">{ukScreenRule.says}</option>
+        <option value="own">A limit of our own</option>
+        <option value="none">None: local law decides</option>
+      </SelectField>
       <div className="grid grid-cols-2 gap-3">
         {asked.map(({ key, label }) => (
-          <Field key={key} id={key} label={label} error={errors[key]}>
-            <input
-              id={key}
-              className={inputLook}
-              inputMode="decimal"
-              value={values[key]}
-              aria-invalid={errors[key] !== undefined}
-              aria-describedby={`${key}-says`}
-              onChange={(event) => setValues((now) => ({ ...now, [key]: event.target.value }))}
-            />
-          </Field>
+          <TextField
+            key={key}
+            id={key}
+            label={label}
+            error={errors[key]}
+            inputMode="decimal"
+            value={values[key]}
+            aria-invalid={errors[key] !== undefined}
+            aria-describedby={`${key}-says`}
+            onChange={(event) => setValues((now) => ({ ...now, [key]: event.target.value }))}
+          />
         ))}
       </div>
       <p className="text-sm text-soft">Lengths are taken from the left edge, as seen from outside.</p>

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react';
 import type { ProbeAt } from '../../../../../devices';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { SelectField } from '../../../../components/fields';
 import type { Gauge } from '../../../../gauge/useGauge';
 
 const PACES = [0, 1, 2, 5, 20] as const;
@@ -33,20 +33,18 @@ export function PracticePress({ gauge, probe }: PracticePressProps) {
       <Button look="main" className="min-h-16 text-xl" onClick={() => gauge.press(probe())}>
         Press the probe
       </Button>
-      <Field id="pace" label="By itself">
-        <select
-          id="pace"
-          className={inputLook}
-          value={pace}
-          onChange={(event) => setPace(Number(event.target.value))}
-        >
-          {PACES.map((each) => (
-            <option key={each} value={each}>
-              {each === 0 ? 'no' : `${each} a second`}
-            </option>
-          ))}
-        </select>
-      </Field>
+      <SelectField
+        id="pace"
+        label="By itself"
+        value={pace}
+        onChange={(event) => setPace(Number(event.target.value))}
+      >
+        {PACES.map((each) => (
+          <option key={each} value={each}>
+            {each === 0 ? 'no' : `${each} a second`}
+          </option>
+        ))}
+      </SelectField>
     </div>
   );
 }

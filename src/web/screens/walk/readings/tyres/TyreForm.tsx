@@ -10,7 +10,7 @@ import {
 } from '#core/tyres';
 import type { Fact, TyreDescribed } from '#core/walk';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { TextField } from '../../../../components/fields';
 import { useTyped } from '../../../../components/useTyped';
 import type { OpenWalk } from '../../../../sync/useWalk';
 
@@ -92,18 +92,18 @@ export function TyreForm({ walk, part, like, say }: TyreFormProps) {
     drop(Object.keys(found) as (keyof typeof values)[]);
   };
   const text = (key: keyof typeof values, label: string, hint: string, inputMode?: 'numeric') => (
-    <Field id={`tyre-${key}`} label={label} hint={hint} error={errors[key]}>
-      <input
-        id={`tyre-${key}`}
-        className={inputLook}
-        autoComplete="off"
-        inputMode={inputMode}
-        value={values[key]}
-        aria-invalid={errors[key] !== undefined}
-        aria-describedby={`tyre-${key}-says`}
-        onChange={set(key)}
-      />
-    </Field>
+    <TextField
+      id={`tyre-${key}`}
+      label={label}
+      hint={hint}
+      error={errors[key]}
+      autoComplete="off"
+      inputMode={inputMode}
+      value={values[key]}
+      aria-invalid={errors[key] !== undefined}
+      aria-describedby={`tyre-${key}-says`}
+      onChange={set(key)}
+    />
   );
   return (
     <form

@@ -5,7 +5,7 @@ import type { TyreTable } from '#core/readings';
 import { lawName, type TyreLawId, tyreLawIds } from '#core/tyres';
 import { type Fact, mostTreadMm } from '#core/walk';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { SelectField, TextField } from '../../../../components/fields';
 import type { OpenWalk } from '../../../../sync/useWalk';
 
 /** The limit tyres are held against, and what they had when new. */
@@ -49,47 +49,40 @@ export function TyreLaw({
   };
   return (
     <form onSubmit={submit} className="space-y-3">
-      <Field
+      <SelectField
         id="tyre-law"
         label="Limit"
         hint={`Local law rules; the limit used is printed in the report. Used now: ${table.lawSays}.`}
+        value={law}
+        onChange={(event) => setLaw(tyreLawIds.find((id) => id === event.target.value) ?? law)}
       >
-        <select
-          id="tyre-law"
-          className={inputLook}
-          value={law}
-          onChange={(event) => setLaw(tyreLawIds.find((id) => id === event.target.value) ?? law)}
-        >
-          {tyreLawIds.map((id) => (
-            <option key={id} value={id}>
-              {lawName(id, vocabularyOf(walk.page.car))}
-            </option>
-          ))}
-        </select>
-      </Field>
+        {tyreLawIds.map((id) => (
+          <option key={id} value={id}>
+            {lawName(id, vocabularyOf(walk.page.car))}
+          </option>
+        ))}
+      </SelectField>
       <div className="grid grid-cols-2 gap-3">
         {law === 'own' && (
-          <Field id="own-limit" label={`Our limit, ${unit}`} error={errors.own}>
-            <input
-              id="own-limit"
-              className={inputLook}
-              value={own}
-              aria-invalid={errors.own !== undefined}
-              aria-describedby="own-limit-says"
-              onChange={(event) => setOwn(event.target.value)}
-            />
-          </Field>
-        )}
-        <Field id="new-tread" label={`When new, ${unit}`} error={errors.fresh}>
-          <input
-            id="new-tread"
-            className={inputLook}
-            value={fresh}
-            aria-invalid={errors.fresh !== undefined}
-            aria-describedby="new-tread-says"
-            onChange={(event) => setFresh(event.target.value)}
+          <TextField
+            id="own-limit"
+            label={`Our limit, ${unit}`}
+            error={errors.own}
+            value={own}
+            aria-invalid={errors.own !== undefined}
+            aria-describedby="own-limit-says"
+            onChange={(event) => setOwn(event.target.value)}
           />
-        </Field>
+        )}
+        <TextField
+          id="new-tread"
+          label={`When new, ${unit}`}
+          error={errors.fresh}
+          value={fresh}
+          aria-invalid={errors.fresh !== undefined}
+          aria-describedby="new-tread-says"
+          onChange={(event) => setFresh(event.target.value)}
+        />
       </div>
       <button
         type="button"

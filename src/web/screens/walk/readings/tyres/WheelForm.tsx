@@ -3,7 +3,7 @@ import { vocabularyOf } from '#core/car';
 import type { Fact } from '#core/walk';
 import { BRAKE_CAUTION, type BrakeMark, brakeMarks, finishNames, wheelFinishes } from '#core/wheels';
 import { Choice } from '../../../../components/Choice';
-import { Field, inputLook } from '../../../../components/Field';
+import { SelectField } from '../../../../components/fields';
 import type { OpenWalk } from '../../../../sync/useWalk';
 
 const RIMS = [13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 22.5] as const;
@@ -24,21 +24,14 @@ export function WheelForm({ walk, part, say }: { walk: OpenWalk; part: PartId; s
     options: readonly (readonly [T, string])[],
     onChange: (value: string) => void,
   ) => (
-    <Field id={id} label={label}>
-      <select
-        id={id}
-        className={inputLook}
-        value={value ?? ''}
-        onChange={(event) => onChange(event.target.value)}
-      >
-        <option value="">Not noted</option>
-        {options.map(([of, name]) => (
-          <option key={of} value={of}>
-            {name}
-          </option>
-        ))}
-      </select>
-    </Field>
+    <SelectField id={id} label={label} value={value ?? ''} onChange={(event) => onChange(event.target.value)}>
+      <option value="">Not noted</option>
+      {options.map(([of, name]) => (
+        <option key={of} value={of}>
+          {name}
+        </option>
+      ))}
+    </SelectField>
   );
   return (
     <div className="space-y-3">

@@ -3,7 +3,7 @@ import { type FaceId, faceName, outsideFaces } from '#core/car';
 import { type Conditions, conditionWords, dirtStates, lights, wetStates } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { TextField } from '../../../../components/fields';
 import { conditionsAt } from '../walkModel';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
@@ -35,16 +35,14 @@ export function ConditionsDeck({ walk, face, say, setDeck }: DeckProps) {
         <Pick legend="Light" values={lights} words={conditionWords.light} value={light} onPick={setLight} />
         <Pick legend="Wet" values={wetStates} words={conditionWords.wet} value={wet} onPick={setWet} />
         <Pick legend="Dirt" values={dirtStates} words={conditionWords.dirt} value={dirt} onPick={setDirt} />
-        <Field id="place" label="Place (if it matters)">
-          <input
-            id="place"
-            className={inputLook}
-            maxLength={60}
-            value={place}
-            autoComplete="off"
-            onChange={(event) => setPlace(event.target.value)}
-          />
-        </Field>
+        <TextField
+          id="place"
+          label="Place (if it matters)"
+          maxLength={60}
+          value={place}
+          autoComplete="off"
+          onChange={(event) => setPlace(event.target.value)}
+        />
         {side && state.conditions.whole && (
           <label className="flex min-h-12 items-center gap-3">
             <input

@@ -13,7 +13,7 @@ import { Link } from 'react-router';
 import { type RouteRule, usualRoute } from '#core/route';
 import { conditionLine, estimateSeconds } from '#core/walk';
 import { Button, buttonLook } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { SelectField } from '../../../../components/fields';
 import { If } from '../../../../people/If';
 import { useWalker } from '../../../../people/me';
 import { routeChoices } from '../../../settings/routes/routeChoices';
@@ -56,28 +56,23 @@ export function PlanDeck({ walk, face, cover, goTo, say, setDeck }: DeckProps) {
             <CheckCheck aria-hidden size={20} /> Second walk
           </Link>
         </div>
-        <Field
+        <SelectField
           id="route"
           label="Route of this walk"
           hint="You may leave it at any time: tap any part on the map."
+          value={chosen?.id ?? ''}
+          onChange={(event) => {
+            const next = choices.find((choice) => choice.id === event.target.value);
+            if (next) say({ kind: 'route-chosen', body: { rule: next.rule } });
+          }}
         >
-          <select
-            id="route"
-            className={inputLook}
-            value={chosen?.id ?? ''}
-            onChange={(event) => {
-              const next = choices.find((choice) => choice.id === event.target.value);
-              if (next) say({ kind: 'route-chosen', body: { rule: next.rule } });
-            }}
-          >
-            {!chosen && <option value="">{rule.name}</option>}
-            {choices.map((choice) => (
-              <option key={choice.id} value={choice.id}>
-                {choice.rule.name}
-              </option>
-            ))}
-          </select>
-        </Field>
+          {!chosen && <option value="">{rule.name}</option>}
+          {choices.map((choice) => (
+            <option key={choice.id} value={choice.id}>
+              {choice.rule.name}
+            </option>
+          ))}
+        </SelectField>
         <Link to="/routes" className={`${buttonLook()} w-full`}>
           <ListOrdered aria-hidden size={20} /> Change or make routes
         </Link>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Vocabulary } from '#core/car';
 import { type Fact, type Finding, type FindingChanges, workLine } from '#core/walk';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { TextField } from '../../../../components/fields';
 
 interface PutRightProps {
   finding: Finding;
@@ -46,21 +46,20 @@ export function PutRight({ finding, vocabulary, amend, say }: PutRightProps) {
       }}
     >
       <div className="min-w-48 flex-1">
-        <Field id="put-right" label="What was done?" error={error}>
-          <input
-            id="put-right"
-            className={inputLook}
-            maxLength={200}
-            autoComplete="off"
-            value={says}
-            aria-invalid={error !== undefined}
-            aria-describedby="put-right-says"
-            onChange={(event) => {
-              setSays(event.target.value);
-              setError(undefined);
-            }}
-          />
-        </Field>
+        <TextField
+          id="put-right"
+          label="What was done?"
+          error={error}
+          maxLength={200}
+          autoComplete="off"
+          value={says}
+          aria-invalid={error !== undefined}
+          aria-describedby="put-right-says"
+          onChange={(event) => {
+            setSays(event.target.value);
+            setError(undefined);
+          }}
+        />
       </div>
       <Button type="submit" look="tape">
         Put right

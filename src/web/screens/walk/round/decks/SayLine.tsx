@@ -4,7 +4,7 @@ import { type PartId, vocabularyOf } from '#core/car';
 import { askMessage, type Draft, readTalk } from '#core/speech';
 import type { Spot } from '#core/walk';
 import { Button } from '../../../../components/Button';
-import { Field, inputLook } from '../../../../components/Field';
+import { TextField } from '../../../../components/fields';
 import { HeardRow } from '../../../../heard/HeardRow';
 import { TeachWord } from '../../../../heard/TeachWord';
 import { useHeard } from '../../../../heard/useHeard';
@@ -74,29 +74,27 @@ export function SayLine({
 
   return (
     <div className="space-y-2 border-t border-line p-2">
-      <Field id={id} label="Or say it in one line" error={hasAsked ? question : undefined}>
-        <input
-          id={id}
-          className={inputLook}
-          value={line}
-          // As it is dictated: nothing is corrected into other words, and the line is entered by the keyboard’s own key.
-          enterKeyHint="done"
-          autoComplete="off"
-          autoCapitalize="none"
-          autoCorrect="off"
-          spellCheck={false}
-          placeholder={
-            vocabularyOf(page.car) === 'us'
-              ? 'driver side fender scratch 5 in'
-              : 'left wing scratch 140 mm just catches'
-          }
-          aria-describedby={`${id}-says`}
-          onChange={(event) => change(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') log();
-          }}
-        />
-      </Field>
+      <TextField
+        id={id}
+        label="Or say it in one line"
+        error={hasAsked ? question : undefined}
+        value={line}
+        enterKeyHint="done"
+        autoComplete="off"
+        autoCapitalize="none"
+        autoCorrect="off"
+        spellCheck={false}
+        placeholder={
+          vocabularyOf(page.car) === 'us'
+            ? 'driver side fender scratch 5 in'
+            : 'left wing scratch 140 mm just catches'
+        }
+        aria-describedby={`${id}-says`}
+        onChange={(event) => change(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') log();
+        }}
+      />
       {heard.length > 0 && (
         <ul aria-label="Heard">
           {heard.map(({ key, draft }) => (

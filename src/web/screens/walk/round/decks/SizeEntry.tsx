@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { Vocabulary } from '#core/car';
 import { inchesFromMm, parseSize, sizeProblemMessage } from '#core/measure';
-import { Field, inputLook } from '../../../../components/Field';
+import { TextField } from '../../../../components/fields';
 
 interface SizeEntryProps {
   id: string;
@@ -35,21 +35,20 @@ export function SizeEntry({ id, label, mm, vocabulary, onMm }: SizeEntryProps) {
     if (reading.mm !== mm) onMm(reading.mm);
   };
   return (
-    <Field id={id} label={label} error={error}>
-      <input
-        id={id}
-        className={inputLook}
-        inputMode={vocabulary === 'us' ? 'text' : 'decimal'}
-        enterKeyHint="done"
-        autoComplete="off"
-        placeholder={vocabulary === 'us' ? '1/2 in' : '12 mm'}
-        value={text}
-        aria-invalid={error !== undefined}
-        aria-describedby={`${id}-says`}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={commit}
-        onKeyDown={(event) => event.key === 'Enter' && commit()}
-      />
-    </Field>
+    <TextField
+      id={id}
+      label={label}
+      error={error}
+      inputMode={vocabulary === 'us' ? 'text' : 'decimal'}
+      enterKeyHint="done"
+      autoComplete="off"
+      placeholder={vocabulary === 'us' ? '1/2 in' : '12 mm'}
+      value={text}
+      aria-invalid={error !== undefined}
+      aria-describedby={`${id}-says`}
+      onChange={(event) => setText(event.target.value)}
+      onBlur={commit}
+      onKeyDown={(event) => event.key === 'Enter' && commit()}
+    />
   );
 }

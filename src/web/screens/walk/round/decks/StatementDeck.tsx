@@ -6,7 +6,7 @@ import { type StatementMade, statementKinds, statementNames, statementSays } fro
 import { sentence } from '#core/wording';
 import { Button } from '../../../../components/Button';
 import { Choice } from '../../../../components/Choice';
-import { Field, inputLook } from '../../../../components/Field';
+import { SelectField, TextField } from '../../../../components/fields';
 import { DeckHead } from './DeckHead';
 import type { DeckProps } from './deckProps';
 
@@ -72,20 +72,18 @@ export function StatementDeck({ walk, face, setDeck, say }: DeckProps) {
             </button>
           </div>
         ))}
-        <Field id="statement" label="What holds">
-          <select
-            id="statement"
-            className={inputLook}
-            value={is}
-            onChange={(event) => setIs(event.target.value as StatementMade['is'])}
-          >
-            {statementKinds.map((kind) => (
-              <option key={kind} value={kind}>
-                {sentence(statementNames[kind])}
-              </option>
-            ))}
-          </select>
-        </Field>
+        <SelectField
+          id="statement"
+          label="What holds"
+          value={is}
+          onChange={(event) => setIs(event.target.value as StatementMade['is'])}
+        >
+          {statementKinds.map((kind) => (
+            <option key={kind} value={kind}>
+              {sentence(statementNames[kind])}
+            </option>
+          ))}
+        </SelectField>
         {isRepair ? (
           <fieldset>
             <legend className="mb-1 text-sm font-bold text-soft">It goes over</legend>
@@ -116,20 +114,15 @@ export function StatementDeck({ walk, face, setDeck, say }: DeckProps) {
             onChange={setOf}
           />
         )}
-        <Field
+        <TextField
           id="statement-words"
           label={isRepair ? 'What shows it' : is === 'other' ? 'In your own words' : 'More, if there is any'}
           error={error}
-        >
-          <input
-            id="statement-words"
-            className={inputLook}
-            maxLength={2000}
-            autoComplete="off"
-            value={says}
-            onChange={(event) => setSays(event.target.value)}
-          />
-        </Field>
+          maxLength={2000}
+          autoComplete="off"
+          value={says}
+          onChange={(event) => setSays(event.target.value)}
+        />
         <Button type="submit" look="main" className="w-full">
           Say so
         </Button>

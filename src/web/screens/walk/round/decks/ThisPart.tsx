@@ -9,8 +9,8 @@ import {
 } from '#core/walk';
 import { Button } from '../../../../components/Button';
 import { Choice } from '../../../../components/Choice';
-import { Field, inputLook } from '../../../../components/Field';
 import { Fold } from '../../../../components/Fold';
+import { SelectField, TextField } from '../../../../components/fields';
 import { RemedyFold } from '../../../../remedy/RemedyFold';
 import type { OpenWalk } from '../../../../sync/useWalk';
 
@@ -52,25 +52,23 @@ export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
           }
         >
           <div className="space-y-3">
-            <Field id="material" label="On this car it is of">
-              <select
-                id="material"
-                className={inputLook}
-                value={part.material}
-                onChange={(event) =>
-                  record({
-                    kind: 'material-noted',
-                    body: { part: part.id, material: event.target.value as NotableMaterial },
-                  })
-                }
-              >
-                {notableMaterials.map((each) => (
-                  <option key={each} value={each}>
-                    {materialName(each, vocabulary)}
-                  </option>
-                ))}
-              </select>
-            </Field>
+            <SelectField
+              id="material"
+              label="On this car it is of"
+              value={part.material}
+              onChange={(event) =>
+                record({
+                  kind: 'material-noted',
+                  body: { part: part.id, material: event.target.value as NotableMaterial },
+                })
+              }
+            >
+              {notableMaterials.map((each) => (
+                <option key={each} value={each}>
+                  {materialName(each, vocabulary)}
+                </option>
+              ))}
+            </SelectField>
             {isPanel && isMetal(part) && (
               <Button
                 className="w-full"
@@ -97,24 +95,22 @@ export function ThisPart({ walk, part }: { walk: OpenWalk; part: Part }) {
               />
             )}
             {film?.cover === 'short' && (
-              <Field id="film-where" label="Where it is cut short">
-                <input
-                  id="film-where"
-                  key={part.id}
-                  className={inputLook}
-                  maxLength={100}
-                  autoComplete="off"
-                  defaultValue={film.where ?? ''}
-                  onBlur={(event) => {
-                    const where = event.target.value.trim();
-                    if (where !== (film.where ?? ''))
-                      record({
-                        kind: 'film-noted',
-                        body: { part: part.id, cover: 'short', ...(where && { where }) },
-                      });
-                  }}
-                />
-              </Field>
+              <TextField
+                id="film-where"
+                label="Where it is cut short"
+                key={part.id}
+                maxLength={100}
+                autoComplete="off"
+                defaultValue={film.where ?? ''}
+                onBlur={(event) => {
+                  const where = event.target.value.trim();
+                  if (where !== (film.where ?? ''))
+                    record({
+                      kind: 'film-noted',
+                      body: { part: part.id, cover: 'short', ...(where && { where }) },
+                    });
+                }}
+              />
             )}
           </div>
         </Fold>

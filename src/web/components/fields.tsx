@@ -1,0 +1,26 @@
+import type { ComponentProps } from 'react';
+import { Field, inputLook } from './Field';
+
+type Labelled<Kind extends 'input' | 'select' | 'textarea'> = ComponentProps<Kind> &
+  Omit<ComponentProps<typeof Field>, 'children'>;
+
+/** One line to type in, under its label. */
+export const TextField = ({ id, label, hint, error, ...input }: Labelled<'input'>) => (
+  <Field id={id} label={label} hint={hint} error={error}>
+    <input id={id} className={inputLook} {...input} />
+  </Field>
+);
+
+/** One of several, under its label. */
+export const SelectField = ({ id, label, hint, error, ...select }: Labelled<'select'>) => (
+  <Field id={id} label={label} hint={hint} error={error}>
+    <select id={id} className={inputLook} {...select} />
+  </Field>
+);
+
+/** Lines to type in, under their label. */
+export const TextAreaField = ({ id, label, hint, error, ...area }: Labelled<'textarea'>) => (
+  <Field id={id} label={label} hint={hint} error={error}>
+    <textarea id={id} className={inputLook} {...area} />
+  </Field>
+);
