@@ -150,8 +150,8 @@ function useWalkScreens(): void {
   const isWalk = useMatch('/walks/:id/*') !== null;
   useEffect(() => {
     if (!isWalk) return;
-    // Where Zelk is kept they come to the device with all the rest, and cost nothing until they are opened.
-    if ('serviceWorker' in navigator) return;
+    // Where Zelk is kept they are on the device already, and cost nothing until they are opened.
+    if (navigator.serviceWorker?.controller) return;
     return oneByOneAtRest(ofAWalk.map((screen) => screen.fetch));
   }, [isWalk]);
 }

@@ -40,7 +40,7 @@ const Badge = memo(function Badge({
     <DropDown
       label={`${says}. Show what is waiting`}
       className={`flex min-h-12 min-w-11 items-center justify-center gap-2 rounded-md px-2 ${isWarning ? 'bg-warn-fill font-bold text-warn' : ''}`}
-      panelClassName="fixed inset-x-2 top-14 z-30 rounded-md sm:left-auto sm:w-80 border border-ink bg-sheet p-3 text-left shadow-lg"
+      panelClassName="z-30 rounded-md max-sm:fixed max-sm:inset-x-2 max-sm:top-14 sm:absolute sm:top-full sm:right-0 sm:w-80 border border-ink bg-sheet p-3 text-left shadow-lg"
       testId="outbox"
       button={
         <>
