@@ -1,7 +1,7 @@
 import type { ComponentProps } from 'react';
 import { Field, inputLook } from './Field';
 
-type Labelled<Kind extends 'input' | 'select' | 'textarea'> = ComponentProps<Kind> &
+type Labelled<Kind extends 'input' | 'select'> = ComponentProps<Kind> &
   Omit<ComponentProps<typeof Field>, 'children'>;
 
 /** One line to type in, under its label. */
@@ -15,12 +15,5 @@ export const TextField = ({ id, label, hint, error, ...input }: Labelled<'input'
 export const SelectField = ({ id, label, hint, error, ...select }: Labelled<'select'>) => (
   <Field id={id} label={label} hint={hint} error={error}>
     <select id={id} className={inputLook} {...select} />
-  </Field>
-);
-
-/** Lines to type in, under their label. */
-export const TextAreaField = ({ id, label, hint, error, ...area }: Labelled<'textarea'>) => (
-  <Field id={id} label={label} hint={hint} error={error}>
-    <textarea id={id} className={inputLook} {...area} />
   </Field>
 );
