@@ -175,11 +175,14 @@ export class Pool {
     this.#next();
   }
 
-  async #weigh({ child, job }: Helper): Promise<void> {
+  async #weigh(helper: Helper): Promise<void> {
+    const { child, job } = helper;
     if (!job) return;
     const { mostMs, mostBytes, lastMs = LAST_MS } = this.limits;
     const { moreMs } = job.work;
     const [taken, bytes] = await Promise.all([processorMsOf(child.pid), memoryOf(child.pid)]);
+    // Answered meanwhile: what the child does now is weighed for itself.
+    if (helper.job !== job) return;
     const isTooMuch = (taken ?? 0) - (job.before ?? taken ?? 0) > mostMs + moreMs || bytes > mostBytes;
     if (isTooMuch) job.ending = tooMuch();
     else if (Date.now() - job.since > lastMs + moreMs) job.ending = tooBusy();
