@@ -42,26 +42,31 @@ async function start(): Promise<void> {
     },
   });
 
+  // A walk's log and the letters come with the page: the first screen is the walk itself, not one that says it is being opened, and nothing in it moves
+  // because letters came late. So long they are waited for; they are asked for first, and come while this device's storage opens.
+  const PATIENCE_MS = 1000;
+  const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
+  const coming = walkAsked
+    ? [
+        ...(whoIsHere.get() ? [] : [queries.prefetchQuery(presence)]),
+        ...['400', '700'].map((weight) =>
+          document.fonts.load(`${weight} 1em "Atkinson Hyperlegible Next"`).catch(() => []),
+        ),
+      ]
+    : [];
+
   // A browser that keeps nothing still sends: Zelk opens all the same, and says what is not kept.
   const store = await openOutboxStore('zelk', sayHeldUp).catch(() => undefined);
   const outbox = await Outbox.open(store, httpCourier);
   const sessions = new WalkSessions(outbox, store);
-  // A walk's log and the letters come with the page: the first screen is the walk itself, not one that says it is being opened, and nothing in it moves
-  // because letters came late. So long they are waited for.
-  const PATIENCE_MS = 1000;
-  const letters = ['400', '700'].map((weight) =>
-    document.fonts.load(`${weight} 1em "Atkinson Hyperlegible Next"`).catch(() => []),
-  );
   forgetWhenSignedOut(queries, store);
   const carried = carryAnswers(queries, store);
-  const walkAsked = /^\/walks\/([^/]+)$/.exec(location.pathname)?.[1];
   if (!walkAsked) await carried;
   else
     await Promise.race([
       Promise.all([
-        ...(whoIsHere.get() ? [] : [queries.prefetchQuery(presence)]),
         queries.prefetchQuery({ queryKey: ['walk', walkAsked], queryFn: () => sessions.load(walkAsked) }),
-        ...letters,
+        ...coming,
       ]),
       new Promise((done) => setTimeout(done, PATIENCE_MS)),
     ]);

@@ -4,7 +4,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { beginWalk } from './begin';
 import { cleanAtBothWidths } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { openEveryChapter, saved } from './steps';
+import { openEveryChapter, saved, sign } from './steps';
 
 async function openFunctions(page: Page, server: RunningServer): Promise<string> {
   const { walk } = await beginWalk(page, server);
@@ -51,7 +51,7 @@ test(
     await cleanAtBothWidths(page);
     await saved(page);
     await page.goto(`${server.origin}/walks/${walk}/report`);
-    await page.getByRole('button', { name: /Freeze/ }).click();
+    await sign(page);
     await page.waitForURL(/\/reports\//);
     await openEveryChapter(page);
     await expect(page.getByRole('heading', { name: 'Does it work' })).toBeVisible();

@@ -1,7 +1,7 @@
 import type { Entry } from '#core/walk';
 import { cleanAtBothWidths } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { openEveryChapter, saved } from './steps';
+import { openEveryChapter, saved, sign } from './steps';
 
 test(
   'things are counted, the cabin smelt and alterations told, a tap each, and the report says so',
@@ -55,7 +55,7 @@ test(
 
     await page.goto(`${server.origin}/walks/${walk}/report`);
     await expect(page.getByText(/What comes with it, not counted/)).toBeVisible();
-    await page.getByRole('button', { name: /Freeze/ }).click();
+    await sign(page);
     await page.waitForURL(/\/reports\//);
     await openEveryChapter(page);
     const section = page.locator('section', {

@@ -1,7 +1,7 @@
 import type { Entry } from '#core/walk';
 import { cleanAtBothWidths } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { openEveryChapter, saved } from './steps';
+import { openEveryChapter, saved, sign } from './steps';
 
 const history = [
   '9.8k 05/2018 stamp main dealer minor service',
@@ -89,7 +89,7 @@ test(
     expect(entries.filter(({ kind }) => kind === 'service-noted')).toHaveLength(7);
 
     await page.goto(`${server.origin}/walks/${walk}/report`);
-    await page.getByRole('button', { name: /Freeze/ }).click();
+    await sign(page);
     await page.waitForURL(/\/reports\//);
     await openEveryChapter(page);
     await expect(page.getByRole('heading', { name: 'Papers', exact: true })).toBeVisible();

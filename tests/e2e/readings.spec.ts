@@ -9,7 +9,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { beginWalk, type CarWanted } from './begin';
 import { cleanAtBothWidths } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { openEveryChapter, saved } from './steps';
+import { openEveryChapter, saved, sign } from './steps';
 
 /** A car, a walk begun on it, and one of its reading screens. */
 async function openReadings(
@@ -370,7 +370,7 @@ test(
       })),
     });
     await page.goto(`${server.origin}/walks/${walk}/report`);
-    await page.getByRole('button', { name: /Freeze/ }).click();
+    await sign(page);
     await page.waitForURL(/\/reports\//);
     await openEveryChapter(page);
     await expect(page.getByRole('heading', { name: 'Paint depth' })).toBeVisible();

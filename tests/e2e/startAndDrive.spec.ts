@@ -8,7 +8,7 @@ import type { RunningServer } from '../builders/runningServer';
 import { beginWalk } from './begin';
 import { cleanAtBothWidths } from './screenChecks';
 import { expect, onlyAt, test } from './server';
-import { openEveryChapter, saved } from './steps';
+import { openEveryChapter, saved, sign } from './steps';
 
 async function openFunctions(page: Page, server: RunningServer): Promise<string> {
   const { walk } = await beginWalk(page, server);
@@ -22,7 +22,7 @@ const entriesOf = async (server: RunningServer, walk: string): Promise<Entry[]> 
 
 async function freeze(page: Page, server: RunningServer, walk: string): Promise<void> {
   await page.goto(`${server.origin}/walks/${walk}/report`);
-  await page.getByRole('button', { name: /Freeze/ }).click();
+  await sign(page);
   await page.waitForURL(/\/reports\//);
   await openEveryChapter(page);
 }
