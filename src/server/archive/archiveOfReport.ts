@@ -32,7 +32,7 @@ export async function archiveOfReport(
   const hidden = covers(report.walk);
   const notes = coverNotes(report, hidden);
   const pictures = planArchive(withCovers(report, hidden), styleOf(report.car), report.car);
-  const recordings = recordingFiles(context, report);
+  const recordings = await recordingFiles(context, report);
   const logo = report.yard.logo ? stores.people.logo(report.yard.logo) : undefined;
   const copies = new Map<string, string>();
   for (const { sha256, overlay } of pictures) {

@@ -13,7 +13,10 @@ import { archiveTables } from './tables';
 import type { ArchiveContents } from './writeArchive';
 
 /** What a walk's ZIP holds as it stands now, frozen or not. Originals stay: only copies with everything hidden burned in leave. */
-export function archiveOfWalk(context: Context, walkId: string): ArchiveContents & { stock: string } {
+export async function archiveOfWalk(
+  context: Context,
+  walkId: string,
+): Promise<ArchiveContents & { stock: string }> {
   const { shown, now } = context;
   const standing = reportAsItStands(context, walkId);
   if (!standing) throw conflict('walk-not-begun', 'The walk has not begun: there is nothing to save.');
@@ -21,7 +24,7 @@ export function archiveOfWalk(context: Context, walkId: string): ArchiveContents
   const style = asBuilt(styleOf({ ...standing.begun, steering: file.car.steering }), state);
   const unplaced = state.brought.map(({ sha256 }) => sha256);
   const pictures = planArchive(report, style, file.car, unplaced);
-  const recordings = recordingFiles(context, report);
+  const recordings = await recordingFiles(context, report);
   return {
     stock: file.car.stockNumber,
     at: now(),

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { readdirSync, readFileSync, readlinkSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, readlinkSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
@@ -123,6 +123,36 @@ describe('a copy that is gone from the disk', () => {
     const whole = await bodyOf(`/api/photos/${hash}/1600`);
     writeFileSync(files().derivative(hash, 1600), Buffer.from('scratched'));
     expect((await bodyOf(`/api/shared/${token}/photos/${hash}/1600`)).equals(whole)).toBe(true);
+  });
+
+  it('and has a folder in its place is made again likewise; the folder is put aside with what is in it', async () => {
+    const { token, hashes, report } = await sendReport(server);
+    const whole = await bodyOf(`/api/photos/${hashes[0]}/1600`);
+    for (const hash of hashes) {
+      rmSync(files().derivative(hash, 1600));
+      mkdirSync(files().derivative(hash, 1600));
+      writeFileSync(join(files().derivative(hash, 1600), 'note.txt'), 'somebody else’s');
+    }
+    const names = await namesIn(await bodyOf(`/api/shared/${token}/archive`));
+    expect(names.filter((name) => name.endsWith('.jpg'))).toHaveLength(2);
+    expect((await bodyOf(`/api/photos/${hashes[0]}/1600`)).equals(whole)).toBe(true);
+    expect((await bodyOf(`/api/reports/${report.id}/pdf`)).subarray(0, 5).toString()).toBe('%PDF-');
+    expect(files().quarantine.list()).toHaveLength(2);
+  });
+
+  it('and its original too, a folder in place of each, is the one thing missing', async () => {
+    const { token, hashes, photos } = await sendReport(server);
+    const [hash = ''] = hashes;
+    for (const path of [files().original(hash), files().derivative(hash, 1600)]) {
+      rmSync(path);
+      mkdirSync(path);
+    }
+    const names = await namesIn(await bodyOf(`/api/shared/${token}/archive`));
+    expect(names.filter((name) => name.endsWith('.jpg'))).toHaveLength(1);
+    await request(server.app).get(`/api/photos/${hash}/1600`).expect(404);
+    await putPhoto(server, photos[0] as Buffer).expect(200);
+    await request(server.app).get(`/api/photos/${hash}/1600`).expect(200);
+    expect(await server.context.copies.isWhole(hash)).toBe(true);
   });
 
   it('with its original is the one thing missing; sending the photo again heals it', async () => {

@@ -11,20 +11,21 @@ export interface ArchivedRecording {
 }
 
 /** The sounds and videos of a report as they may be played, those that are here. */
-export function recordingFiles(
+export async function recordingFiles(
   { stores, files, away }: Pick<Context, 'stores' | 'files' | 'away'>,
   report: ReportDocument,
-): ArchivedRecording[] {
-  return recordingsTold(report).flatMap(({ sha256, name, of, seconds }, i) => {
+): Promise<ArchivedRecording[]> {
+  const told: ArchivedRecording[] = [];
+  for (const [i, { sha256, name, of, seconds }] of recordingsTold(report).entries()) {
     const known = stores.recordings.get(sha256);
-    if (!known?.stored) return [];
+    const file = files.recording(sha256);
+    if (!known?.stored || !(await away.isSomewhere(file))) continue;
     const number = String(i + 1).padStart(2, '0');
-    return [
-      {
-        path: `recordings/${number}-${slug(name)}-${sha256}.${known.record.mime.split('/')[1]}`,
-        open: () => away.open(files.recording(sha256)),
-        says: `${name}: ${of}, ${Math.round(seconds)} s`,
-      },
-    ];
-  });
+    told.push({
+      path: `recordings/${number}-${slug(name)}-${sha256}.${known.record.mime.split('/')[1]}`,
+      open: () => away.open(file),
+      says: `${name}: ${of}, ${Math.round(seconds)} s`,
+    });
+  }
+  return told;
 }

@@ -66,7 +66,8 @@ export async function backup({ dataDir, dir, now, database, like }: Wanted): Pro
   };
   for (const { place, sha256, isAway } of places) {
     const [from, to] = [join(dataDir, PHOTO_FOLDER, place), join(dir, PHOTO_FOLDER, place)];
-    const here = await stat(from).catch(() => undefined);
+    const there = await stat(from).catch(() => undefined);
+    const here = there?.isFile() ? there : undefined;
     if (!here && isAway && sha256) {
       inBucket.add(sha256);
       continue;
@@ -75,11 +76,11 @@ export async function backup({ dataDir, dir, now, database, like }: Wanted): Pro
       wanting.push(place);
       continue;
     }
-    const there = await stat(to).catch(() => undefined);
+    const kept = await stat(to).catch(() => undefined);
     // Times are kept to the millisecond at best.
     const isSame = (file: Stats | undefined) =>
       file?.size === here.size && Math.abs(file.mtimeMs - here.mtimeMs) < 2;
-    if (!isSame(there)) {
+    if (!isSame(kept)) {
       await mkdir(dirname(to), { recursive: true });
       const earlier = like && join(like, PHOTO_FOLDER, place);
       // One copy for all backups that hold it. Some disks cannot share files: there it is copied.

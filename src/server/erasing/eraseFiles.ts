@@ -14,6 +14,7 @@ export async function eraseFiles(
     ...stores.files.burnedOf(hash).map((place) => files.at(place)),
   ];
   for (const path of places) {
+    files.clearFolder(path);
     await discard(path);
     stores.files.forget(files.relative(path));
   }

@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process';
-import { readdirSync } from 'node:fs';
+import { mkdirSync, readdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -69,6 +69,18 @@ describe('taking a recording in', () => {
     await request(server.app).get(path).set('Range', 'bytes=0-3').expect(206);
     // Once it is here as a film it is here, whoever asks again.
     await put(bytes, 'audio/wav').expect(200);
+  });
+
+  it('tells that its file is missing, also where a folder lies in its place, and takes it in anew', async () => {
+    const bytes = wavWithNote(3);
+    const { body } = await put(bytes, 'audio/wav').expect(200);
+    const file = server.context.files.recording(body.sha256);
+    rmSync(file);
+    mkdirSync(file);
+    const answer = await request(server.app).get(`/api/recordings/${body.sha256}`).expect(404);
+    expect(answer.body.detail).toContain('Send it again');
+    await put(bytes, 'audio/wav').expect(200);
+    await request(server.app).get(`/api/recordings/${body.sha256}`).expect(200);
   });
 
   it('plays without what the device wrote of place and person, every sound kept, by exiftool', async () => {

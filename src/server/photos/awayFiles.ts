@@ -45,7 +45,7 @@ export function makeAwayFiles(files: PhotoFiles, known: FileStore, bucket?: Obje
     try {
       await asked(store.get(awayKey(sha256), part));
       if ((await hashOfFile(part)) !== sha256) return false;
-      await settle(part, path);
+      await settle(files, part, path);
       known.cameBack(files.relative(path));
       return true;
     } finally {
@@ -68,6 +68,9 @@ export function makeAwayFiles(files: PhotoFiles, known: FileStore, bucket?: Obje
       coming.set(path, fetching);
       return fetching;
     },
+    /** Whether a file lies here or, by the list, in the bucket. */
+    isSomewhere: async (path: string): Promise<boolean> =>
+      (await exists(path)) || hashAway(path) !== undefined,
     /** Whether a file that is not here lies in the bucket. */
     isInBucket: async (path: string): Promise<boolean> => {
       const sha256 = hashAway(path);

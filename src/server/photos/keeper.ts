@@ -19,7 +19,7 @@ export function makeKeeper(files: PhotoFiles, known: FileStore, away: AwayFiles)
     for (const [from, to] of moves) {
       const place = files.relative(to);
       const sha256 = files.hashInName(place) ?? (await hashOfFile(from));
-      await settle(from, to);
+      await settle(files, from, to);
       proven.delete(to);
       if (sha256) held.push([place, sha256]);
     }

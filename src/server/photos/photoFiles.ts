@@ -1,5 +1,5 @@
 import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
-import { access, open, readdir, rename, rm, stat } from 'node:fs/promises';
+import { open, readdir, rename, rm, stat } from 'node:fs/promises';
 import { dirname, join, relative, sep } from 'node:path';
 import { Quarantine } from './quarantine';
 
@@ -64,7 +64,7 @@ export class PhotoFiles {
   /** How many bytes of a cut upload are here. */
   async received(sha256: string): Promise<number> {
     return stat(this.part(sha256)).then(
-      ({ size }) => size,
+      (here) => (here.isFile() ? here.size : 0),
       () => 0,
     );
   }
@@ -90,6 +90,16 @@ export class PhotoFiles {
 
   async has(sha256: string): Promise<boolean> {
     return exists(this.original(sha256));
+  }
+
+  /** Puts a folder that lies where a file belongs aside: what is in it nobody knows here. */
+  clearFolder(path: string): void {
+    if (statSync(path, { throwIfNoEntry: false })?.isDirectory())
+      this.quarantine.add(
+        path,
+        `${this.relative(path)}-${Date.now()}`,
+        new Date().toISOString().slice(0, 10),
+      );
   }
 
   /** Every file that stands for a photo or recording, with when it was written and when it was put there; shelf by shelf, since there may be a million. */
@@ -118,18 +128,20 @@ export class PhotoFiles {
   }
 }
 
+/** Whether a file lies there; a folder in its place is none. */
 export const exists = (path: string): Promise<boolean> =>
-  access(path).then(
-    () => true,
+  stat(path).then(
+    (here) => here.isFile(),
     () => false,
   );
 
 const list = (dir: string): Promise<string[]> => readdir(dir).catch(() => []);
 
-/** Moves a finished file into place so that it is there whole or not at all, also after a power cut. */
-export async function settle(from: string, to: string): Promise<void> {
+/** Moves a finished file into place so that it is there whole or not at all, also after a power cut. A folder that lies there goes into quarantine. */
+export async function settle(files: PhotoFiles, from: string, to: string): Promise<void> {
   mkdirSync(dirname(to), { recursive: true });
   await sync(from);
+  files.clearFolder(to);
   await rename(from, to);
   await sync(dirname(to));
 }

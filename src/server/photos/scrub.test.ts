@@ -1,9 +1,11 @@
-import { appendFileSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { appendFileSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { pino } from 'pino';
 import request from 'supertest';
 import { afterEach, beforeEach, expect, it } from 'vitest';
 import { putPhoto, sendReport } from '../../../tests/builders/sentReport';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
+import { backup } from '../backup/backup';
 import { Scrub } from './scrub';
 
 let server: TestServer;
@@ -69,4 +71,25 @@ it('files from before hashes were kept are taken as they are when they open, and
   expect(stores.files.counts().kept).toBe(5);
   await scrubAll();
   expect(broken()).toMatchObject([{ path: files.relative(files.derivative(hashes[1] as string, 1600)) }]);
+});
+
+it('a folder where a file ought to be is told like a missing one, and a backup goes on without it', async () => {
+  const { hashes } = await sendReport(server, 2);
+  const { files } = server.context;
+  const [a = '', b = ''] = hashes;
+  for (const path of [files.original(a), files.derivative(b, 320)]) {
+    rmSync(path);
+    mkdirSync(path);
+  }
+  const { wanting } = await backup({
+    dataDir: server.dir,
+    dir: join(server.dir, 'kept'),
+    now: new Date(),
+    database: server.context.stores.db,
+  });
+  expect(wanting.toSorted()).toEqual(
+    [files.derivative(b, 320), files.original(a)].map((path) => files.relative(path)).toSorted(),
+  );
+  await scrubAll();
+  expect(broken()).toMatchObject([{ path: files.relative(files.original(a)), problem: 'missing' }]);
 });

@@ -87,6 +87,7 @@ export class Scrub {
     const problem = await keeper.problemOf(path);
     if (problem && place.startsWith('burned/')) {
       // Drawn again when it is next asked for.
+      files.clearFolder(path);
       await discard(path);
       store.forget(place);
       return;

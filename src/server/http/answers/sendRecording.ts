@@ -11,11 +11,15 @@ export async function sendRecording(
 ): Promise<void> {
   const known = stores.recordings.get(sha256);
   if (!known?.stored) throw notFound('recording', 'It may not have been sent from the phone yet.');
+  if (!(await away.bringHere(files.recording(sha256))))
+    throw notFound(
+      'recording',
+      'Its file is missing on Zelk’s server. Send it again from where it was made.',
+    );
   response.set({
     'Cache-Control': 'private, max-age=31536000, immutable',
     'Content-Type': known.record.mime,
     'Content-Disposition': 'inline',
   });
-  await away.bringHere(files.recording(sha256));
   await sendFile(response, files.recording(sha256));
 }

@@ -78,7 +78,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       params: idParams,
       gives: 'application/zip',
       handle: async ({ params, by }, _request, response) => {
-        const contents = archiveOfWalk(context, params.id);
+        const contents = await archiveOfWalk(context, params.id);
         witnessed(context, by, 'data-taken', `pictures of ${contents.stock}`);
         response.attachment(archiveName(contents.stock)).type('application/zip');
         await writeArchive(contents, response);
