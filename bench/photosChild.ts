@@ -10,6 +10,7 @@ import { makeSlots } from '../src/server/photos/slots';
 import { makePhotoIntake } from '../src/server/photos/takeIn';
 import { makeFileStore } from '../src/server/store/fileStore';
 import { openDatabase } from '../src/server/store/openDatabase';
+import { makeWriteLock } from '../src/server/store/writeLock';
 
 /** One way of taking the photos in, measured from inside. */
 const [, , way, dir] = process.argv as [string, string, 'zelk' | 'bare', string];
@@ -27,8 +28,10 @@ const out = mkdtempSync(join(dir, `${way}-`));
 
 async function zelk(): Promise<void> {
   const files = new PhotoFiles(out);
-  const known = makeFileStore(openDatabase(':memory:'));
-  const takeIn = makePhotoIntake(files, makeKeeper(files, known, makeAwayFiles(files, known)).keep, pool);
+  const db = openDatabase(':memory:');
+  const known = makeFileStore(db);
+  const keeper = makeKeeper(files, known, makeAwayFiles(files, known), makeWriteLock(db).turn);
+  const takeIn = makePhotoIntake(files, keeper.keep, pool);
   const slots = makeSlots(2);
   await Promise.all(
     names.map((name) => slots(() => takeIn(createReadStream(join(input, name)), hashes.get(name) as string))),

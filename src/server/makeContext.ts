@@ -23,6 +23,9 @@ import { makeCovers } from './reports/covers';
 import { openDatabase } from './store/openDatabase';
 import { makeStores, type Stores } from './store/stores';
 
+/** A statement waits so long for a lock, and everybody with it: for a write of another program that is nearly done. */
+const LOCK_MS = 50;
+
 /** Opens a data folder: database and photos, some of which may lie in a bucket. Close with `stores.db.close()`. */
 export function makeContext(
   dataDir: string,
@@ -33,9 +36,10 @@ export function makeContext(
   mkdirSync(dataDir, { recursive: true });
   const db = openDatabase(join(dataDir, 'zelk.db'));
   const files = new PhotoFiles(join(dataDir, 'photos'));
+  db.pragma(`busy_timeout = ${LOCK_MS}`);
   const stores = makeStores(db);
   const away = makeAwayFiles(files, stores.files, bucket);
-  const keeper = makeKeeper(files, stores.files, away);
+  const keeper = makeKeeper(files, stores.files, away, stores.writeLock.turn);
   const copies = makeCopies(files, keeper, pool);
   const takeIn = makePhotoIntake(files, keeper.keep, pool);
   const judge = new Judge(copies.copyOf, pool, stores.photos, log, takeIn.isBusy);

@@ -77,8 +77,8 @@ export type YardTakenIn = z.output<typeof yardTakenInSchema>;
 /** For monitors: with 503 where something of it keeps the yard from working. */
 export const healthSchema = z.object({
   status: z.enum(['up', 'ailing']),
-  /** Whether it answers, and can be written. */
-  database: z.enum(['open', 'failing']),
+  /** Whether it answers, and can be written; held for a moment by another program that writes. */
+  database: z.enum(['open', 'held', 'failing']),
   /** Bytes of room left for photos, and whether that ends soon. */
   disk: z.object({ free: z.int(), isLow: z.boolean() }),
   /** Files that wait to be opened, and pictures that wait to be judged. */

@@ -82,7 +82,8 @@ export function createApp(
   app.use('/api', cookieParser());
   app.use(['/api/shared', '/api/trade'], guessLimit(context.guesses));
   const router = Router({ strict: true });
-  mount(router, routes, { identify, now: context.now, witness, observe: context.measures.observe });
+  const { now, measures, stores } = context;
+  mount(router, routes, { identify, now, turn: stores.writeLock.turn, witness, observe: measures.observe });
   app.use(router);
   app.use('/api', noSuchRoute);
   serveInterface(app, context, webDir);

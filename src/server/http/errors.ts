@@ -2,6 +2,7 @@ import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import { asNoRoom } from '../noRoom';
 import { badRequest, notFound, Problem } from '../problems';
+import { isLocked, tryAgain } from '../store/writeLock';
 
 /** Failures of the body parser, by its own type names, in plain words. */
 function fromParser(error: { type?: unknown; status?: unknown }): Problem | undefined {
@@ -21,6 +22,7 @@ function fromParser(error: { type?: unknown; status?: unknown }): Problem | unde
 
 /** Failures of the disk and the database, by their codes. */
 function fromDisk(error: { code?: unknown }): Problem | undefined {
+  if (isLocked(error)) return tryAgain();
   const code = String(error?.code);
   if (code.startsWith('SQLITE_READONLY') || code.startsWith('SQLITE_IOERR') || code === 'EROFS')
     return new Problem(
@@ -67,6 +69,7 @@ export function answerErrors(log: Logger): ErrorRequestHandler {
         'Something failed inside Zelk',
         'The request was not carried out. Try again; if it stays so, look into the server’s log.',
       );
+    if (answer.status === 503) response.set('Retry-After', '2');
     // A refused upload is not read to its end.
     if (!request.complete) response.set('Connection', 'close');
     response.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));

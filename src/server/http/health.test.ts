@@ -1,5 +1,3 @@
-import { join } from 'node:path';
-import Database from 'better-sqlite3';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
@@ -20,18 +18,6 @@ describe('a monitor', () => {
       queue: { files: 0, pictures: 0 },
     });
     expect(body.disk.free).toBeGreaterThan(0);
-  });
-
-  it('is told with 503 when the database takes nothing any more', async () => {
-    // Somebody else holds the file for good.
-    server.context.stores.db.pragma('busy_timeout = 50');
-    const other = new Database(join(server.dir, 'zelk.db'));
-    other.exec('BEGIN IMMEDIATE');
-    const { body } = await request(server.app).get('/api/health').expect(503);
-    expect(body).toMatchObject({ status: 'ailing', database: 'failing' });
-    other.exec('ROLLBACK');
-    other.close();
-    await request(server.app).get('/api/health').expect(200);
   });
 
   it('reads measures by route, never by address, on this machine alone', async () => {

@@ -45,7 +45,7 @@ mount(
       },
     }),
   ],
-  { witness, identify: () => undefined, now: () => new Date() },
+  { witness, identify: () => undefined, now: () => new Date(), turn: async () => undefined },
 );
 app.use(router);
 app.use(((_error, _request, response, _next) => {

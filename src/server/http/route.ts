@@ -35,6 +35,8 @@ export interface RouteSpec<
   takes?: readonly string[];
   /** Decides who may ask before a byte of what they send is looked at: throws a Problem, or lets them. */
   admit?: (params: z.output<P>, request: Request, response: Response) => void;
+  /** Writes something down although it is only asked: who took data out, for one. */
+  writes?: true;
   status?: number;
   /** Shape of the JSON answered, or the media type of another answer. */
   gives: G;
@@ -83,6 +85,8 @@ export type Witness = (spec: AnyRoute, answer: unknown) => void;
 interface Doorkeeper {
   identify: Identify;
   now: () => Date;
+  /** Resolves when whoever wants to write may. */
+  turn: () => Promise<void>;
   witness?: Witness | undefined;
   /** Told how long each answer took. */
   observe?: (spec: AnyRoute, status: number, seconds: number) => void;
@@ -113,7 +117,7 @@ function admitted(need: Need, by: Identity | undefined): Identity | undefined {
   return by;
 }
 
-function handlerOf(spec: AnyRoute, { identify, now, witness, observe }: Doorkeeper): RequestHandler {
+function handlerOf(spec: AnyRoute, { identify, now, turn, witness, observe }: Doorkeeper): RequestHandler {
   return async (request, response) => {
     const began = performance.now();
     if (observe)
@@ -125,6 +129,7 @@ function handlerOf(spec: AnyRoute, { identify, now, witness, observe }: Doorkeep
     if (spec.takes) demandType(request, spec.takes);
     const body = spec.body && read(spec.body, await readJson(request, response, spec.limit), 'request');
     const input = { params, query, body, by };
+    if (spec.method !== 'get' || spec.writes) await turn();
     const answer = await spec.handle(input, request, response);
     if (answer === answered || typeof spec.gives === 'string') return;
     witness?.(spec, answer);

@@ -1,8 +1,12 @@
-import { setImmediate as breathe } from 'node:timers/promises';
+import { setImmediate as breathe, setTimeout as wait } from 'node:timers/promises';
 import type { Logger } from 'pino';
 import type { Pool } from '../aside/pool';
 import type { PhotoStore } from '../store/photoStore';
+import { isLocked } from '../store/writeLock';
 import type { Copies } from './copies';
+
+/** Another program writes: so much later it is done again. */
+const AGAIN_MS = 500;
 
 /**
  * Judges photos once nobody is waiting for anything to be taken in: the phone has judged them for the person standing there, this is
@@ -53,9 +57,10 @@ export class Judge {
       while (this.isBusy()) await new Promise((later) => setTimeout(later, 50));
       // A stop may have come meanwhile.
       if (!this.#waiting.delete(sha256)) continue;
-      await this.#judge(sha256).catch((error) =>
-        this.log.warn({ err: error, sha256 }, 'a photo could not be judged'),
-      );
+      await this.#judge(sha256).catch(async (error) => {
+        if (!isLocked(error)) this.log.warn({ err: error, sha256 }, 'a photo could not be judged');
+        else await wait(AGAIN_MS).then(() => this.#waiting.add(sha256));
+      });
       await breathe();
     }
   }

@@ -1,6 +1,7 @@
 import { stat } from 'node:fs/promises';
 import sharp from 'sharp';
 import type { FileProblem, FileStore } from '../store/fileStore';
+import type { WriteLock } from '../store/writeLock';
 import type { AwayFiles } from './awayFiles';
 import { hashOfFile } from './hashOfFile';
 import { type PhotoFiles, settle } from './photoFiles';
@@ -9,7 +10,7 @@ import { type PhotoFiles, settle } from './photoFiles';
 export type Keep = (moves: readonly (readonly [from: string, to: string])[]) => Promise<void>;
 
 /** Puts files in place and writes down what they hold, so that it can be told later whether they still do. */
-export function makeKeeper(files: PhotoFiles, known: FileStore, away: AwayFiles) {
+export function makeKeeper(files: PhotoFiles, known: FileStore, away: AwayFiles, turn: WriteLock['turn']) {
   /** Files found as they ought to be in this process's life, with what their folder said of them then. */
   const proven = new Map<string, string>();
 
@@ -23,6 +24,7 @@ export function makeKeeper(files: PhotoFiles, known: FileStore, away: AwayFiles)
       proven.delete(to);
       if (sha256) held.push([place, sha256]);
     }
+    await turn();
     known.noteAll(held);
   };
 

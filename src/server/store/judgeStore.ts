@@ -7,6 +7,7 @@ import {
 } from '#core/judge';
 import { houseSpots, type WalkedCar, type WeakSpotList, weakSpotListSchema } from '#core/weakSpots';
 import type { Db } from './openDatabase';
+import { wrote } from './writeLock';
 
 /** What is kept of a walk that was reported: its counts, where its car has an age and a distance, and what was found where. */
 export interface WalkFacts {
@@ -93,7 +94,8 @@ export function makeJudgeStore(db: Db) {
     /** Walks with a report whose facts are not worked out, or of which more was said since. */
     due: () => due.all(),
     put: (walk: string, position: number, facts: WalkFacts): void => {
-      put.run(walk, position, JSON.stringify(facts));
+      // It is worked out again where it could not be kept.
+      wrote(() => put.run(walk, position, JSON.stringify(facts)));
     },
     /** Facts of the newest reported walk of every car, but for one where it is named. */
     facts: (but = ''): WalkFacts[] => all.all(but).map(({ facts }) => JSON.parse(facts) as WalkFacts),
@@ -109,7 +111,7 @@ export function makeJudgeStore(db: Db) {
     walks: (): number => counted.get()?.cars ?? 0,
     learned: (): LearnedOf | undefined => documentOf('learned') as LearnedOf | undefined,
     setLearned: (learned: LearnedOf, now: string): void => {
-      setHouse.run('learned', JSON.stringify(learned), now);
+      wrote(() => setHouse.run('learned', JSON.stringify(learned), now));
     },
     /** Cars with more than one walk. */
     walkedTwice: (): string[] => twice.all().map(({ car_id }) => car_id),

@@ -1,4 +1,5 @@
 import type { Db } from './openDatabase';
+import { wrote } from './writeLock';
 
 /** That a link was opened is worth telling, and not worth a reader's waiting for the disk: it is written down within so long. */
 const WITHIN_MS = 1000;
@@ -25,13 +26,17 @@ export function makeOpenings(db: Db) {
   const flushNow = (): void => {
     clearTimeout(timer);
     timer = undefined;
-    if (pending.size > 0 && db.open) flush();
+    // While another program writes they are counted on, and written down a little later.
+    if (pending.size > 0 && db.open && !wrote(flush)) soon();
+  };
+  const soon = (): void => {
+    timer ??= setTimeout(flushNow, WITHIN_MS).unref();
   };
   return {
     note: (share: string, now: string): void => {
       const before = pending.get(share);
       pending.set(share, { times: (before?.times ?? 0) + 1, first: before?.first ?? now, last: now });
-      timer ??= setTimeout(flushNow, WITHIN_MS).unref();
+      soon();
     },
     flush: flushNow,
   };

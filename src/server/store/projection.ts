@@ -1,5 +1,6 @@
 import type { Entry } from '#core/walk';
 import type { Db } from './openDatabase';
+import { wrote } from './writeLock';
 
 /** What the stock list shows of a walk, worked out of its log. */
 export interface Figures {
@@ -61,24 +62,27 @@ export function makeProjection<Row extends DueRow>(
       answer.run(JSON.stringify(answered), row.id);
     }
   });
-  /** Works out what is due now. */
+  /** Works out what is due now. While another program writes, the figures stay as they were, and are worked out soon. */
   const settle = (): void => {
     if (!isDue) return;
     const rows = due.all();
-    if (rows.length > 0) settleAll(rows);
-    isDue = false;
+    isDue = rows.length > 0 && !wrote(() => settleAll(rows));
+    if (isDue) soon();
+  };
+  const soon = (): void => {
+    if (isSoon) return;
+    isSoon = true;
+    setTimeout(() => {
+      isSoon = false;
+      if (db.open) settle();
+    }, WITHIN_MS).unref();
   };
   return {
     settle,
     /** A log grew: its figures are due. */
     grew: (): void => {
       isDue = true;
-      if (isSoon) return;
-      isSoon = true;
-      setTimeout(() => {
-        isSoon = false;
-        if (db.open) settle();
-      }, WITHIN_MS).unref();
+      soon();
     },
   };
 }

@@ -1,6 +1,7 @@
 import type { Role } from '#core/people';
 import type { Db } from './openDatabase';
 import { hashOfToken, newToken } from './tokens';
+import { wrote } from './writeLock';
 
 interface SessionRow {
   person_id: string;
@@ -53,7 +54,8 @@ export function makeSessionStore(db: Db) {
       const hash = hashOfToken(token);
       const row = one.get(hash);
       if (!row || row.seen_at < ago(now, IDLE_MS) || row.created_at < ago(now, LONGEST_MS)) return undefined;
-      if (row.seen_at < ago(now, SEEN_EVERY_MS)) seen.run(now.toISOString(), hash);
+      // Where it cannot be noted now, it is the next time.
+      if (row.seen_at < ago(now, SEEN_EVERY_MS)) wrote(() => seen.run(now.toISOString(), hash));
       return { hash, person: row.person_id, name: row.name, role: row.role, device: row.device_id };
     },
     end: (hash: string): void => {

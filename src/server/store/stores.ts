@@ -25,6 +25,7 @@ import { makeTradeLinkStore } from './tradeLinkStore';
 import { makeWalkStore } from './walkStore';
 import { makeWordStore } from './wordStore';
 import { makeWorkStore } from './workStore';
+import { makeWriteLock } from './writeLock';
 
 /** Every table's face, over one open database. */
 export function makeStores(db: Db) {
@@ -34,18 +35,9 @@ export function makeStores(db: Db) {
     `SELECT max(at) AS at FROM (SELECT max(received_at) AS at FROM entries UNION SELECT max(created_at) FROM photos
      UNION SELECT max(created_at) FROM recordings UNION SELECT max(frozen_at) FROM reports)`,
   );
-  const tryWriting = db.transaction(() => db.pragma('user_version'));
   return {
     db,
-    /** Whether the database takes what is written. */
-    canWrite: (): boolean => {
-      try {
-        tryWriting.immediate();
-        return true;
-      } catch {
-        return false;
-      }
-    },
+    writeLock: makeWriteLock(db),
     /** When anything was last written down. */
     newestRowAt: (): string | undefined => newest.get()?.at ?? undefined,
     accounts: makeAccountStore(db),

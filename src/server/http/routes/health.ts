@@ -19,9 +19,9 @@ export function healthRoutes(context: Context): AnyRoute[] {
       gives: healthSchema,
       handle: async (_input, _request, response) => {
         const backups = await context.backups?.status();
-        const database = stores.canWrite() ? ('open' as const) : ('failing' as const);
+        const database = stores.writeLock.state();
         const free = await freeBytes(files);
-        const isUp = database === 'open' && free >= LOW_BYTES;
+        const isUp = database !== 'failing' && free >= LOW_BYTES;
         if (!isUp) response.status(503);
         return {
           status: isUp ? ('up' as const) : ('ailing' as const),

@@ -17,6 +17,7 @@ export function leavingRoutes(context: Context): AnyRoute[] {
       needs: 'people',
       params: z.object({}),
       gives: 'application/zip',
+      writes: true,
       handle: async ({ by }, _request, response) => {
         witnessed(context, by, 'data-taken', 'everything');
         const contents = everything(context);

@@ -83,6 +83,7 @@ export function reportRoutes(context: Context): AnyRoute[] {
       needs: 'send',
       params: idParams,
       gives: 'application/zip',
+      writes: true,
       handle: ({ params, by }, _request, response) => {
         const stored = storedOf(params.id);
         witnessed(context, by, 'data-taken', `report of ${stored.report.car.stockNumber}`);

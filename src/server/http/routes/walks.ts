@@ -64,6 +64,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       needs: 'send',
       params: idParams,
       gives: walkFileSchema,
+      writes: true,
       handle: ({ params, by }, _request, response) => {
         witnessed(context, by, 'data-taken', `walk ${params.id}`);
         response.attachment(`zelk-walk-${params.id.slice(0, 8)}.json`);
@@ -77,6 +78,7 @@ export function walkRoutes(context: Context): AnyRoute[] {
       needs: 'send',
       params: idParams,
       gives: 'application/zip',
+      writes: true,
       handle: async ({ params, by }, _request, response) => {
         const contents = await archiveOfWalk(context, params.id);
         witnessed(context, by, 'data-taken', `pictures of ${contents.stock}`);
