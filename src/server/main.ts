@@ -13,6 +13,7 @@ import { smtpDelivery } from './messages/writeMail';
 import { firstAddress } from './people/firstAddress';
 import { makeMoveAway } from './photos/moveAway';
 import { ownOrigin, reachOf, whyNotOpen } from './reach/reach';
+import { demandDatabase } from './start/databaseGone';
 import { lockFolder } from './start/lockFolder';
 import { startProblem } from './start/startProblem';
 import { sweep } from './start/sweep';
@@ -129,6 +130,7 @@ function opened(config: Config): { context: Context; unlock: () => void } {
   const { dataDir, smtp, publicUrl, trustProxy, captions } = config;
   try {
     const unlock = lockFolder(dataDir);
+    demandDatabase(dataDir);
     const context = {
       ...makeContext(dataDir, log, undefined, bucket),
       ...(smtp && { deliver: smtpDelivery(smtp) }),

@@ -1,6 +1,7 @@
 import { join } from 'node:path';
 import { readConfig } from '../config';
 import { ownOrigin } from '../reach/reach';
+import { demandDatabase } from '../start/databaseGone';
 import { startProblem } from '../start/startProblem';
 import { openDatabase } from '../store/openDatabase';
 import { makeStores } from '../store/stores';
@@ -17,6 +18,7 @@ const config = readConfig(process.env);
 
 try {
   if (!name) throw new Error('Usage: bin/enter [--new-password] NAME');
+  demandDatabase(config.dataDir);
   const { db, accounts, audit, oneTime } = makeStores(openDatabase(join(config.dataDir, 'zelk.db')));
   const found = accounts.named(name);
   if (!found) {

@@ -1,10 +1,11 @@
-import { mkdirSync, mkdtempSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { migrations } from '../store/migrations';
 import { migrate, openDatabase } from '../store/openDatabase';
+import { demandDatabase } from './databaseGone';
 import { FolderTaken, lockFolder } from './lockFolder';
 import { startProblem } from './startProblem';
 
@@ -48,6 +49,30 @@ describe('what keeps a server from starting is told in words', () => {
     writeFileSync(join(dir, 'file'), '');
     expect(says(() => lockFolder(join(dir, 'file')))).toMatch(/is not a folder/);
     expect(says(() => lockFolder(join(dir, 'file', 'deeper')))).toMatch(/is not a folder/);
+  });
+
+  it('a database that is gone or empty beside the files of a yard, with the two ways on; nothing is made', () => {
+    const shelf = join(dir, 'photos', 'originals', 'ab');
+    mkdirSync(shelf, { recursive: true });
+    // A shelf without files is no yard.
+    expect(thrownBy(() => demandDatabase(dir))).toBeUndefined();
+    for (const name of ['one', 'two']) writeFileSync(join(shelf, name), 'picture');
+    expect(says(() => demandDatabase(dir))).toMatch(
+      /zelk\.db is missing, and 2 files .*bin\/restore DIR.*begin a new yard on purpose, move .*photos/,
+    );
+    writeFileSync(join(dir, 'zelk.db'), '');
+    expect(says(() => demandDatabase(dir))).toMatch(/zelk\.db is empty, and 2 files/);
+    // What was acknowledged last may stand beside it still.
+    writeFileSync(join(dir, 'zelk.db-wal'), 'pages');
+    expect(thrownBy(() => demandDatabase(dir))).toBeUndefined();
+    rmSync(join(dir, 'zelk.db-wal'));
+    rmSync(join(dir, 'zelk.db'));
+    renameSync(join(dir, 'photos'), join(dir, 'photos-before'));
+    expect(thrownBy(() => demandDatabase(dir))).toBeUndefined();
+    const db = openDatabase(join(dir, 'zelk.db'));
+    renameSync(join(dir, 'photos-before'), join(dir, 'photos'));
+    expect(thrownBy(() => demandDatabase(dir))).toBeUndefined();
+    db.close();
   });
 
   it('a folder that cannot be written, and a disk without room, by their codes', () => {

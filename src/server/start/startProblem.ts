@@ -1,9 +1,11 @@
 import { NewerData } from '../store/openDatabase';
+import { DatabaseGone } from './databaseGone';
 import { FolderTaken } from './lockFolder';
 
 /** Why a server cannot start, in words that say what to do; undefined for what nobody foresaw. */
 export function startProblem(error: unknown, dataDir: string): string | undefined {
-  if (error instanceof FolderTaken || error instanceof NewerData) return error.message;
+  if ([DatabaseGone, FolderTaken, NewerData].some((known) => error instanceof known))
+    return (error as Error).message;
   switch (String((error as { code?: unknown } | null)?.code)) {
     case 'SQLITE_CORRUPT':
     case 'SQLITE_NOTADB':
