@@ -9,7 +9,7 @@ import type { Tries } from './guessing/tries';
 import type { Live } from './live/live';
 import type { Measures } from './measures/measures';
 import type { Deliver } from './messages/writeMail';
-import type { KeptPdfs } from './pdfs/keptPdfs';
+import type { Printer } from './pdfs/printer';
 import type { AwayFiles } from './photos/awayFiles';
 import type { Burner } from './photos/burn';
 import type { Copies } from './photos/copies';
@@ -47,7 +47,7 @@ export interface Context {
   /** The same, or undefined where the picture has not come or its file is gone for good: what it belongs to goes on without it. */
   shown: (...copy: Parameters<Burner>) => Promise<string | undefined>;
   /** PDFs that were made. */
-  pdfs: KeptPdfs;
+  pdfs: Printer;
   /** What a walk hides of its pictures by now: over every copy that leaves the yard, of every revision. */
   covers: (walk: string) => PhotoCovers;
   now: () => Date;

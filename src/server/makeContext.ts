@@ -10,6 +10,7 @@ import { makeTries } from './guessing/tries';
 import { makeLive } from './live/live';
 import { makeMeasures } from './measures/measures';
 import { KeptPdfs } from './pdfs/keptPdfs';
+import { makePrinter } from './pdfs/printer';
 import { makeAwayFiles } from './photos/awayFiles';
 import { type Burner, makeBurner } from './photos/burn';
 import { isPhotoGone, makeCopies } from './photos/copies';
@@ -25,6 +26,9 @@ import { makeStores, type Stores } from './store/stores';
 
 /** A statement waits so long for a lock, and everybody with it: for a write of another program that is nearly done. */
 const LOCK_MS = 50;
+
+/** A PDF may take so much longer for each of its pictures. */
+const PICTURE_MS = 200;
 
 /** Opens a data folder: database and photos, some of which may lie in a bucket. Close with `stores.db.close()`. */
 export function makeContext(
@@ -58,7 +62,9 @@ export function makeContext(
     scrub: new Scrub({ files, store: stores.files, keeper, copies, log, now }),
     burned,
     shown: makeShown(stores, burned, log),
-    pdfs: new KeptPdfs(join(dataDir, 'made')),
+    pdfs: makePrinter(new KeptPdfs(join(dataDir, 'made')), async (job, file) => {
+      await pool.run('print', { job, file }, job.pictures.size * PICTURE_MS);
+    }),
     covers: makeCovers(stores),
     live: makeLive(),
     measures: makeMeasures(),

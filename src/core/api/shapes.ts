@@ -126,6 +126,14 @@ export const reportPageSchema = z.object({
 });
 export type ReportPage = z.output<typeof reportPageSchema>;
 
+/** How a PDF stands that was asked for. */
+export const pdfStateSchema = z.object({
+  isReady: z.boolean(),
+  /** How many are made before it; 0 while it is being made itself. */
+  before: z.int(),
+});
+export type PdfState = z.output<typeof pdfStateSchema>;
+
 /** The report of a walk as its readers would see it if it were frozen now. */
 export const previewSchema = z.object({
   report: reportDocumentSchema,

@@ -1,4 +1,3 @@
-import { PassThrough } from 'node:stream';
 import { z } from 'zod';
 import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
@@ -6,7 +5,7 @@ import { walkFileSchema } from '#core/exchange';
 import { coverNotes, reportDocumentSchema, withCovers } from '#core/report';
 import type { Context } from '../context';
 import { exportWalk } from '../reports/exchange';
-import { pdfWriter } from '../reports/pdf/pdfWriter';
+import { pdfStream } from '../reports/pdf/pdfOf';
 import type { StoredReport } from '../store/reportStore';
 import { recordingFiles } from './recordingFiles';
 import { reportHtml } from './reportHtml';
@@ -25,10 +24,11 @@ const LOGO = 'logo.png';
  */
 export async function archiveOfReport(
   context: Context,
-  { report, frozen, sha256: fingerprint }: StoredReport,
+  stored: StoredReport,
   isForYard: boolean,
 ): Promise<ArchiveContents> {
   const { stores, shown, covers, now } = context;
+  const { report, frozen, sha256: fingerprint } = stored;
   const hidden = covers(report.walk);
   const notes = coverNotes(report, hidden);
   const pictures = planArchive(withCovers(report, hidden), styleOf(report.car), report.car);
@@ -59,19 +59,7 @@ export async function archiveOfReport(
       ['report.schema.json', jsonSchemaOf(reportDocumentSchema, 'Zelk report')],
       ...walk,
     ],
-    streams: [
-      [
-        'report.pdf',
-        () => {
-          const out = new PassThrough();
-          const pathOf = (sha256: string) => !hidden.get(sha256)?.withdrawnAt && copies.get(sha256);
-          pdfWriter()
-            .then(({ writePdf }) => writePdf({ report, fingerprint, notes }, 'a4', pathOf, logo, out))
-            .catch((error) => out.destroy(error as Error));
-          return out;
-        },
-      ],
-    ],
+    streams: [['report.pdf', () => pdfStream(context, stored, 'a4')]],
     pictures,
     recordings,
     copyOf: async ({ sha256 }) => copies.get(sha256),

@@ -9,7 +9,7 @@ import {
 } from '#core/arrival';
 import { fingerprintWords } from '#core/report';
 import { isoDay, utcMoment } from '#core/wording';
-import type { Paper } from '../reports/paper';
+import type { Paper } from '../pdfs/paper';
 import { drawPicture, type PhotoPath } from '../reports/pdf/drawPhoto';
 import { ink, Sheet, soft } from '../reports/pdf/sheet';
 

@@ -1,6 +1,7 @@
 import type { PhotoRecord, RecordingRecord, WalkFile } from '#core/exchange';
 import type { ExpectationTable, JudgedWalk, Learned } from '#core/judge';
 import type { Yard } from '#core/schedule';
+import type { PrintJob } from '../pdfs/printed';
 
 /** A yard as it goes to another process: without maps. */
 export type SentYard = Omit<Yard, 'fixed'> & { fixed: [string, { crew: string; start: number }][] };
@@ -23,6 +24,8 @@ export interface Jobs {
   };
   /** A picture into a logo; gives its hash. */
   logo: { input: { file: string; png: string }; output: string };
+  /** A PDF, written to a file. */
+  print: { input: { job: PrintJob; file: string }; output: null };
   /** A recording into a copy that tells nothing beyond sound and picture. */
   recording: {
     input: { file: string; bare: string; as?: 'recording' | 'film' };

@@ -33,6 +33,7 @@ import { recordingRoutes } from './routes/recordings';
 import { reportRoutes } from './routes/reports';
 import { sharedRoutes } from './routes/shared';
 import { sharedFileRoutes } from './routes/sharedFiles';
+import { sharedPaperRoutes } from './routes/sharedPapers';
 import { sheetRoutes } from './routes/sheets';
 import { signInRoutes } from './routes/signIn';
 import { tradeRoutes } from './routes/trade';
@@ -69,6 +70,7 @@ export function routeTable(context: Context): AnyRoute[] {
     ...previewRoutes(context),
     ...sharedRoutes(context),
     ...sharedFileRoutes(context),
+    ...sharedPaperRoutes(context),
     ...questionRoutes(context),
     ...arrivalRoutes(context),
     ...liveRoutes(context),

@@ -21,6 +21,10 @@ export const jobs: Doers = {
     await writeFile(to, png);
     return sha256;
   },
+  print: async ({ job, file }) => {
+    await (await import('./print')).print(job, file);
+    return null;
+  },
   recording: async (input) => (await import('../recordings/takeApart')).takeApart(input),
   schedule: async (input) => (await import('./schedule')).schedule(input),
   solve: async (input) => (await import('./solve')).solve(input),

@@ -1,4 +1,4 @@
-import { PassThrough, Readable } from 'node:stream';
+import { Readable } from 'node:stream';
 import { stringify } from 'csv-stringify/sync';
 import { type Car, carTitle } from '#core/car';
 import { YARD_FILE_VERSION, type YardFile } from '#core/exchange';
@@ -10,7 +10,7 @@ import type { ArchiveContents } from '../archive/writeArchive';
 import { placesOf } from '../backup/places';
 import type { Context } from '../context';
 import { exportWalk } from '../reports/exchange';
-import { pdfOf } from '../reports/pdf/pdfOf';
+import { pdfStream } from '../reports/pdf/pdfOf';
 import { readme } from './readme';
 
 type Stream = readonly [name: string, open: () => Readable];
@@ -107,11 +107,8 @@ function findingsOf(context: Context, walk: string): string {
 }
 
 function pdf(context: Context, id: string): Readable {
-  const out = new PassThrough();
   const stored = context.stores.reports.stored(id);
-  if (stored) pdfOf(context, stored, 'a4', out).catch((error: Error) => out.destroy(error));
-  else out.end();
-  return out;
+  return stored ? pdfStream(context, stored, 'a4') : Readable.from([]);
 }
 
 /** What of the files is here, as the list of kept files says: the disk is not asked for each. */

@@ -1,7 +1,14 @@
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, utimesSync } from 'node:fs';
+import {
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  utimesSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import type { Writable } from 'node:stream';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
 import { KeptPdfs } from './keptPdfs';
 
@@ -13,9 +20,9 @@ beforeEach(() => {
 });
 afterEach(() => rmSync(join(dir, '..'), { recursive: true, force: true }));
 
-const write = (text: string) => async (out: Writable) => {
+const write = (text: string) => async (file: string) => {
   made++;
-  await new Promise<void>((done) => out.end(text, () => done()));
+  writeFileSync(file, text);
 };
 
 describe('a PDF that is kept', () => {

@@ -1,8 +1,6 @@
 import { randomUUID } from 'node:crypto';
-import { createWriteStream } from 'node:fs';
 import { mkdir, readdir, rename, rm, stat, utimes } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { Writable } from 'node:stream';
 
 /** Together they take so much of the disk at most; those that nobody asked for longest go first. */
 const MOST_BYTES = 400 * 1024 * 1024;
@@ -17,13 +15,9 @@ export class KeptPdfs {
   ) {}
 
   /** Path of the file of a key, made by `write` where it is not there; two who ask at once wait for the same one. Throws what `write` and the disk throw. */
-  async pathOf(key: string, write: (out: Writable) => Promise<void>): Promise<string> {
-    const path = join(this.dir, `${key}.pdf`);
-    const isThere = await stat(path).then(
-      () => true,
-      () => false,
-    );
-    if (isThere) {
+  async pathOf(key: string, write: (file: string) => Promise<void>): Promise<string> {
+    const path = this.#place(key);
+    if (await this.has(key)) {
       const now = new Date();
       await utimes(path, now, now).catch(() => undefined);
       return path;
@@ -33,22 +27,29 @@ export class KeptPdfs {
     return made;
   }
 
+  has(key: string): Promise<boolean> {
+    return stat(this.#place(key)).then(
+      (here) => here.isFile(),
+      () => false,
+    );
+  }
+
   /** Forgets all of them: something they may show was erased. */
   async forget(): Promise<void> {
     await rm(this.dir, { recursive: true, force: true });
   }
 
-  async #make(path: string, write: (out: Writable) => Promise<void>): Promise<string> {
+  #place(key: string): string {
+    return join(this.dir, `${key}.pdf`);
+  }
+
+  async #make(path: string, write: (file: string) => Promise<void>): Promise<string> {
     await mkdir(this.dir, { recursive: true, mode: 0o700 });
     const part = join(this.dir, `${randomUUID()}.part`);
-    const out = createWriteStream(part, { mode: 0o600 });
     try {
-      const failed = new Promise<never>((_, fail) => out.once('error', fail));
-      await Promise.race([write(out), failed]);
+      await write(part);
       await rename(part, path);
     } catch (error) {
-      // Still being opened, it would come after it was removed.
-      if (!out.closed) await new Promise<void>((closed) => out.once('close', () => closed()).destroy());
       await rm(part, { force: true });
       throw error;
     }

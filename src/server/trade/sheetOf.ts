@@ -1,26 +1,13 @@
-import type { Sheet, SheetCar, WorkTold } from '#core/api';
-import type { Drawing } from '#core/report';
+import type { Sheet, WorkTold } from '#core/api';
 import { svgOf } from '#core/report';
 import type { NamedTask, Schedule } from '#core/schedule';
 import { carOnSheet, mapOfTasks, tasksOnSheet } from '#core/sheet';
 import type { Context } from '../context';
+import type { SheetMade, SheetPiece } from '../pdfs/printed';
 import { type BoardGround, groundOfBoard, standing } from '../planning/board';
 import { carOfWalk } from '../planning/carOfWalk';
 import { notFound } from '../problems';
 import type { SaidOfTask } from '../store/workStore';
-
-/** A day's work on one car, with the drawing of where it is. */
-export interface SheetPiece {
-  car: Omit<SheetCar, 'map'>;
-  map: Drawing | undefined;
-}
-
-export interface SheetMade {
-  crew: { id: string; name: string };
-  yard: string;
-  days: { day: string; pieces: SheetPiece[] }[];
-  said: Sheet['said'];
-}
 
 export const workTold = ({ said, by, at }: SaidOfTask): WorkTold => ({ ...said, by, at });
 

@@ -1,8 +1,9 @@
 import type { Overlay } from '#core/picture';
 import { pictureOf } from '#core/walk';
 import type { Context } from '../context';
+import type { SheetMade } from '../pdfs/printed';
 import { carOfWalk } from '../planning/carOfWalk';
-import { type SheetMade, sheetOf } from './sheetOf';
+import { sheetOf } from './sheetOf';
 
 /** So long the pictures of a sheet are those it was last told with: a page asks for a dozen, and the board is not worked out for each. */
 const FRESH_MS = 60_000;

@@ -2,11 +2,11 @@ import { once } from 'node:events';
 import type { Writable } from 'node:stream';
 import type { SheetTask } from '#core/api';
 import { longDay } from '#core/wording';
-import type { Paper } from '../reports/paper';
+import type { Paper } from '../pdfs/paper';
+import type { SheetMade, SheetPiece } from '../pdfs/printed';
 import { drawDrawing } from '../reports/pdf/drawing';
 import { drawPicture, type PhotoPath } from '../reports/pdf/drawPhoto';
 import { ink, Sheet, soft } from '../reports/pdf/sheet';
-import type { SheetMade, SheetPiece } from './sheetOf';
 
 const GAP = 8;
 /** To be ticked on paper. */

@@ -3,7 +3,8 @@ import { lazy, Suspense, useEffect, useLayoutEffect, useRef, useState } from 're
 import type { SharedPage } from '#core/api';
 import { shortDay } from '#core/wording';
 import { RefusedError, UnreachableError } from '../api/answers';
-import { Button, buttonLook } from '../components/Button';
+import { Button } from '../components/Button';
+import { MadeFile } from '../components/MadeFile';
 import { Notice } from '../components/Notice';
 import { useBackButton } from '../device/backCloses';
 import { AskContext, type AskedAbout } from '../report/AskContext';
@@ -117,7 +118,7 @@ function Opened({ path, page, onRevision }: OpenedProps) {
   };
   const { shown, units, choose } = useReadersUnits(report);
   const offered = offersOf(report);
-  const pdf = (paper: 'a4' | 'letter') => `${path}/pdf?paper=${paper}&revision=${report.revision}`;
+  const pdf = (paper: 'a4' | 'letter') => `?paper=${paper}&revision=${report.revision}`;
   return (
     <>
       {keptAt && (
@@ -185,15 +186,18 @@ function Opened({ path, page, onRevision }: OpenedProps) {
         </Suspense>
       )}
       <footer className="mx-auto flex print:hidden max-w-3xl flex-wrap gap-2 px-4 pb-10 xl:mr-0 xl:ml-[max(240px,calc(50%-24rem))] xl:max-w-136">
-        <a className={buttonLook()} href={pdf('a4')} download>
+        <MadeFile href={`${path}/pdf${pdf('a4')}`} state={`${path}/pdf/state${pdf('a4')}`}>
           <FileDown aria-hidden size={20} /> PDF, A4
-        </a>
-        <a className={buttonLook()} href={pdf('letter')} download>
+        </MadeFile>
+        <MadeFile href={`${path}/pdf${pdf('letter')}`} state={`${path}/pdf/state${pdf('letter')}`}>
           <FileDown aria-hidden size={20} /> PDF, US Letter
-        </a>
-        <a className={buttonLook()} href={`${path}/archive?revision=${report.revision}`} download>
+        </MadeFile>
+        <MadeFile
+          href={`${path}/archive?revision=${report.revision}`}
+          state={`${path}/pdf/state${pdf('a4')}`}
+        >
           <FileArchive aria-hidden size={20} /> All of it to keep (ZIP)
-        </a>
+        </MadeFile>
         <KeepHere report={report} photoUrl={photoUrl} />
         {revisions
           .filter(({ revision }) => revision !== report.revision)

@@ -1,8 +1,9 @@
 import type { Response } from 'express';
 import type { Context } from '../../context';
-import type { Paper } from '../../reports/paper';
-import { pdfKey } from '../../reports/pdf/pdfKey';
-import { pdfOf } from '../../reports/pdf/pdfOf';
+import { contentKey } from '../../pdfs/contentKey';
+import type { Paper } from '../../pdfs/paper';
+import type { PrintJob } from '../../pdfs/printed';
+import { pdfFile } from '../../reports/pdf/pdfOf';
 import type { StoredReport } from '../../store/reportStore';
 import { sendFile } from './sendFile';
 
@@ -14,17 +15,29 @@ export async function sendPdf(
   response: Response,
 ): Promise<void> {
   const { car, revision } = stored.report;
-  const name = `${car.stockNumber}-revision-${revision}-${paper}.pdf`.replace(/[^\w.-]+/g, '-');
-  const begin = () => response.attachment(name).type('application/pdf');
-  const kept = await context.pdfs
-    .pathOf(pdfKey(context, stored, paper), (out) => pdfOf(context, stored, paper, out))
-    // A full disk keeps nobody from reading.
-    .catch((error: Error) => {
-      context.log.warn({ error: error.message }, 'a PDF could not be kept');
-      return undefined;
-    });
-  if (kept) {
-    begin();
-    await sendFile(response, kept);
-  } else await pdfOf(context, stored, paper, response, begin);
+  const file = await pdfFile(context, stored, paper);
+  await sendMade(file, `${car.stockNumber}-revision-${revision}-${paper}.pdf`, response);
+}
+
+/** Sends a PDF of what was gathered for it: a job sheet, a signed check. */
+export async function sendPrinted(
+  { pdfs }: Pick<Context, 'pdfs'>,
+  job: PrintJob,
+  name: string,
+  response: Response,
+): Promise<void> {
+  await sendMade(await pdfs.fileOf(contentKey(job), async () => job), name, response);
+}
+
+async function sendMade(
+  { path, done }: Awaited<ReturnType<typeof pdfFile>>,
+  name: string,
+  response: Response,
+): Promise<void> {
+  try {
+    response.attachment(name.replace(/[^\w.-]+/g, '-')).type('application/pdf');
+    await sendFile(response, path);
+  } finally {
+    await done();
+  }
 }

@@ -1,29 +1,29 @@
 import type { Response } from 'express';
 import { pictureOf } from '#core/walk';
 import type { Context } from '../../context';
+import type { Paper } from '../../pdfs/paper';
+import type { PrintJob, SheetMade } from '../../pdfs/printed';
 import { carOfWalk } from '../../planning/carOfWalk';
-import type { Paper } from '../../reports/paper';
-import type { SheetMade } from '../../trade/sheetOf';
+import { sendPrinted } from './sendPdf';
 
 /** Sends a job sheet as PDF, with its pictures as they may be shown. */
 export async function sendSheetPdf(
-  { stores, shown }: Context,
+  context: Context,
   sheet: SheetMade,
   paper: Paper,
   response: Response,
 ): Promise<void> {
-  const copies = new Map<string, string>();
+  const { stores, shown } = context;
+  const pictures = new Map<string, string>();
   for (const { car } of sheet.days.flatMap(({ pieces }) => pieces)) {
     const standing = carOfWalk(stores, car.walk);
     for (const sha256 of car.tasks.flatMap(({ faults }) => faults.flatMap(({ photos }) => photos))) {
-      if (copies.has(sha256) || !standing) continue;
+      if (pictures.has(sha256) || !standing) continue;
       const { marks, boxes } = pictureOf(standing.state, sha256);
       const copy = await shown(sha256, { marks: [...marks], ...(boxes && { boxes: [...boxes] }) }, 1600);
-      if (copy) copies.set(sha256, copy);
+      if (copy) pictures.set(sha256, copy);
     }
   }
-  const name = `jobs-${sheet.crew.name}-${sheet.days[0]?.day ?? ''}.pdf`.replace(/[^\w.-]+/g, '-');
-  const { writeSheetPdf } = await import('../../trade/writeSheetPdf');
-  response.attachment(name).type('application/pdf');
-  await writeSheetPdf(sheet, paper, (sha256) => copies.get(sha256), response);
+  const job: PrintJob = { printed: { what: 'sheet', sheet }, paper, pictures };
+  await sendPrinted(context, job, `jobs-${sheet.crew.name}-${sheet.days[0]?.day ?? ''}.pdf`, response);
 }

@@ -5,9 +5,11 @@ import { filledCheckSchema, MOST_PHOTOS_A_CHECK } from '#core/arrival';
 import { sha256Schema } from '#core/walk';
 import { checkOf, takeInCheck } from '../../arrival/takeInCheck';
 import type { Context } from '../../context';
+import { papers } from '../../pdfs/paper';
+import type { PrintJob } from '../../pdfs/printed';
 import { notFound } from '../../problems';
-import { papers } from '../../reports/paper';
 import type { StoredCheck } from '../../store/arrivalStore';
+import { sendPrinted } from '../answers/sendPdf';
 import { linkOpener, tokenParams } from '../openLink';
 import { type AnyRoute, route } from '../route';
 import { takeInByLink } from '../takeInByLink';
@@ -29,15 +31,13 @@ export function arrivalRoutes(context: Context): AnyRoute[] {
     wanted: (typeof papers)[number],
     response: Response,
   ) => {
-    const name = `${check.stockNumber}-${check.occasion}-check.pdf`.replace(/[^\w.-]+/g, '-');
-    const copies = new Map<string, string>();
+    const pictures = new Map<string, string>();
     for (const photo of check.parts.flatMap(({ photos }) => photos)) {
       const copy = await shown(photo, {}, 1600);
-      if (copy) copies.set(photo, copy);
+      if (copy) pictures.set(photo, copy);
     }
-    const { writeCheckPdf } = await import('../../arrival/writeCheckPdf');
-    response.attachment(name).type('application/pdf');
-    await writeCheckPdf(check, sha256, wanted, (photo) => copies.get(photo), response);
+    const job: PrintJob = { printed: { what: 'check', check, fingerprint: sha256 }, paper: wanted, pictures };
+    await sendPrinted(context, job, `${check.stockNumber}-${check.occasion}-check.pdf`, response);
   };
 
   return [

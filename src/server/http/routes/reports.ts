@@ -1,12 +1,13 @@
 import { z } from 'zod';
-import { newShareSchema, reportPageSchema, shareSchema } from '#core/api';
+import { newShareSchema, pdfStateSchema, reportPageSchema, shareSchema } from '#core/api';
 import { coverNotes, identityTellings, reportDocumentSchema } from '#core/report';
 import type { Context } from '../../context';
 import { usualForWalk } from '../../judging/learned';
+import { papers } from '../../pdfs/paper';
 import { witnessed } from '../../people/witnessed';
 import { notFound } from '../../problems';
 import { freeze } from '../../reports/freeze';
-import { papers } from '../../reports/paper';
+import { pdfState } from '../../reports/pdf/pdfOf';
 import type { StoredReport } from '../../store/reportStore';
 import { sendArchive } from '../answers/sendArchive';
 import { sendPdf } from '../answers/sendPdf';
@@ -75,6 +76,16 @@ export function reportRoutes(context: Context): AnyRoute[] {
       gives: 'application/pdf',
       handle: ({ params, query }, _request, response) =>
         sendPdf(context, storedOf(params.id), query.paper, response),
+    }),
+    route({
+      method: 'get',
+      path: '/api/reports/:id/pdf/state',
+      summary: 'Whether the PDF is made, and how many are made before it; from then on it is being made',
+      needs: 'look',
+      params: idParams,
+      query: paperQuery,
+      gives: pdfStateSchema,
+      handle: ({ params, query }) => pdfState(context, storedOf(params.id), query.paper),
     }),
     route({
       method: 'get',

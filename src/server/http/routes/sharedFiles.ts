@@ -4,17 +4,14 @@ import { covered, type ReportDocument, recordingsTold } from '#core/report';
 import { pictureOf, replay, sha256Schema } from '#core/walk';
 import type { Context } from '../../context';
 import { notFound } from '../../problems';
-import { papers } from '../../reports/paper';
-import { sendArchive } from '../answers/sendArchive';
 import { sendLogo } from '../answers/sendLogo';
-import { sendPdf } from '../answers/sendPdf';
 import { sendPhoto } from '../answers/sendPhoto';
 import { sendRecording } from '../answers/sendRecording';
-import { linkOpener, revisionQuery, tokenParams } from '../openLink';
+import { linkOpener, tokenParams } from '../openLink';
 import { type AnyRoute, answered, route } from '../route';
 import { widthSchema } from '../widthSchema';
 
-/** Files a link opens: the report on paper and to keep, its pictures and recordings. Each only where a revision, or an answer, names it. */
+/** Files a link opens: pictures and recordings of its report. Each only where a revision, or an answer, names it. */
 export function sharedFileRoutes(context: Context): AnyRoute[] {
   const { stores, covers } = context;
   const { opened, revisionsBeside, revisionOf } = linkOpener(context);
@@ -41,38 +38,6 @@ export function sharedFileRoutes(context: Context): AnyRoute[] {
   };
 
   return [
-    route({
-      method: 'get',
-      path: '/api/shared/:token/pdf',
-      summary: 'The report a link opens, as PDF',
-      needs: 'link',
-      params: tokenParams,
-      query: revisionQuery.extend({ paper: z.enum(papers, 'Choose a4 or letter.').default('a4') }),
-      gives: 'application/pdf',
-      handle: ({ params, query }, request, response) =>
-        sendPdf(
-          context,
-          revisionOf(opened(request, params.token).report, query.revision),
-          query.paper,
-          response,
-        ),
-    }),
-    route({
-      method: 'get',
-      path: '/api/shared/:token/archive',
-      summary: 'The report a link opens, to keep: page, PDF, tables and pictures as a ZIP',
-      needs: 'link',
-      params: tokenParams,
-      query: revisionQuery,
-      gives: 'application/zip',
-      handle: ({ params, query }, request, response) =>
-        sendArchive(
-          context,
-          revisionOf(opened(request, params.token).report, query.revision),
-          false,
-          response,
-        ),
-    }),
     route({
       method: 'get',
       path: '/api/shared/:token/photos/:sha256/:width',

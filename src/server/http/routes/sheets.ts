@@ -10,9 +10,9 @@ import {
 import { daySchema } from '#core/papers';
 import { usualCrew, workSaidSchema } from '#core/schedule';
 import type { Context } from '../../context';
+import { papers } from '../../pdfs/paper';
 import { witnessed } from '../../people/witnessed';
 import { notFound, unprocessable } from '../../problems';
-import { papers } from '../../reports/paper';
 import { sayWork } from '../../trade/sayWork';
 import { sheetOf, sheetTold, workTold } from '../../trade/sheetOf';
 import { sendSheetPdf } from '../answers/sendSheetPdf';

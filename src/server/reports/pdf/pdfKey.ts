@@ -1,20 +1,9 @@
-import { createHash } from 'node:crypto';
-import { statSync } from 'node:fs';
 import { coverNotes, withCovers } from '#core/report';
 import type { Context } from '../../context';
+import { keyOfShown } from '../../pdfs/contentKey';
+import type { Paper } from '../../pdfs/paper';
 import { drawingOf } from '../../photos/burn';
 import type { StoredReport } from '../../store/reportStore';
-import type { Paper } from '../paper';
-
-/** Another program may lay out otherwise. */
-const program = (() => {
-  try {
-    const { mtimeMs, size } = statSync(process.argv[1] ?? '');
-    return `${mtimeMs} ${size}`;
-  } catch {
-    return 'unknown';
-  }
-})();
 
 /** What a PDF shows, in one word: the report by its fingerprint, what is drawn over its pictures and which of them are here by now, the logo, the paper, the program. */
 export function pdfKey(
@@ -28,6 +17,5 @@ export function pdfKey(
     hidden.get(photo.sha256)?.withdrawnAt ?? drawingOf(photo),
     stores.photos.get(photo.sha256)?.stored ?? false,
   ]);
-  const shown = [program, paper, sha256, report.id, pictures, coverNotes(report, hidden)];
-  return createHash('sha256').update(JSON.stringify(shown)).digest('hex');
+  return keyOfShown([paper, sha256, report.id, pictures, coverNotes(report, hidden)]);
 }

@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import type { Paper } from '../paper';
+import type { Paper } from '../../pdfs/paper';
 import { type FontName, fontBytes, fontFor, runsOf, type Weight } from './fonts';
 
 export const ink = '#14181c';

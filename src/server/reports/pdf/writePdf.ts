@@ -2,7 +2,6 @@ import { once } from 'node:events';
 import type { Writable } from 'node:stream';
 import {
   type Block,
-  type CoverNote,
   coverBlocks,
   coverOf,
   type ReportDocument,
@@ -11,7 +10,8 @@ import {
   reportFacts,
 } from '#core/report';
 import { isoDay } from '#core/wording';
-import type { Paper } from '../paper';
+import type { Paper } from '../../pdfs/paper';
+import type { PrintedReport } from '../../pdfs/printed';
 import { COLUMN_GAP, columnWidth, linesInColumns, type Piece, piecesInColumns } from './columns';
 import { drawDrawing, SMALLEST } from './drawing';
 import { drawPhoto, PHOTO_RATIO, type PhotoPath } from './drawPhoto';
@@ -24,13 +24,6 @@ import { yardHead } from './yardHead';
 /** Height of a heading, of a row of photos, and of the few lines that stay with a heading. */
 const [HEADING, PHOTOS_HIGH, FEW_LINES] = [34, 150, 40];
 const CONTENTS_ROW = 12.5;
-
-/** A frozen report with its fingerprint, and what was hidden of its pictures since. */
-interface PrintedReport {
-  report: ReportDocument;
-  fingerprint: string;
-  notes: readonly CoverNote[];
-}
 
 /** Renders a frozen report as PDF into a stream. Adds no fact to the document; what was hidden of its pictures since is told beside it. */
 export async function writePdf(

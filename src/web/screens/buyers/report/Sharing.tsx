@@ -6,9 +6,10 @@ import { v4 as newId } from 'uuid';
 import type { Message, NewMessage, NewShare, Share } from '#core/api';
 import { ADDRESSEE_WANTED, addressee } from '#core/messages';
 import { sendJson } from '../../../api/client';
-import { Button, buttonLook } from '../../../components/Button';
+import { Button } from '../../../components/Button';
 import { EraseForGood } from '../../../components/EraseForGood';
 import { SelectField, TextField } from '../../../components/fields';
+import { MadeFile } from '../../../components/MadeFile';
 import { Notice } from '../../../components/Notice';
 import { If } from '../../../people/If';
 import { localDay, localMoment } from '../../../words/times';
@@ -24,6 +25,7 @@ interface Made {
 /** Links that open the report without signing in, and the PDF. */
 export function Sharing({ report, shares }: { report: string; shares: readonly Share[] }) {
   const client = useQueryClient();
+  const path = `/api/reports/${report}`;
   const [label, setLabel] = useState('');
   const [days, setDays] = useState('90');
   const [passphrase, setPassphrase] = useState('');
@@ -37,10 +39,9 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
         ...(days && { days: Number(days) }),
         ...(passphrase.trim() && { passphrase: passphrase.trim() }),
       };
-      if (!to.trim())
-        return { share: await sendJson<NewShare>('POST', `/api/reports/${report}/shares`, wish) };
+      if (!to.trim()) return { share: await sendJson<NewShare>('POST', `${path}/shares`, wish) };
       if (!addressee(to)) throw new Error(ADDRESSEE_WANTED);
-      return sendJson<NewMessage>('POST', `/api/reports/${report}/messages`, { ...wish, id: newId(), to });
+      return sendJson<NewMessage>('POST', `${path}/messages`, { ...wish, id: newId(), to });
     },
     onSuccess: ({ share }) => {
       setFresh(share);
@@ -118,15 +119,15 @@ export function Sharing({ report, shares }: { report: string; shares: readonly S
             {to.trim() ? <Send aria-hidden size={20} /> : <Link2 aria-hidden size={20} />}
             {to.trim() ? 'Make and send a link' : 'Make a link'}
           </Button>
-          <a className={buttonLook()} href={`/api/reports/${report}/pdf?paper=a4`} download>
+          <MadeFile href={`${path}/pdf?paper=a4`} state={`${path}/pdf/state?paper=a4`}>
             <FileDown aria-hidden size={20} /> PDF, A4
-          </a>
-          <a className={buttonLook()} href={`/api/reports/${report}/pdf?paper=letter`} download>
+          </MadeFile>
+          <MadeFile href={`${path}/pdf?paper=letter`} state={`${path}/pdf/state?paper=letter`}>
             <FileDown aria-hidden size={20} /> PDF, US Letter
-          </a>
-          <a className={buttonLook()} href={`/api/reports/${report}/archive`} download>
+          </MadeFile>
+          <MadeFile href={`${path}/archive`} state={`${path}/pdf/state?paper=a4`}>
             <FileArchive aria-hidden size={20} /> All of it (ZIP)
-          </a>
+          </MadeFile>
         </form>
         <p className="text-sm text-soft">Make each buyer a link of their own: then you know who asks.</p>
         {make.data?.message && (
