@@ -21,7 +21,8 @@ export async function receiveFile(
   let bytes = 0;
   try {
     await pipeline(
-      stream,
+      // It stays open when it is refused: there is an answer to be given.
+      stream.iterator({ destroyOnReturn: false }),
       async function* (source: AsyncIterable<Buffer>) {
         for await (const chunk of source) {
           if (bytes === 0 && begins && !begins.isRight(chunk)) throw begins.otherwise();

@@ -1,4 +1,5 @@
-import type { ErrorRequestHandler, RequestHandler } from 'express';
+import { finished } from 'node:stream/promises';
+import type { ErrorRequestHandler, Request, RequestHandler, Response } from 'express';
 import type { Logger } from 'pino';
 import { asNoRoom } from '../noRoom';
 import { badRequest, notFound, Problem } from '../problems';
@@ -70,10 +71,33 @@ export function answerErrors(log: Logger): ErrorRequestHandler {
         'The request was not carried out. Try again; if it stays so, look into the server’s log.',
       );
     if (answer.status === 503) response.set('Retry-After', '2');
-    // A refused upload is not read to its end.
-    if (!request.complete) response.set('Connection', 'close');
-    response.status(answer.status).type('application/problem+json').send(JSON.stringify(answer));
+    response.status(answer.status).type('application/problem+json');
+    if (request.complete) response.send(JSON.stringify(answer));
+    else void answerEarly(request, response, JSON.stringify(answer));
   };
+}
+
+/** What is still on its way is read so long, and kept nowhere. */
+const LINGER_MS = 10_000;
+
+/**
+ * Answers while the request is still being sent. Whoever sends all before they read would meet a cut connection: the answer is there at once, and what
+ * comes after is let go by for a while.
+ */
+async function answerEarly(request: Request, response: Response, body: string): Promise<void> {
+  const { 'cache-control': caching } = response.getHeaders();
+  response.set({
+    Connection: 'close',
+    'Content-Length': String(Buffer.byteLength(body)),
+    // Not held back to be packed.
+    'Cache-Control': [caching, 'no-transform'].filter(Boolean).join(', '),
+  });
+  response.write(body);
+  const patience = AbortSignal.timeout(LINGER_MS);
+  await finished(request.resume(), { writable: false, signal: patience, cleanup: true }).catch(
+    () => undefined,
+  );
+  response.end();
 }
 
 export const noSuchRoute: RequestHandler = () => {

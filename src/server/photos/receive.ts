@@ -41,7 +41,8 @@ export async function receive(
   }
   try {
     await pipeline(
-      stream,
+      // It stays open when it is refused: there is an answer to be given.
+      stream.iterator({ destroyOnReturn: false }),
       async function* (source: AsyncIterable<Buffer>) {
         for await (const chunk of source) {
           bytes += chunk.length;
