@@ -70,6 +70,7 @@ export function archives(walkJson: Buffer): Attack[] {
   const picture = (i: number, content: Buffer): Member => ({ name: `01-front/${i}.jpg`, content });
   return [
     send('whose walk is 100 MB of blanks', zipOf([walk(Buffer.alloc(100_000_000, ' '))])),
+    send('whose walk is a gigabyte', zipOf([walk(Buffer.alloc(1_000_000_000, ' '))])),
     send('whose walk is brackets', zipOf([walk(Buffer.alloc(7_500_000, '['))])),
     send(
       'whose walk says it is small and is not',

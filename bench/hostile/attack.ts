@@ -5,6 +5,8 @@ export interface Attack {
   path: string;
   headers?: Record<string, string>;
   body?: Buffer;
+  /** So many of it at once; one when left out. */
+  times?: number;
 }
 
 export const repeat = (count: number, part: Buffer | string): Buffer =>

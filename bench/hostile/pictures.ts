@@ -95,6 +95,17 @@ export async function pictures(): Promise<Attack[]> {
     ),
     png('of 7,700 by 7,700 in four channels', flatPng(7700, 7700, { colour: 6, rows: 5000 })),
     png('of 31,000 by 1,900, interlaced', flatPng(31_000, 1900, { colour: 2, interlaced: 1 })),
+    { ...png('of 65,000 by 65,000 pixels, four at once', flatPng(65_000, 65_001, { depth: 1 })), times: 4 },
+    {
+      ...png('of 60 million pixels as a logo', flatPng(7745, 7745, { colour: 6, rows: 3000 })),
+      method: 'PUT',
+      path: '/api/yard/logo',
+    },
+    {
+      ...png('of 65,000 by 65,000 pixels as a logo', flatPng(65_000, 65_000, { depth: 1 })),
+      method: 'PUT',
+      path: '/api/yard/logo',
+    },
     png('of 60 million pixels of one bit', flatPng(7745, 7745, { depth: 1 })),
     png('with 100,000 empty chunks', withChunks(small, repeat(100_000, chunk('prVt', Buffer.alloc(0))))),
     png('whose pixels never come', Buffer.concat([flatPng(5000, 5000).subarray(0, 60), Buffer.alloc(100)])),

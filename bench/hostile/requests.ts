@@ -34,6 +34,7 @@ export function requests(walk: string, token: string): Attack[] {
     `{"format":"zelk-walk","version":1,"exportedAt":"2026-03-14T09:30:00.000Z","walk":"${walk}",${inside}}`;
   return [
     json('of 31 MB of brackets', '/api/imports', Buffer.alloc(31_000_000, '[')),
+    json('of 95 MB of small objects', '/api/imports', Buffer.alloc(95_000_000, '{"a":1},')),
     json('of 7 MB of brackets', '/api/imports', Buffer.alloc(7_000_000, '[')),
     json('of brackets to the log', entries, Buffer.alloc(7_000_000, '[')),
     json(

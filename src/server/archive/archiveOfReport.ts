@@ -1,3 +1,4 @@
+import { setImmediate as breathe } from 'node:timers/promises';
 import { z } from 'zod';
 import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
@@ -17,6 +18,16 @@ export const jsonSchemaOf = (shape: z.ZodType, title: string): string =>
   JSON.stringify({ ...z.toJSONSchema(shape, { io: 'input', unrepresentable: 'any' }), title }, null, 2);
 
 const LOGO = 'logo.png';
+
+/** Made once: they say the same of every report. */
+let schemas: { walk: string; report: string } | undefined;
+function schemasNow() {
+  schemas ??= {
+    walk: jsonSchemaOf(walkFileSchema, 'Zelk walk file'),
+    report: jsonSchemaOf(reportDocumentSchema, 'Zelk report'),
+  };
+  return schemas;
+}
 
 /**
  * A frozen report to keep: page, PDF, tables, pictures by place, and itself as data. Only the yard's own copy holds the walk's log, which has what no
@@ -40,23 +51,33 @@ export async function archiveOfReport(
     if (copy) copies.set(sha256, copy);
   }
   const isHere = (sha256: string) => copies.has(sha256);
+  // Each of these takes a while here: others are answered in between.
+  const page = reportHtml({
+    report,
+    fingerprint,
+    notes,
+    pictures,
+    isHere,
+    recordings,
+    logo: logo && LOGO,
+  });
+  await breathe();
+  const tables = archiveTables(report, pictures);
+  await breathe();
   const walk: [string, string][] = isForYard
     ? [
         ['walk.json', JSON.stringify(exportWalk(stores, report.walk, now()))],
-        ['walk.schema.json', jsonSchemaOf(walkFileSchema, 'Zelk walk file')],
+        ['walk.schema.json', schemasNow().walk],
       ]
     : [];
   return {
     at: new Date(report.frozenAt),
     files: [
-      [
-        'report.html',
-        reportHtml({ report, fingerprint, notes, pictures, isHere, recordings, logo: logo && LOGO }),
-      ],
+      ['report.html', page],
       ...(logo ? [[LOGO, logo] as const] : []),
-      ...archiveTables(report, pictures),
+      ...tables,
       ['report.json', frozen],
-      ['report.schema.json', jsonSchemaOf(reportDocumentSchema, 'Zelk report')],
+      ['report.schema.json', schemasNow().report],
       ...walk,
     ],
     streams: [['report.pdf', () => pdfStream(context, stored, 'a4')]],

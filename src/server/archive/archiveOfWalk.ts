@@ -64,5 +64,3 @@ export function reportAsItStands(
   });
   return { file, state, begun, report };
 }
-
-export const archiveName = (stock: string): string => `${stock.replace(/[^\w.-]+/g, '-')}-pictures.zip`;

@@ -2,6 +2,7 @@ import { createReadStream } from 'node:fs';
 import { open } from 'node:fs/promises';
 import { PassThrough, type Readable, pipeline as streamInto } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
+import { setImmediate as breathe } from 'node:timers/promises';
 import { ZipFile } from 'yazl';
 import { type ArchivedPicture, xmpOf } from '#core/archive';
 import type { ArchivedRecording } from './recordingFiles';
@@ -37,7 +38,11 @@ export async function writeArchive(contents: ArchiveContents, out: NodeJS.Writab
     .finally(() => {
       isOver = true;
     });
-  for (const [name, content] of files) zip.addBuffer(Buffer.from(content), name, { mtime });
+  for (const [name, content] of files) {
+    // Its checksum is worked out here: others are answered in between.
+    await breathe();
+    zip.addBuffer(Buffer.from(content), name, { mtime });
+  }
   const opened = new Set<Readable>();
   /** Pictures and sounds are compressed already. Each is opened when its turn comes, and shut when the answer ends before its own end. */
   const add = (name: string, open: () => Promise<Readable>) =>

@@ -1,6 +1,7 @@
 import { type ChildProcess, fork } from 'node:child_process';
 import { existsSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { setPriority } from 'node:os';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 import { Problem, type ProblemPart, unprocessable } from '../problems';
 import type { JobInput, JobName, JobOutput } from './jobTypes';
@@ -13,6 +14,8 @@ const MOST_DEATHS = 2;
 /** So many at once: one for each core, and more only while these are held up by files that take long. */
 const [AT_ONCE, MOST_AT_ONCE, HELD_UP_MS] = [2, 4, 1500] as const;
 const LOOK_EVERY_MS = 50;
+/** How far a child gives way: a third of the share of what answers. */
+const NICE = 5;
 
 export interface Sent {
   id: number;
@@ -127,6 +130,8 @@ export class Pool {
       serialization: 'advanced',
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
     });
+    // Whoever waits for an answer comes before whoever waits for a file.
+    if (child.pid !== undefined) setPriority(child.pid, NICE);
     const helper: Helper = { child };
     this.#helpers.add(helper);
     child.on('message', (answer: Answer) => this.#answered(helper, answer));

@@ -1,8 +1,8 @@
 import type { Response } from 'express';
 import { archiveOfReport } from '../../archive/archiveOfReport';
-import { writeArchive } from '../../archive/writeArchive';
 import type { Context } from '../../context';
 import type { StoredReport } from '../../store/reportStore';
+import { sendZip } from './sendZip';
 
 /** Sends a report to keep, everything hidden burned in. */
 export async function sendArchive(
@@ -12,9 +12,8 @@ export async function sendArchive(
   response: Response,
 ): Promise<void> {
   const { car, revision } = stored.report;
-  const contents = await archiveOfReport(context, stored, isForYard);
-  response
-    .attachment(`${car.stockNumber}-revision-${revision}.zip`.replace(/[^\w.-]+/g, '-'))
-    .type('application/zip');
-  await writeArchive(contents, response);
+  await sendZip(response, async () => ({
+    name: `${car.stockNumber}-revision-${revision}.zip`,
+    contents: await archiveOfReport(context, stored, isForYard),
+  }));
 }

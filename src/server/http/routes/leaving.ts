@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { yardTakenInSchema } from '#core/api';
-import { writeArchive } from '../../archive/writeArchive';
 import type { Context } from '../../context';
 import { everything } from '../../leaving/everything';
 import { takeInYard } from '../../leaving/takeInYard';
 import { witnessed } from '../../people/witnessed';
+import { sendZip } from '../answers/sendZip';
 import { type AnyRoute, route } from '../route';
 
 /** All of a yard out in one archive, and in again elsewhere. */
@@ -20,11 +20,10 @@ export function leavingRoutes(context: Context): AnyRoute[] {
       writes: true,
       handle: async ({ by }, _request, response) => {
         witnessed(context, by, 'data-taken', 'everything');
-        const contents = everything(context);
-        response
-          .attachment(`zelk-yard-${contents.at.toISOString().slice(0, 10)}.zip`)
-          .type('application/zip');
-        await writeArchive(contents, response);
+        await sendZip(response, () => {
+          const contents = everything(context);
+          return { name: `zelk-yard-${contents.at.toISOString().slice(0, 10)}.zip`, contents };
+        });
       },
     }),
     route({

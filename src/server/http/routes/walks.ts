@@ -2,15 +2,15 @@ import { z } from 'zod';
 import { appendedSchema, appendSchema, importedSchema, walkPageSchema } from '#core/api';
 import { walkFileSchema } from '#core/exchange';
 import { picturesNamed, replay } from '#core/walk';
-import { archiveName, archiveOfWalk } from '../../archive/archiveOfWalk';
+import { archiveOfWalk } from '../../archive/archiveOfWalk';
 import { importArchive } from '../../archive/importArchive';
 import { importWalkFile } from '../../archive/importWalkFile';
-import { writeArchive } from '../../archive/writeArchive';
 import type { Context } from '../../context';
 import { signedBy } from '../../people/signedBy';
 import { witnessed } from '../../people/witnessed';
 import { notFound } from '../../problems';
 import { exportWalk } from '../../reports/exchange';
+import { sendZip } from '../answers/sendZip';
 import { type AnyRoute, route } from '../route';
 
 const idParams = z.object({ id: z.uuid('That is not a walk of this yard.') });
@@ -80,10 +80,11 @@ export function walkRoutes(context: Context): AnyRoute[] {
       gives: 'application/zip',
       writes: true,
       handle: async ({ params, by }, _request, response) => {
-        const contents = await archiveOfWalk(context, params.id);
-        witnessed(context, by, 'data-taken', `pictures of ${contents.stock}`);
-        response.attachment(archiveName(contents.stock)).type('application/zip');
-        await writeArchive(contents, response);
+        await sendZip(response, async () => {
+          const { stock, ...contents } = await archiveOfWalk(context, params.id);
+          witnessed(context, by, 'data-taken', `pictures of ${stock}`);
+          return { name: `${stock}-pictures.zip`, contents };
+        });
       },
     }),
     route({
