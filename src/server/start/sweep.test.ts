@@ -54,6 +54,17 @@ describe('files that no photo names', () => {
     expect(files().quarantine.list()).toEqual([]);
   });
 
+  it('are no longer looked for where they lay', async () => {
+    await keepPhotos(1);
+    const path = orphan('b');
+    // The server was killed after it wrote down what the file holds, and before it wrote the photo's row.
+    server.context.stores.files.note(files().relative(path), 'b'.repeat(64));
+    const { kept } = server.context.stores.files.counts();
+    await sweep(server.context);
+    expect(server.context.stores.files.counts().kept).toBe(kept - 1);
+    expect(server.context.stores.files.get(files().relative(path))).toBeUndefined();
+  });
+
   it('come back by themselves when their photo is known again', async () => {
     const photo = await jpeg(9);
     await keepPhotos(1);

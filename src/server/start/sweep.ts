@@ -36,6 +36,8 @@ export async function sweep(
       if (isNamed(hashIn(place)) || (statSync(path, { throwIfNoEntry: false })?.ctimeMs ?? since) >= since)
         continue;
       quarantine.add(path, place, now().toISOString().slice(0, 10));
+      // What it held may have been written down before its row was not.
+      stores.files.forget(place);
       putAside++;
     }
   if (named >= rememberedNamed({ files })) rememberNamed({ files, stores });
