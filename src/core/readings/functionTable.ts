@@ -56,7 +56,14 @@ export function functionTable(
   const added = [...functions.added]
     .filter(([id]) => !known.has(id))
     .map(([id, { group }]) => rowOf(id, group, functionTitle(functions, id, vocabulary)));
-  const rows = [...usual, ...added];
+  for (const { id } of added) known.add(id);
+  // What was tried without being said to be fitted is there all the same.
+  const beside = [...functions.tried.keys()]
+    .filter((id) => !known.has(id))
+    .map((id) =>
+      rowOf(id, isFunctionId(id) ? functionOf(id).group : 'body', functionTitle(functions, id, vocabulary)),
+    );
+  const rows = [...usual, ...added, ...beside];
   return {
     groups: functionGroupIds.map((id) => ({
       id,

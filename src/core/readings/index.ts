@@ -22,7 +22,7 @@ export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './pai
 export { type PapersTable, papersTable } from './papersTable';
 export { contradictions, partConcerns } from './partConcerns';
 export { type PlaceOfWalk, type PlaceProgress, placesOfWalk } from './placesOfWalk';
-export { repairWords, type ScreenRow, screenTable } from './screenTable';
+export { repairWords, type ScreenRow, type ScreenTable, screenTable } from './screenTable';
 export { nextThird, type TyreRow, type TyreTable, tyresOf, tyreTable } from './tyreTable';
 export { odometerOfWalks, type WalkFigure, walkFigureSchema } from './walkFigures';
 export {

@@ -124,6 +124,16 @@ export function papersTable(
       ...(noted.keys !== undefined && (tried ?? 0) < noted.keys
         ? [`${noted.keys - (tried ?? 0)} of ${noted.keys} keys not tried.`]
         : []),
+      ...faultyKeys(noted.keyStates ?? []),
+      ...(noted.certificateUntil && noted.certificateUntil < today
+        ? [`Inspection certificate: ${certificateWords(noted.certificateUntil, today)}`]
+        : []),
+      ...(noted.registration && noted.registration !== 'original'
+        ? [
+            `Registration paper: ${noted.registration === 'copy' ? 'a copy alone' : 'missing'}${said(noted.registrationSays)}.`,
+          ]
+        : []),
+      ...(noted.manuals === 'missing' ? ['Manuals: missing.'] : []),
       ...(tried !== undefined && tried > (noted.keys ?? 0)
         ? [`${tried} keys tried, but ${noted.keys ?? 0} counted.`]
         : []),
@@ -166,6 +176,9 @@ function withoutDistance({ distance: _, ...entry }: ServiceEntry): ServiceEntry 
 }
 
 const said = (note: string | undefined): string => (note ? `, ${note}` : '');
+
+const faultyKeys = (states: readonly KeyState[]): string[] =>
+  states.flatMap((state, i) => (state === 'faulty' ? [`Key ${i + 1} ${keyWords.faulty}.`] : []));
 
 /** "Key 1 works; key 2 does not work; key 3 not tried." */
 const keysSay = (states: readonly KeyState[]): string =>

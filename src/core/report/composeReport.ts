@@ -7,6 +7,7 @@ import { cautionsOf, reasonsNotToDrive } from './sections/cautions';
 import { dismissedFindings, findingsPutRight, standingFindings } from './sections/findings';
 import { forItsAge } from './sections/forItsAge';
 import { headOf } from './sections/head';
+import { judgedTold } from './sections/judged';
 import { limitsOf } from './sections/limits';
 import { partsInOrder, treadsInOrder } from './sections/parts';
 import { stoodTold } from './sections/stood';
@@ -35,6 +36,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     dismissed: dismissedFindings(told),
     ...(putRight.length > 0 && { putRight }),
     ...limitsOf(told, readings),
+    ...judgedTold(told, findings),
     parts: partsInOrder(told, findings, putRight),
     treads: treadsInOrder(told),
     ...tellings,
@@ -53,15 +55,13 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
   return withoutUndefined({ ...document, paragraph });
 }
 
-function readingsOf({ inputs, state, style, photos, nameOf }: WalkTold) {
+function readingsOf(told: WalkTold) {
+  const { inputs, state, photos } = told;
   const photosOf = (id: string) => {
     const shown = new Set(state.photos.flatMap((photo) => (photo.function === id ? [photo.sha256] : [])));
     return photos.flatMap(({ sha256, number }) => (shown.has(sha256) ? [number] : []));
   };
-  return reportReadings(state, style, inputs.car, nameOf, new Date(inputs.frozenAt), {
-    photosOf,
-    otherWalks: inputs.otherWalks ?? [],
-  });
+  return reportReadings(told, { photosOf, otherWalks: inputs.otherWalks ?? [] });
 }
 
 /** Absent and undefined mean the same; JSON keeps only the first, and a frozen document must equal its copy. */

@@ -39,7 +39,7 @@ export { onArrivalSays } from './reader/onArrival';
 export { readerLines } from './reader/readerLines';
 export { type ReadersUnits, readersUnits, unitsOfLanguage, withReadersUnits } from './reader/readersUnits';
 export { type RecordingTold, recordingsTold } from './reader/recordingsTold';
-export { type ReaderArea, type Verdict, verdictLine, verdictsOf, type Weight } from './reader/verdicts';
+export { type ReaderArea, type Verdict, verdictLine, verdictsOf } from './reader/verdicts';
 export { type WalkStep, walkSteps } from './reader/walkSteps';
 export {
   type ReportDocument,

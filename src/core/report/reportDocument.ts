@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { carDetailsSchema, drivens, faceIds } from '../car';
+import { areas, weights } from '../judged';
 import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { walkFigureSchema } from '../readings';
 import {
@@ -222,6 +223,18 @@ export const reportDocumentSchema = z.strictObject({
         kept: text.optional(),
         /** Numbers of the photos from after. */
         after: z.array(z.int().positive()),
+      }),
+    )
+    .optional(),
+  /** What was found comes to, area by area; nothing found is left out. Reports frozen by an earlier Zelk have none. */
+  judged: z
+    .array(
+      z.strictObject({
+        area: z.enum(areas),
+        weight: z.enum(weights),
+        /** The kind of fact it rests on. */
+        of: text,
+        says: text,
       }),
     )
     .optional(),

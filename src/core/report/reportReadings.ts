@@ -1,49 +1,44 @@
 import { type BodyStyle, type Car, type Vocabulary, vocabularyOf } from '../car';
+import type { Facts } from '../judged';
 import { speakPaint } from '../measure';
 import { paintClassWords } from '../paint';
-import { paintTable, repairWords, screenTable, tyreTable, wheelTable } from '../readings';
+import { repairWords, wheelTable } from '../readings';
+import { isDangerous, type TreadLook, tyreFaults } from '../tyres';
 import type { WalkState } from '../walk';
 import { finishNames } from '../wheels';
 import { sentence, withinSentence } from '../wording';
 import type { ReportReadings } from './reportReadingsShape';
 import { type Seen, secondHalf } from './secondHalf';
+import type { WalkTold } from './walkTold';
 
 /** What is said of paint readings wherever they are shown. */
 const paintCaution = (vocabulary: Vocabulary): string =>
   `Paint readings support what the eye saw; they do not tell why a panel was painted. Some makers’ ${vocabulary === 'us' ? 'colors' : 'colours'} and pillars run thicker.`;
 
-/** The readings of a walk in words and figures. `now` gives tyres their age. */
+/** The readings of a walk in words and figures. */
 export function reportReadings(
-  state: WalkState,
-  style: BodyStyle,
-  car: Spoken,
-  nameOf: (part: string) => string,
-  now: Date,
+  { facts, state, style, inputs, nameOf }: WalkTold,
   seen: Seen,
 ): ReportReadings {
+  const { car } = inputs;
   const name = (part: string) => sentence(nameOf(part));
   return {
     ...(state.treads.size + state.tyres.size + state.treadLooks.size > 0 && {
-      tyres: tyres(state, style, car, name, now),
+      tyres: tyres(facts, name),
     }),
     ...wheels(state, style, car, name),
-    ...(state.paint.size > 0 && { paint: paint(state, style, car, name) }),
-    ...screen(state, style, car),
-    ...secondHalf(state, car, now, seen),
+    ...(state.paint.size > 0 && { paint: paint(facts, car, name) }),
+    ...screen(facts),
+    ...secondHalf(facts, car, seen),
   };
 }
+
+const isWornByEye = (looks: TreadLook | undefined) => looks === 'worn' || looks === 'needs-replacing';
 
 type Named = (part: string) => string;
 type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
 
-function tyres(
-  state: WalkState,
-  style: BodyStyle,
-  car: Spoken,
-  name: Named,
-  now: Date,
-): ReportReadings['tyres'] {
-  const table = tyreTable(state, style, car, now);
+function tyres({ state, tyres: table }: Facts, name: Named): ReportReadings['tyres'] {
   return {
     law: table.lawSays,
     summary: table.summary,
@@ -58,10 +53,16 @@ function tyres(
         centre: depths.centre ?? '',
         inner: depths.inner ?? '',
         ...(verdict && { when: verdict.when }),
-        mayBeDriven: verdict?.mayBeDriven ?? true,
+        mayBeDriven: verdict ? verdict.mayBeDriven : !isDangerous(flags),
         ...(share !== undefined && { left: Math.round(share * 100) }),
         says: [
-          ...(verdict ? (verdict.reasons.length > 0 ? verdict.reasons : ['in order']) : ['not measured']),
+          ...(verdict
+            ? verdict.reasons.length > 0
+              ? verdict.reasons
+              : isWornByEye(state.treadLooks.get(part))
+                ? []
+                : ['in order']
+            : [...tyreFaults(flags), 'not measured']),
           ...(byEye ? [byEye] : []),
           ...(retread ? [retread] : []),
           ...flags.filter(
@@ -106,8 +107,8 @@ function wheels(
   };
 }
 
-function paint(state: WalkState, style: BodyStyle, car: Spoken, name: Named): ReportReadings['paint'] {
-  const { unit, level, says, rows, practice } = paintTable(state, style, car);
+function paint({ paint: table }: Facts, car: Spoken, name: Named): ReportReadings['paint'] {
+  const { unit, level, says, rows, practice } = table;
   const round = (value: number) => Math.round(value * 100) / 100;
   return {
     unit,
@@ -133,8 +134,7 @@ function paint(state: WalkState, style: BodyStyle, car: Spoken, name: Named): Re
   };
 }
 
-function screen(state: WalkState, style: BodyStyle, car: Spoken): Pick<ReportReadings, 'screen'> {
-  const table = screenTable(state, style, car);
+function screen({ state, screen: table }: Facts): Pick<ReportReadings, 'screen'> {
   if (!table || (table.rows.length === 0 && !state.screen)) return {};
   const { plan, rule, rows, summary } = table;
   const at = ([x, y]: readonly [number, number]): [number, number] => [Math.round(x), Math.round(y)];

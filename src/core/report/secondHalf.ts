@@ -1,17 +1,10 @@
 import { type Car, type Vocabulary, vocabularyOf } from '../car';
 import { type WarningLampId, warningLampName, warningLampOf } from '../functions';
+import type { Facts } from '../judged';
 import { serviceWords } from '../papers';
-import {
-  countWords,
-  functionFault,
-  functionTable,
-  kitTable,
-  papersLeft,
-  papersTable,
-  type WalkFigure,
-} from '../readings';
+import { countWords, functionFault, functionTable, kitTable, papersLeft, type WalkFigure } from '../readings';
 import type { DriveNoted, WalkState } from '../walk';
-import { isoDay, withinSentence } from '../wording';
+import { withinSentence } from '../wording';
 import type { ReportReadings } from './reportReadingsShape';
 
 type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
@@ -25,14 +18,13 @@ export interface Seen {
 
 /** Everything that is not the outside: functions, what comes along, papers. Absent where nothing was said. */
 export const secondHalf = (
-  state: WalkState,
+  facts: Facts,
   car: Spoken,
-  now: Date,
   seen: Seen,
 ): Pick<ReportReadings, 'functions' | 'kit' | 'papers'> => ({
-  ...functions(state, car, seen),
-  ...kit(state, car),
-  ...papers(state, car, now, seen),
+  ...functions(facts.state, car, seen),
+  ...kit(facts.state, car),
+  ...papers(facts),
 });
 
 function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<ReportReadings, 'functions'> {
@@ -127,13 +119,7 @@ function kit(state: WalkState, car: Spoken): Pick<ReportReadings, 'kit'> {
   };
 }
 
-function papers(
-  state: WalkState,
-  car: Spoken,
-  now: Date,
-  { otherWalks }: Seen,
-): Pick<ReportReadings, 'papers'> {
-  const table = papersTable(state, car, isoDay(now.toISOString()), otherWalks);
+function papers({ state, papers: table }: Facts): Pick<ReportReadings, 'papers'> {
   if (table.isEmpty) return {};
   return {
     papers: {

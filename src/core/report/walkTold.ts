@@ -1,5 +1,15 @@
 import { type BodyStyle, partNames, styleOf, type Vocabulary, vocabularyOf } from '../car';
-import { partConcerns, type WhatIsLeft, whatIsLeft } from '../readings';
+import { overnightLooks, stoodOf } from '../diary';
+import type { Facts } from '../judged';
+import {
+  paintTable,
+  papersTable,
+  partConcerns,
+  screenTable,
+  tyreTable,
+  type WhatIsLeft,
+  whatIsLeft,
+} from '../readings';
 import type { Stop } from '../route';
 import { asBuilt, type Concerns, replay, routeOf, type WalkState } from '../walk';
 import { isoDay } from '../wording';
@@ -20,6 +30,8 @@ export interface WalkTold {
   left: WhatIsLeft;
   photos: ReportPhoto[];
   nameOf: (part: string) => string;
+  /** What is known of it thing by thing, to be judged. */
+  facts: Facts;
 }
 
 /** Replays what a report rests on. Throws EmptyWalkError for a walk without its first entry. */
@@ -41,5 +53,26 @@ export function tellWalk(inputs: ReportInputs): WalkTold {
     left: whatIsLeft(state, style, inputs.car, { today: isoDay(inputs.frozenAt) }),
     photos: orderPhotos(state, route, nameOf, vocabulary, inputs.photos),
     nameOf,
+    facts: factsOf(inputs, state, style),
+  };
+}
+
+function factsOf(
+  { car, frozenAt, otherWalks = [], mornings = [] }: ReportInputs,
+  state: WalkState,
+  style: BodyStyle,
+): Facts {
+  const now = new Date(frozenAt);
+  // Without a morning of the diary the functions list tells its tests itself.
+  const stood =
+    mornings.length > 0 ? stoodOf([...mornings, ...overnightLooks(state.functions, mornings)]) : undefined;
+  return {
+    state,
+    style,
+    tyres: tyreTable(state, style, car, now),
+    paint: paintTable(state, style, car),
+    papers: papersTable(state, car, isoDay(frozenAt), otherWalks),
+    screen: screenTable(state, style, car),
+    trends: stood?.trends ?? [],
   };
 }

@@ -7,6 +7,7 @@ export {
 export {
   asThirds,
   distanceLeft,
+  isDangerous,
   judgeTyre,
   lowestMm,
   type MeasuredThirds,

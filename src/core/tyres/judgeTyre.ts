@@ -72,6 +72,7 @@ export const tyreFlags = [
 export type TyreFlag = (typeof tyreFlags)[number];
 /** With one of these it must not be driven until someone qualified has looked. */
 const dangerous: ReadonlySet<TyreFlag> = new Set(['bulge', 'cord']);
+export const isDangerous = (flags: readonly TyreFlag[]): boolean => flags.some((flag) => dangerous.has(flag));
 
 const faultWords: Partial<Record<TyreFlag, string>> = {
   cord: 'cord can be seen',

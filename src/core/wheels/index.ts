@@ -11,6 +11,7 @@ export {
   brakeMarks,
   brakeWords,
   finishNames,
+  THIN_PAD_MM,
   type WheelFinish,
   wheelFinishes,
 } from './wheelFacts';

@@ -1,5 +1,5 @@
 import { CircleDashed, CircleQuestionMark, Eye, Minus, OctagonAlert } from 'lucide-react';
-import type { Weight } from '#core/report';
+import type { Weight } from '#core/judged';
 
 const marks = {
   stop: [OctagonAlert, 'Bears on driving it: '],

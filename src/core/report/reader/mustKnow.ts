@@ -14,6 +14,9 @@ export interface MustKnow {
 /** So many questions of one kind are named before the rest is counted. */
 const NAMED = 3;
 
+/** What is no finding, reading, function or paper, and yet asks to be settled. */
+const besides: ReadonlySet<string> = new Set(['smell', 'brake', 'morning']);
+
 /** What decides, a line each: what stops the drive, what the law or the papers ask, what was painted far thicker, rust that asks for a qualified person, and what nobody has settled. */
 export function mustKnow(report: ReportDocument): MustKnow[] {
   const { findings, tyres, functions, papers, paint, screen } = report;
@@ -51,6 +54,9 @@ export function mustKnow(report: ReportDocument): MustKnow[] {
         ({ name, says }): MustKnow => ({ says: `${name}${says ? `: ${says}` : ''}`, to: { area: 'works' } }),
       ),
     ...(papers?.asks ?? []).map((says): MustKnow => ({ says: sentence(says), to: { area: 'papers' } })),
+    ...(report.judged ?? [])
+      .filter(({ of, weight }) => besides.has(of) && weight !== 'look')
+      .map(({ says, area }): MustKnow => ({ says: sentence(says), to: { area } })),
     ...(paint?.rows ?? [])
       .filter((row) => row.class === 'far-thicker')
       .map(

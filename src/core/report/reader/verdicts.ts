@@ -1,17 +1,10 @@
 import { type Vocabulary, vocabularyOf } from '../../car';
+import { type Area, heaviest, type Weight, weights } from '../../judged';
 import { sentence, withinSentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
 
 /** What a reader asks first, each a chapter of the page. */
-export const readerAreas = ['body', 'tyres', 'paint', 'works', 'papers', 'not-seen'] as const;
-export type ReaderArea = (typeof readerAreas)[number];
-
-/**
- * How much an area asks of whoever wants to buy: `stop` bears on driving it at all, `ask` is to be settled first, `look` is worn or damaged, `unknown` was not
- * looked at, `plain` has nothing that asks for anything. None of them is praise.
- */
-export const weights = ['stop', 'ask', 'look', 'unknown', 'plain'] as const;
-export type Weight = (typeof weights)[number];
+export type ReaderArea = Area;
 
 export interface Verdict {
   area: ReaderArea;
@@ -25,7 +18,7 @@ export interface Verdict {
 
 const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
 
-/** Six short verdicts of a report, the worst first; of equals in the order of `readerAreas`. Facts of the document alone: the same document gives the same. */
+/** Six short verdicts of a report, the worst first; of equals in the order of `areas`. Facts of the document alone: the same document gives the same. */
 export function verdictsOf(report: ReportDocument): Verdict[] {
   const vocabulary = vocabularyOf(report.car);
   const all = [
@@ -35,18 +28,81 @@ export function verdictsOf(report: ReportDocument): Verdict[] {
     works(report),
     papers(report),
     notSeen(report),
-  ];
+  ].map((verdict) => withJudged(verdict, report));
   return all.toSorted((a, b) => weights.indexOf(a.weight) - weights.indexOf(b.weight));
 }
+
+type Judged = NonNullable<ReportDocument['judged']>[number];
+
+/** What the sentence of an area counts or names already. */
+const told: Readonly<Record<ReaderArea, ReadonlySet<string>>> = {
+  body: new Set(['finding']),
+  tyres: new Set(),
+  paint: new Set(['paint']),
+  works: new Set(),
+  papers: new Set(['ask']),
+  'not-seen': new Set(),
+};
+/** What was found in an area is called. */
+const NOUNS: Readonly<Record<ReaderArea, string>> = {
+  body: 'finding',
+  tyres: 'fault',
+  paint: 'sign',
+  works: 'fault',
+  papers: 'question',
+  'not-seen': 'part',
+};
+/** So many are named before the rest is counted. */
+const NAMED = 3;
+
+/** A verdict as heavy as what was judged, and naming what its sentence does not. Reports frozen by an earlier Zelk have no judgements, and keep their verdicts. */
+function withJudged(verdict: Verdict, { judged = [] }: ReportDocument): Verdict {
+  const here = judged.filter(({ area }) => area === verdict.area);
+  if (here.length === 0) return verdict;
+  const weight = heaviest(
+    here.map((each) => each.weight),
+    verdict.weight,
+  );
+  const untold = here.filter(({ of }) => !told[verdict.area].has(of));
+  if (untold.length === 0) return { ...verdict, weight };
+  const named = namedOf(untold);
+  // What says that nothing was found gives way to what was.
+  const isEmpty = verdict.weight === 'plain' || verdict.weight === 'unknown';
+  const [figure, rest] =
+    isEmpty && here.length === untold.length
+      ? [count(untold.length, NOUNS[verdict.area]), restOf(verdict)]
+      : [verdict.figure, verdict.says];
+  return { ...verdict, weight, figure, says: [named, rest].filter(Boolean).join('; ') };
+}
+
+function namedOf(untold: readonly Judged[]): string {
+  const first = untold
+    .toSorted((a, b) => weights.indexOf(a.weight) - weights.indexOf(b.weight))
+    .slice(0, NAMED);
+  const more = untold.length - first.length;
+  return [...first.map(({ says }) => says), ...(more > 0 ? [`${more} more`] : [])].join('; ');
+}
+
+/** Of a sentence that nothing was found, what it says was looked at. */
+const restOf = ({ weight, says }: Verdict): string | undefined => (weight === 'unknown' ? says : undefined);
 
 function body({ findings, parts }: ReportDocument): Verdict {
   const of = (distance: string) => findings.filter(({ notice }) => notice === distance).length;
   const [far, step, near] = [of('across-the-bay'), of('one-step-back'), of('up-close')];
   const unsaid = findings.length - far - step - near;
-  const isLooked = parts.some(({ status }) => status !== 'not-looked-at' && status !== 'not-seen');
+  const seen = parts.filter(({ status }) => status !== 'not-looked-at' && status !== 'not-seen').length;
   const name = 'Body and cabin';
-  if (!isLooked && findings.length === 0)
+  if (seen === 0 && findings.length === 0)
     return { area: 'body', weight: 'unknown', name, figure: 'not seen', says: 'no part was looked at' };
+  // Of what was not looked at nothing is known, whatever the rest is like.
+  if (findings.length === 0 && seen < parts.length)
+    return {
+      area: 'body',
+      weight: 'unknown',
+      name,
+      figure: 'none found',
+      says: `no finding on the ${seen} of ${parts.length} parts that were looked at`,
+    };
   if (findings.length === 0)
     return {
       area: 'body',
@@ -117,6 +173,15 @@ function paint({ paint: read }: ReportDocument): Verdict {
     };
   const of = (...wanted: string[]) => rows.filter((row) => wanted.includes(row.class)).length;
   const [far, thick, thin] = [of('far-thicker'), of('thicker', 'local-repair'), of('thin')];
+  // A reading or two have nothing to stand apart from.
+  if (rows.every(({ ratio }) => ratio === undefined))
+    return {
+      area: 'paint',
+      weight: 'unknown',
+      name,
+      figure: count(rows.length, 'panel'),
+      says: `${count(rows.length, 'panel')} read, too few to tell one from the others`,
+    };
   if (far + thick + thin === 0)
     return {
       area: 'paint',
