@@ -9,7 +9,7 @@ import { weights } from '../judged';
 import { smellIds } from '../kit';
 import { tyreFlags } from '../tyres';
 import { driveGroupNames, driveGroups, type Fact, findingKindIds, isMetal, kindFits } from '../walk';
-import { composeReport, type ReaderArea, type ReportDocument, verdictsOf } from '.';
+import { composeReport, type ReaderArea, type ReportDocument, saidNothingOf, verdictsOf } from '.';
 import { reportBlocks } from './blocks/reportBlocks';
 
 const style = styleOf({ bodyStyle: 'hatch-5' });
@@ -275,6 +275,19 @@ describe('a single fault in a sound car', () => {
       if (planted.onPaper) expect(wordsOf(report)).toMatch(planted.onPaper);
     },
   );
+});
+
+describe('how it drove', () => {
+  it('is told without saying that it was not driven', () => {
+    const report = reportOf([
+      begun,
+      { kind: 'functions-tried', body: { functions: ['horn'], state: 'faulty' } },
+      { kind: 'drove-told', body: { group: 'clutch', fine: false, says: 'slips in fourth' } },
+    ]);
+    expect(tileOf(report, 'works')).toMatchObject({ figure: '2 faults', weight: 'look' });
+    expect(tileOf(report, 'works')?.says).toContain('slips in fourth');
+    expect([tileOf(report, 'works')?.says, ...saidNothingOf(report)].join(' ')).not.toMatch(/not driven/i);
+  });
 });
 
 describe('whatever is worse', () => {

@@ -2,7 +2,7 @@ import { vocabularyOf } from '../../car';
 import { sentence, withinSentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
 import { reasonsNotToDrive } from '../sections/cautions';
-import type { ReaderArea } from './verdicts';
+import { type ReaderArea, wasDriven } from './verdicts';
 
 /** Something a buyer has to know before buying, in one line, and where it is told in full. */
 export interface MustKnow {
@@ -91,7 +91,7 @@ export function saidNothingOf(report: ReportDocument): string[] {
   const saysKeys = (papers?.says ?? []).some((each) => /\bkeys?\b/i.test(each));
   return [
     ...(functions ? [] : ['Nothing was switched on or driven']),
-    ...(functions && !functions.drive ? ['It was not driven'] : []),
+    ...(functions && !wasDriven(report) ? ['It was not driven'] : []),
     ...(papers ? [] : ['The papers are not covered']),
     ...(saysKeys ? [] : ['How many keys there are is not said']),
     ...(kit ? [] : ['What comes with it is not covered']),

@@ -66,12 +66,11 @@ function withJudged(verdict: Verdict, { judged = [] }: ReportDocument): Verdict 
   const untold = here.filter(({ of }) => !told[verdict.area].has(of));
   if (untold.length === 0) return { ...verdict, weight };
   const named = namedOf(untold);
-  // What says that nothing was found gives way to what was.
+  // What says that nothing was found gives way to what was; faults of a drive or a morning are faults like others.
   const isEmpty = verdict.weight === 'plain' || verdict.weight === 'unknown';
-  const [figure, rest] =
-    isEmpty && here.length === untold.length
-      ? [count(untold.length, NOUNS[verdict.area]), restOf(verdict)]
-      : [verdict.figure, verdict.says];
+  const isCounted = verdict.area === 'works' || (isEmpty && here.length === untold.length);
+  const figure = isCounted ? count(here.length, NOUNS[verdict.area]) : verdict.figure;
+  const rest = isEmpty ? restOf(verdict) : verdict.says;
   return { ...verdict, weight, figure, says: [named, rest].filter(Boolean).join('; ') };
 }
 
@@ -205,7 +204,12 @@ function paint({ paint: read }: ReportDocument): Verdict {
   };
 }
 
-function works({ functions }: ReportDocument): Verdict {
+/** Somebody noted the drive, or told how it drove. */
+export const wasDriven = ({ functions, drove = [] }: ReportDocument): boolean =>
+  functions?.drive !== undefined || drove.length > 0;
+
+function works(report: ReportDocument): Verdict {
+  const { functions } = report;
   const name = 'Does it work';
   if (!functions)
     return {
@@ -219,11 +223,11 @@ function works({ functions }: ReportDocument): Verdict {
   const faulty = functions.faulty.length;
   const tried = functions.works.reduce((sum, { names }) => sum + names.length, 0) + faulty;
   const isUnsafe = [...functions.faulty, ...(functions.lampsOn ?? [])].some(({ caution }) => caution);
-  const drive = functions.drive ? '' : ', it was not driven';
+  const drive = wasDriven(report) ? '' : ', it was not driven';
   if (faulty + lamps === 0)
     return {
       area: 'works',
-      weight: functions.drive ? 'plain' : 'unknown',
+      weight: wasDriven(report) ? 'plain' : 'unknown',
       name,
       figure: tried > 0 ? 'no fault' : 'not tried',
       says: `${tried > 0 ? `${tried} tried, no fault found in them` : 'nothing was tried'}${drive}`,
@@ -258,7 +262,7 @@ function papers({ papers: told, odometer }: ReportDocument): Verdict {
       weight: 'ask',
       name,
       figure: count(told.asks.length, 'question'),
-      says: withinSentence(told.asks[0] ?? ''),
+      says: withinSentence(told.asks[0] ?? '').replace(/\.$/, ''),
     };
   return {
     area: 'papers',
