@@ -1,4 +1,5 @@
-import { mkdir, readdir, rename, rm, statfs } from 'node:fs/promises';
+import { statfsSync } from 'node:fs';
+import { mkdir, readdir, rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
 import type { BackupsPage } from '#core/api';
@@ -156,10 +157,7 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
       await running;
     },
     status: async (): Promise<BackupsPage> => {
-      const free = await statfs(dir).then(
-        ({ bavail, bsize }) => bavail * bsize,
-        () => undefined,
-      );
+      const free = freeIn(dir);
       return {
         isSetUp: true,
         dir,
@@ -180,6 +178,16 @@ export function makeBackups({ dataDir, dir, everyHours, away, db, now, log }: Se
       };
     },
   };
+}
+
+/** Room left where backups lie; undefined while that cannot be told. */
+function freeIn(dir: string): number | undefined {
+  try {
+    const { bavail, bsize } = statfsSync(dir);
+    return bavail * bsize;
+  } catch {
+    return undefined;
+  }
 }
 
 /** A time as file systems and stores take it in a name. */

@@ -1,8 +1,8 @@
-import { statfs } from 'node:fs/promises';
+import { statfsSync } from 'node:fs';
 import type { PhotoFiles } from './photoFiles';
 
-/** Bytes of room left where photos are kept. */
-export async function freeBytes(files: PhotoFiles): Promise<number> {
-  const { bavail, bsize } = await statfs(files.at('.'));
+/** Bytes of room left where photos are kept. Asked here and now: behind all files that are being read, a monitor would wait for each of them. */
+export function freeBytes(files: PhotoFiles): number {
+  const { bavail, bsize } = statfsSync(files.at('.'));
   return bavail * bsize;
 }

@@ -41,7 +41,7 @@ export function fileRoutes(context: Context): AnyRoute[] {
             }),
           ...(held && { left: { files: left, why: held } }),
           aside: byDay(files.quarantine.list()),
-          free: await freeBytes(files),
+          free: freeBytes(files),
         };
       },
     }),

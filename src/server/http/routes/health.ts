@@ -20,7 +20,7 @@ export function healthRoutes(context: Context): AnyRoute[] {
       handle: async (_input, _request, response) => {
         const backups = await context.backups?.status();
         const database = stores.writeLock.state();
-        const free = await freeBytes(files);
+        const free = freeBytes(files);
         const isUp = database !== 'failing' && free >= LOW_BYTES;
         if (!isUp) response.status(503);
         return {
@@ -44,7 +44,7 @@ export function healthRoutes(context: Context): AnyRoute[] {
         if (!isHere || headers['x-forwarded-for'] !== undefined) throw notFound('address');
         const backups = await context.backups?.status();
         const text = await measures.text({
-          free: await freeBytes(files),
+          free: freeBytes(files),
           filesWaiting: pool.waiting,
           picturesWaiting: judge.waiting,
           broken: stores.files.countBroken(),
