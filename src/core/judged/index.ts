@@ -1,2 +1,2 @@
 export { type Facts, judge } from './judge';
-export { type About, type Area, areas, heaviest, type Judgement, type Weight, weights } from './judgement';
+export { type About, type Area, areas, heaviest, type Weight, weights } from './judgement';

@@ -143,7 +143,8 @@ export function papersTable(
       ...(odometer.perYear === undefined
         ? []
         : [`About ${speakDistance(Math.round(odometer.perYear / 100) * 100, unit)} a year.`]),
-      ...(noted.certificateUntil
+      // What is asked is not said once more.
+      ...(noted.certificateUntil && noted.certificateUntil >= today
         ? [`Inspection certificate: ${certificateWords(noted.certificateUntil, today)}`]
         : []),
       ...(noted.certificateSays ? [`Of the certificate: ${noted.certificateSays}.`] : []),
@@ -154,10 +155,10 @@ export function papersTable(
         ? []
         : [`${noted.keys} ${noted.keys === 1 ? 'key' : 'keys'}, ${tried ?? 0} tried.`]),
       ...(noted.keyStates ? [keysSay(noted.keyStates)] : []),
-      ...(noted.registration
+      ...(noted.registration === 'original'
         ? [`Registration paper: ${noted.registration}${said(noted.registrationSays)}.`]
         : []),
-      ...(noted.manuals ? [`Manuals: ${noted.manuals}.`] : []),
+      ...(noted.manuals && noted.manuals !== 'missing' ? [`Manuals: ${noted.manuals}.`] : []),
       ...(noted.recalls ? [`Recalls: ${noted.recalls}.`] : []),
       ...(read.length > 1 && compareNumbers(read).length === 0
         ? [`Identity number alike at ${read.map(({ where }) => where.toLowerCase()).join(', ')}.`]
