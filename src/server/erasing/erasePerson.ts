@@ -9,12 +9,16 @@ export const NOBODYS_NAME = 'A former colleague';
  * Erases what is kept of somebody whose account has ended: name, password, passkeys, devices they used, routes. What they said on walks stays, under no name.
  * Reports they signed stay as they were signed, and the trail of who did what as it was written.
  */
-export async function erasePerson({ stores }: Pick<Context, 'stores'>, person: string): Promise<void> {
+export async function erasePerson(
+  { stores, pdfs }: Pick<Context, 'stores' | 'pdfs'>,
+  person: string,
+): Promise<void> {
   const account = stores.accounts.get(person);
   if (!account) throw notFound('account', 'Load the list again.');
   if (!account.endedAt)
     throw conflict('account-open', `${account.name} still signs in here. End the account first.`);
   const { db } = stores;
+  await pdfs.forget();
   await overwriting(db, async () => {
     db.transaction(() => {
       const theirs = db

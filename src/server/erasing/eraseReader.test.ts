@@ -1,4 +1,4 @@
-import { readdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import request from 'supertest';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -53,7 +53,12 @@ describe('what a reader sent', () => {
     expect((await erase().expect(409)).body.detail).toContain('Withdraw it first');
     await request(server.app).delete(`/api/shares/${share}`).expect(200);
     expect(kept()).toContain(ASKED);
+    // What they signed may have been printed, and was kept.
+    const printed = join(server.dir, 'made', 'check.pdf');
+    mkdirSync(join(server.dir, 'made'), { recursive: true });
+    writeFileSync(printed, 'signed');
     await erase().expect(200);
+    expect(existsSync(printed)).toBe(false);
     expect(kept()).not.toContain(ASKED);
     expect((await filesOnDisk(server.context.files)).filter(({ place }) => place.includes(photo))).toEqual(
       [],

@@ -47,6 +47,8 @@ export async function eraseReader(context: Context, share: string): Promise<void
     for (const hash of own) photo.run(hash);
     rememberNamed(context);
     for (const hash of own) await eraseFiles(context, hash);
+    // What they signed was printed too.
+    await context.pdfs.forget();
   });
 }
 
