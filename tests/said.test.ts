@@ -270,7 +270,7 @@ const cases: readonly [sentence: string, facts: readonly Fact[], printed: string
         body: { registration: 'copy', registrationSays: 'the bank holds the original' },
       },
     ],
-    'Registration paper: copy, the bank holds the original.',
+    'Registration paper: a copy alone, the bank holds the original.',
   ],
 ];
 

@@ -94,19 +94,8 @@ export function deleteCar(db: Db, car: string, walks: readonly string[], files: 
   }).immediate();
 }
 
-/** Erasing that is under way, by database: the first to end must not end it for the others. */
-const underWay = new WeakMap<Db, number>();
-
-/** What is deleted meanwhile is overwritten, not only forgotten, in the database and in its journal. */
+/** Does what erases rows, then empties the journal: it still has them as they were. */
 export async function overwriting(db: Db, work: () => Promise<void>): Promise<void> {
-  underWay.set(db, (underWay.get(db) ?? 0) + 1);
-  db.pragma('secure_delete = ON');
-  try {
-    await work();
-    db.pragma('wal_checkpoint(TRUNCATE)');
-  } finally {
-    const left = (underWay.get(db) ?? 1) - 1;
-    underWay.set(db, left);
-    if (left === 0) db.pragma('secure_delete = OFF');
-  }
+  await work();
+  db.pragma('wal_checkpoint(TRUNCATE)');
 }

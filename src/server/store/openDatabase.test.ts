@@ -1,4 +1,4 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
@@ -15,6 +15,18 @@ describe('opening the database', () => {
     const db = openDatabase(join(dir, 'a.db'));
     expect(db.pragma('journal_mode', { simple: true })).toBe('wal');
     expect(db.pragma('synchronous', { simple: true })).toBe(2);
+    db.close();
+  });
+
+  it('leaves no copy of what was moved or deleted in freed space', () => {
+    const file = join(dir, 'a.db');
+    const db = openDatabase(file);
+    db.exec('CREATE TABLE extra (a)');
+    const add = db.prepare('INSERT INTO extra VALUES (?)');
+    for (let i = 0; i < 500; i++) add.run(`said and taken back ${i} ${'.'.repeat(300)}`);
+    db.exec('DELETE FROM extra');
+    db.pragma('wal_checkpoint(TRUNCATE)');
+    expect(readFileSync(file, 'latin1')).not.toContain('said and taken back');
     db.close();
   });
 

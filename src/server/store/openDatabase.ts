@@ -29,7 +29,8 @@ function snapshot(db: Db, version: number): void {
 
 /**
  * Opens the database file and brings it up to date. WAL with synchronous=FULL: what was acknowledged
- * survives the process and the machine going down.
+ * survives the process and the machine going down. What is deleted or moved is overwritten, so that what is
+ * erased later leaves no copy in freed space.
  */
 export function openDatabase(file: string): Db {
   const db = new Database(file);
@@ -37,6 +38,7 @@ export function openDatabase(file: string): Db {
   db.pragma('synchronous = FULL');
   db.pragma('foreign_keys = ON');
   db.pragma('busy_timeout = 5000');
+  db.pragma('secure_delete = ON');
   migrate(db);
   return db;
 }

@@ -1,7 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { Download, FileText, Footprints, GitCompareArrows, Pencil, Wrench } from 'lucide-react';
-import { Link, useNavigate, useParams } from 'react-router';
-import { v4 as newId } from 'uuid';
+import { Link, useParams } from 'react-router';
 import type { CarPage } from '#core/api';
 import {
   bodyStyleNames,
@@ -11,26 +10,19 @@ import {
   extraOf,
   fuelName,
   plateName,
-  styleOf,
 } from '#core/car';
-import { planRoute } from '#core/route';
-import { estimateSeconds } from '#core/walk';
 import { sentence } from '#core/wording';
-import { Button, buttonLook } from '../../../components/Button';
+import { buttonLook } from '../../../components/Button';
 import { Fold } from '../../../components/Fold';
 import { Notice } from '../../../components/Notice';
 import { If } from '../../../people/If';
-import { useWalker } from '../../../people/me';
 import { Bar } from '../../../shell/Bar';
 import { OutboxBadge } from '../../../shell/OutboxBadge';
 import { PersonButton } from '../../../shell/PersonButton';
 import { useOutbox, useSessions } from '../../../sync/SyncContext';
 import { localMoment } from '../../../words/times';
-import { spotsAskedOf, useWeakSpots } from '../../../words/useWeakSpots';
-import { preferredRule } from '../../settings/routes/routeChoices';
-import { minutesWords } from '../../settings/routes/routeWords';
-import { usePace, useRoutes } from '../../settings/routes/useRoutes';
 import { EraseCar } from './EraseCar';
+import { StartWalk } from './StartWalk';
 import { StoodHere } from './StoodHere';
 
 /** One car: what it is, its walks and its reports. */
@@ -132,49 +124,6 @@ function Facts({ car }: { car: Car }) {
     </dl>
   );
 }
-
-function StartWalk({ car, first }: { car: Car; first: boolean }) {
-  const sessions = useSessions();
-  const walker = useWalker();
-  const navigate = useNavigate();
-  const routes = useRoutes(walker);
-  const pace = usePace(walker);
-  const spots = useWeakSpots();
-  const rule = preferredRule(routes.data);
-  const style = styleOf(car);
-  const stops = planRoute(style, rule);
-  const start = async () => {
-    const walk = newId();
-    await sessions.remember({ walk, car, entries: [], photos: [], reports: [] });
-    const { bodyStyle, extras } = car;
-    // Asked for a moment ago: nobody waits for it longer, it can be asked later at “Where to”.
-    const list = spots.data ?? (await Promise.race([spots.refetch().then(({ data }) => data), aMoment()]));
-    const asked = list ? spotsAskedOf(list, car) : [];
-    sessions.record(walk, walker, [
-      { kind: 'walk-begun', body: { carId: car.id, bodyStyle, extras } },
-      { kind: 'route-chosen', body: { rule } },
-      ...(asked.length > 0 ? [{ kind: 'weak-spots-listed' as const, body: { spots: asked } }] : []),
-    ]);
-    navigate(`/walks/${walk}`);
-  };
-  return (
-    <>
-      <Button look={first ? 'main' : 'plain'} className="w-full" onClick={start}>
-        <Footprints aria-hidden size={20} /> {first ? 'Start a walk-round' : 'Start another walk-round'}
-      </Button>
-      <p className="mt-1 flex flex-wrap items-center justify-between gap-x-3 text-sm text-soft">
-        <span>
-          {rule.name}: {stops.length} parts, about {minutesWords(estimateSeconds(style, stops, pace.data))}
-        </span>
-        <Link to="/routes" className="inline-flex min-h-12 items-center font-bold text-accent underline">
-          Routes
-        </Link>
-      </p>
-    </>
-  );
-}
-
-const aMoment = () => new Promise<undefined>((over) => setTimeout(over, 800, undefined));
 
 /** Walks begun here that the server does not know yet. */
 function BegunHere({ car, known }: { car: string; known: CarPage['walks'] }) {
