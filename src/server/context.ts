@@ -31,6 +31,8 @@ export interface Context {
   away: AwayFiles;
   /** Where strangers' files are opened. */
   pool: Pool;
+  /** Where papers are made. */
+  printers: Pool;
   /** Puts files in place, and tells whether they still hold what they did. */
   keeper: Keeper;
   /** Copies of photos as they may be shown. */

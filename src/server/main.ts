@@ -75,6 +75,7 @@ function leave(code: number): void {
     await lookedAfter;
     await context.backups?.stop();
     context.pool.stop();
+    context.printers.stop();
     context.stores.shares.flush();
     context.stores.db.close();
     unlock();

@@ -1,7 +1,7 @@
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import type { Logger } from 'pino';
-import { pool } from './aside/pool';
+import { pool, printers } from './aside/pool';
 import type { ObjectStore } from './bucket/objectStore';
 import type { Context } from './context';
 import { makeChallenges } from './guessing/challenges';
@@ -57,13 +57,14 @@ export function makeContext(
     takeInRecording,
     judge,
     pool,
+    printers,
     keeper,
     copies,
     scrub: new Scrub({ files, store: stores.files, keeper, copies, log, now }),
     burned,
     shown: makeShown(stores, burned, log),
     pdfs: makePrinter(new KeptPdfs(join(dataDir, 'made')), async (job, file) => {
-      await pool.run('print', { job, file }, job.pictures.size * PICTURE_MS);
+      await printers.run('print', { job, file }, job.pictures.size * PICTURE_MS);
     }),
     covers: makeCovers(stores),
     live: makeLive(),

@@ -1,33 +1,20 @@
 import { setImmediate as breathe } from 'node:timers/promises';
-import { z } from 'zod';
 import { planArchive } from '#core/archive';
 import { styleOf } from '#core/car';
-import { walkFileSchema } from '#core/exchange';
-import { coverNotes, reportDocumentSchema, withCovers } from '#core/report';
+import { coverNotes, withCovers } from '#core/report';
 import type { Context } from '../context';
 import { exportWalk } from '../reports/exchange';
 import { pdfStream } from '../reports/pdf/pdfOf';
 import type { StoredReport } from '../store/reportStore';
+import { reportJsonSchema, walkJsonSchema } from './publishedSchemas';
 import { recordingFiles } from './recordingFiles';
 import { reportHtml } from './reportHtml';
 import { archiveTables } from './tables';
 import type { ArchiveContents } from './writeArchive';
 
-/** JSON Schema 2020-12 of a shape that travels. */
-export const jsonSchemaOf = (shape: z.ZodType, title: string): string =>
-  JSON.stringify({ ...z.toJSONSchema(shape, { io: 'input', unrepresentable: 'any' }), title }, null, 2);
-
 const LOGO = 'logo.png';
 
-/** Made once: they say the same of every report. */
-let schemas: { walk: string; report: string } | undefined;
-function schemasNow() {
-  schemas ??= {
-    walk: jsonSchemaOf(walkFileSchema, 'Zelk walk file'),
-    report: jsonSchemaOf(reportDocumentSchema, 'Zelk report'),
-  };
-  return schemas;
-}
+const textOf = (schema: object): string => JSON.stringify(schema, null, 2);
 
 /**
  * A frozen report to keep: page, PDF, tables, pictures by place, and itself as data. Only the yard's own copy holds the walk's log, which has what no
@@ -67,7 +54,7 @@ export async function archiveOfReport(
   const walk: [string, string][] = isForYard
     ? [
         ['walk.json', JSON.stringify(exportWalk(stores, report.walk, now()))],
-        ['walk.schema.json', schemasNow().walk],
+        ['walk.schema.json', textOf(walkJsonSchema)],
       ]
     : [];
   return {
@@ -77,7 +64,7 @@ export async function archiveOfReport(
       ...(logo ? [[LOGO, logo] as const] : []),
       ...tables,
       ['report.json', frozen],
-      ['report.schema.json', schemasNow().report],
+      ['report.schema.json', textOf(reportJsonSchema)],
       ...walk,
     ],
     streams: [['report.pdf', () => pdfStream(context, stored, 'a4')]],

@@ -14,8 +14,8 @@ const MOST_DEATHS = 2;
 /** So many at once: one for each core, and more only while these are held up by files that take long. */
 const [AT_ONCE, MOST_AT_ONCE, HELD_UP_MS] = [2, 4, 1500] as const;
 const LOOK_EVERY_MS = 50;
-/** How far a child gives way: a third of the share of what answers. */
-const NICE = 5;
+/** How far a child gives way to what answers: to a third of its share, and to a tenth where nobody is kept from working by it. */
+const [NICE, VERY_NICE] = [5, 10] as const;
 
 export interface Sent {
   id: number;
@@ -66,6 +66,7 @@ export interface Limits {
   mostBytes: number;
   /** By the clock. */
   lastMs?: number;
+  nice?: number;
 }
 
 /**
@@ -131,7 +132,7 @@ export class Pool {
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
     });
     // Whoever waits for an answer comes before whoever waits for a file.
-    if (child.pid !== undefined) setPriority(child.pid, NICE);
+    if (child.pid !== undefined) setPriority(child.pid, this.limits.nice ?? NICE);
     const helper: Helper = { child };
     this.#helpers.add(helper);
     child.on('message', (answer: Answer) => this.#answered(helper, answer));
@@ -218,3 +219,11 @@ const childArgs = () =>
 
 /** The children of this process. They are made when first needed, and end with it. */
 export const pool = new Pool();
+
+/** Those that make papers: they begin many at once, and wait for whatever else there is to do. */
+export const printers = new Pool({
+  mostMs: MOST_MS,
+  mostBytes: MOST_BYTES,
+  lastMs: 3 * LAST_MS,
+  nice: VERY_NICE,
+});

@@ -1,5 +1,4 @@
-import { z } from 'zod';
-import { walkFileSchema } from '#core/exchange';
+import { walkJsonSchema } from '../archive/publishedSchemas';
 import type { Context } from '../context';
 import { describeApi } from './openapi';
 import { type AnyRoute, route } from './route';
@@ -94,7 +93,7 @@ export function routeTable(context: Context): AnyRoute[] {
       needs: 'look',
       gives: 'application/schema+json',
       handle: (_input, _request, response) => {
-        response.type('application/schema+json').send(JSON.stringify(walkFileJsonSchema()));
+        response.type('application/schema+json').send(JSON.stringify(walkJsonSchema));
       },
     }),
   );
@@ -114,13 +113,4 @@ export function routeTable(context: Context): AnyRoute[] {
     }),
   );
   return routes;
-}
-
-/** JSON Schema 2020-12 of the walk file, as `/api/schemas/walk.json` serves it. */
-export function walkFileJsonSchema(): unknown {
-  return {
-    ...z.toJSONSchema(walkFileSchema, { io: 'input', unrepresentable: 'any' }),
-    title: 'Zelk walk file',
-    $id: '/api/schemas/walk.json',
-  };
 }

@@ -2,15 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Download, FileText, Footprints, GitCompareArrows, Pencil, Wrench } from 'lucide-react';
 import { Link, useParams } from 'react-router';
 import type { CarPage } from '#core/api';
-import {
-  bodyStyleNames,
-  type Car,
-  carTitle,
-  countryOf,
-  extraOf,
-  fuelName,
-  plateName,
-} from '#core/car';
+import { bodyStyleNames, type Car, carTitle, countryOf, extraOf, fuelName, plateName } from '#core/car';
 import { sentence } from '#core/wording';
 import { buttonLook } from '../../../components/Button';
 import { Fold } from '../../../components/Fold';
