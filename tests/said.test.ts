@@ -112,6 +112,7 @@ const cases: readonly [sentence: string, facts: readonly Fact[], printed: string
     [found('rust', 'arch-rl', { severity: 'plain', firm: 'firm' })],
     'Firm when pressed',
   ],
+  ['Bad rust on the arch.', [found('rust', 'arch-rl', { howBad: 'bad' })], 'Rust, bad'],
   [
     'Rotten right through, there is a hole.',
     [found('rust', 'tailgate', { severity: 'heavy', firm: 'soft', hole: true })],

@@ -173,10 +173,24 @@ describe('what is said besides', () => {
     ['bonnet dent up to you', { decision: 'buyer-chooses' }],
     ["bonnet dent pdr we'll have that done", { cures: [{ cure: 'dent-removal' }], decision: 'promised' }],
     ['bonnet dent leave it', { decision: 'left' }],
-    ['bonnet scratch faint', { severity: 'slight' }],
-    ['bonnet scratch badly', { severity: 'heavy' }],
   ])('%s: %o', (line, said) => {
     expect(finding(line)).toMatchObject({ questions: [], ...said });
+  });
+
+  it.each([
+    ['bonnet scratch faint', { howBad: 'slight' }],
+    ['bonnet scratch badly', { howBad: 'bad' }],
+    // A light one or a deep one says nothing of lacquer or metal.
+    ['bonnet light scratch', { howBad: 'slight' }],
+    ['bonnet deep scratch', { howBad: 'bad' }],
+    ['bonnet scratch to the metal', { severity: 'heavy' }],
+    ['bonnet bad scratch, only in the lacquer', { severity: 'slight', howBad: 'bad' }],
+    ['bonnet deep dent', { severity: 'heavy' }],
+    ['sill bad rust', { howBad: 'bad' }],
+    ['windscreen crack, hairline', { severity: 'slight' }],
+  ])('how bad and how deep are two things: %s: %o', (line, said) => {
+    const { howBad, severity, nail } = finding(line) ?? {};
+    expect({ howBad, severity, nail }).toEqual(said);
   });
 });
 

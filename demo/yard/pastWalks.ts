@@ -145,7 +145,7 @@ function walkOf(past: DemoCar, who: Person, daysAgo: number, now: Date, random: 
   for (const [kind, parts, mean] of places)
     for (let n = some(mean * scatter(), random); n > 0; n -= 1) {
       const part = pick(parts);
-      if (part) found(part, kind, random() < 0.1 ? { severity: 'heavy' } : {});
+      if (part) found(part, kind, random() < 0.1 ? { howBad: 'bad' } : {});
     }
   for (const wheel of on('wheel')) if (random() < 0.32) found(wheel, 'kerbing');
   // What this maker is known for here, and nobody has put on the list yet.

@@ -197,7 +197,7 @@ export const workWalks: readonly DemoWalk[] = [
           ),
         ],
         'headlamp-l': [
-          found('haze', { severity: 'slight', notice: 'one-step-back', ...advised('lamp-polish') }),
+          found('haze', { howBad: 'slight', notice: 'one-step-back', ...advised('lamp-polish') }),
         ],
       },
       { promisedFor: 9 },
@@ -209,7 +209,7 @@ export const workWalks: readonly DemoWalk[] = [
     isFrozen: false,
     script: walked('work-ostrel', 15, {
       roof: [found('dent', { lengthMm: 15, notice: 'up-close' })],
-      'door-fr': [found('swirls', { severity: 'plain', notice: 'one-step-back', ...advised('polish') })],
+      'door-fr': [found('swirls', { howBad: 'plain', notice: 'one-step-back', ...advised('polish') })],
       'quarter-rl': [
         found(
           'rust',
@@ -304,9 +304,9 @@ export const workWalks: readonly DemoWalk[] = [
       'work-marl',
       12,
       {
-        bonnet: [found('swirls', { severity: 'heavy', notice: 'across-the-bay', ...promised('polish') })],
-        roof: [found('swirls', { severity: 'plain', notice: 'one-step-back', ...advised('polish') })],
-        'door-fl': [found('swirls', { severity: 'plain', notice: 'one-step-back', ...advised('polish') })],
+        bonnet: [found('swirls', { howBad: 'bad', notice: 'across-the-bay', ...promised('polish') })],
+        roof: [found('swirls', { howBad: 'plain', notice: 'one-step-back', ...advised('polish') })],
+        'door-fl': [found('swirls', { howBad: 'plain', notice: 'one-step-back', ...advised('polish') })],
       },
       { promisedFor: 5 },
     ),

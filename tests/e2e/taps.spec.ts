@@ -129,7 +129,7 @@ test(
     expect(state.findings).toHaveLength(30);
     for (const { details, part } of state.findings) {
       expect(details.notice, part).toBe('up-close');
-      expect(details.severity, part).toBeDefined();
+      expect(details.howBad, part).toBeDefined();
     }
     expect(state.photos).toHaveLength(5);
     const faulty = new Set(state.findings.map(({ part }) => part));

@@ -6,7 +6,10 @@ export const factNames = [
   'kind',
   'partKind',
   'material',
+  /** The worse of how bad and how far gone. */
   'severity',
+  /** How deep or how far gone, where that was said. */
+  'howFar',
   'count',
   'lengthMm',
   'areaMm2',

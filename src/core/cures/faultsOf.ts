@@ -19,6 +19,7 @@ import {
   findingCaution,
   findingKindOf,
   findingLine,
+  hasDepths,
   isStanding,
   kindFits,
   noticeOf,
@@ -26,6 +27,7 @@ import {
   routeOf,
   stopsDriving,
   type WalkState,
+  weightOf,
 } from '../walk';
 import { isoDay, sentence } from '../wording';
 import type { Facts } from './condition';
@@ -127,7 +129,8 @@ function factsOfFinding(finding: Finding, part: Part | undefined, read: Read, st
     kind,
     partKind: part?.kind,
     material: part?.material,
-    severity,
+    severity: weightOf(details),
+    howFar: hasDepths(kind) ? severity : undefined,
     count: count ?? (findingKindOf(kind).isDotted ? undefined : 1),
     lengthMm,
     areaMm2: area,

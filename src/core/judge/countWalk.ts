@@ -1,6 +1,6 @@
 import type { BodyStyle, Car } from '../car';
 import { KM_PER_MILE } from '../measure';
-import { type Finding, partStatus, type WalkState } from '../walk';
+import { type Finding, partStatus, type WalkState, weightOf } from '../walk';
 import { countsParts, type MeasureId, measureCounts, measureCovers, measureIds } from './measures';
 
 /** What a walk counted of one thing. */
@@ -71,7 +71,7 @@ function countOf(id: MeasureId, state: WalkState, style: BodyStyle): Counted {
     ({ part, kind, standing: { status } }) =>
       on.has(part) && measureCounts(id, kind) && (status === 'confirmed' || status === 'put-right'),
   );
-  const heavyOnes = found.filter(({ details }) => details.severity === 'heavy');
+  const heavyOnes = found.filter(({ details }) => weightOf(details) === 'heavy');
   const heavy = countsParts(id)
     ? new Set(heavyOnes.map(({ part }) => part)).size
     : heavyOnes.reduce((sum, each) => sum + (thingsIn(each) ?? 1), 0);

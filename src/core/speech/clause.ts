@@ -2,7 +2,7 @@ import type { Hand, Part, PartId } from '../car';
 import type { FunctionId } from '../functions';
 import type { FindingKind } from '../walk';
 import type { Draft, FindingDraft } from './drafts';
-import type { End } from './lexicon/sense';
+import type { Depth, End } from './lexicon/sense';
 import type { Said } from './numbers';
 import type { WantedPart } from './partsSaid';
 
@@ -46,6 +46,8 @@ export interface Clause {
   /** A number that waits for what it counts or measures, and the word of the talk behind it. */
   number?: Said & { text: string; at: number };
   attributes: Partial<FindingDraft>;
+  /** How deep, said before the fault. */
+  depth?: Depth;
   /** How bad it is was said by a word of size. */
   isOfSize: boolean;
   findings: FindingDraft[];

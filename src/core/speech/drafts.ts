@@ -6,6 +6,7 @@ import {
   cures,
   dirtStates,
   findingKindIds,
+  howBads,
   lights,
   noticeDistances,
   severities,
@@ -62,6 +63,8 @@ export const draftSchema = z.discriminatedUnion('is', [
     count: z.int().optional(),
     lengthMm: z.number().optional(),
     widthMm: z.number().optional(),
+    howBad: z.enum(howBads).optional(),
+    /** How deep, where it was said. */
     severity: z.enum(severities).optional(),
     amount: z.enum(amounts).optional(),
     notice: z.enum(noticeDistances).optional(),

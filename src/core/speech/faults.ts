@@ -1,9 +1,9 @@
 import type { Part } from '../car';
-import { type FindingKind, findingKindOf, kindFits } from '../walk';
+import { type FindingKind, findingKindOf, kindFits, severities } from '../walk';
 import type { Subject } from './clause';
 import { unclear } from './clauses';
 import type { FindingDraft } from './drafts';
-import type { Sense } from './lexicon/sense';
+import type { Depth, Sense } from './lexicon/sense';
 import { faultFollows } from './lookAhead';
 import type { Phrase } from './phrases';
 import { placed } from './placed';
@@ -65,6 +65,7 @@ export function hearFault(talk: Talk, kinds: readonly FindingKind[], phrase: Phr
   delete clause.number;
   clause.attributes = {};
   clause.isOfSize = false;
+  delete clause.depth;
   if (subject) subject.isSpoken = true;
 }
 
@@ -73,11 +74,20 @@ const isDeep = ([kind]: readonly FindingKind[]): boolean => kind === 'dent';
 
 /** What was said of the fault before it was named. */
 function attributesOf(
-  { isOfSize, attributes }: Talk['clause'],
+  { isOfSize, attributes, depth }: Talk['clause'],
   kinds: readonly FindingKind[],
 ): Partial<FindingDraft> {
-  const { severity: _, ...rest } = attributes;
-  return isOfSize && isDeep(kinds) ? rest : attributes;
+  const { howBad: _, ...rest } = attributes;
+  return { ...(isOfSize && isDeep(kinds) ? rest : attributes), ...(depth && depthSaid(depth, kinds)) };
+}
+
+/** A word of depth is the step of a kind that is told with it: "deep" of a dent, "to the primer" of a scratch. Of others it says how bad, or nothing. */
+function depthSaid(depth: Depth, [kind]: readonly FindingKind[]): Partial<FindingDraft> {
+  const steps = kind ? (findingKindOf(kind).howFar ?? []) : [];
+  const at = steps.findIndex((words) => words.includes(depth));
+  if (at >= 0) return { severity: severities[at] };
+  if (depth === 'deep') return { howBad: 'bad' };
+  return depth === 'hairline' ? { howBad: 'slight' } : {};
 }
 
 const newFinding = (talk: Talk, phrase: Phrase, where: ReturnType<typeof placed>): FindingDraft => ({
@@ -177,14 +187,19 @@ function openOf({ questions, choices = [] }: FindingDraft): Subject['open'] {
   return question && { question, choices };
 }
 
-type Attribute = Extract<Sense, { is: 'amount' | 'severity' | 'notice' | 'test' | 'cure' | 'decision' }>;
+type Attribute = Extract<
+  Sense,
+  { is: 'amount' | 'severity' | 'depth' | 'notice' | 'test' | 'cure' | 'decision' }
+>;
 
-function attributeSaid(sense: Attribute): Partial<FindingDraft> {
+function attributeSaid(sense: Attribute, kinds: readonly FindingKind[]): Partial<FindingDraft> {
   switch (sense.is) {
     case 'amount':
       return { amount: sense.amount };
     case 'severity':
-      return { severity: sense.severity };
+      return { howBad: sense.howBad };
+    case 'depth':
+      return depthSaid(sense.depth, kinds);
     case 'notice':
       return { notice: sense.notice };
     case 'test':
@@ -201,7 +216,9 @@ function attributeSaid(sense: Attribute): Partial<FindingDraft> {
 
 /** How bad, how many, from where, what mends it, who decides: of the fault that follows or the one before. */
 export function hearAttribute(talk: Talk, sense: Attribute): void {
-  const what = attributeSaid(sense);
+  const target = talk.clause.findings.at(-1) ?? talk.lastFinding;
+  const kinds = (target && (talk.kindsSaid.get(target) ?? (target.kind && [target.kind]))) ?? [];
+  const what = attributeSaid(sense, kinds);
   // "Maybe polish", "do not paint": nothing is decided about the cure.
   if (sense.is === 'cure' && !sense.decision && isOpenCure(talk)) return;
   if (sense.is === 'amount' && sense.amount === 'all-over') readAllRound(talk);
@@ -217,15 +234,15 @@ export function hearAttribute(talk: Talk, sense: Attribute): void {
     return;
   }
   if (isAhead || (!talk.lastFinding && talk.clause.findings.length === 0)) {
-    if (isAhead || !talk.lastFinding || sense.is === 'amount' || sense.is === 'severity')
+    if (sense.is === 'depth') talk.clause.depth = sense.depth;
+    else if (isAhead || !talk.lastFinding || sense.is === 'amount' || sense.is === 'severity')
       Object.assign(talk.clause.attributes, what);
     talk.clause.isOfSize = sense.is === 'severity' && sense.isSize === true;
     return;
   }
-  const target = talk.clause.findings.at(-1) ?? talk.lastFinding;
   if (!target) return;
   const isOfSize = sense.is === 'severity' && sense.isSize === true;
-  if (isOfSize && isDeep(talk.kindsSaid.get(target) ?? [])) return;
+  if (isOfSize && isDeep(kinds)) return;
   Object.assign(target, what, what.cures && { cures: withCure(target.cures, what.cures) });
 }
 

@@ -172,6 +172,7 @@ const hearing: Hearing = {
   }),
   amount: does(hearAttribute),
   severity: does(hearAttribute),
+  depth: does(hearAttribute),
   notice: does(hearAttribute),
   test: does(hearAttribute),
   cure: does(hearAttribute),

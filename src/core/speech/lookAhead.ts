@@ -35,6 +35,7 @@ export function nextBefore(talk: Talk) {
 
 const modifiers: ReadonlySet<Phrase['sense']['is']> = new Set([
   'severity',
+  'depth',
   'amount',
   'number',
   'count',

@@ -21,7 +21,7 @@ const tells = set(
   'dismiss',
 );
 /** What stands before a thing and belongs to it. */
-const modifiers = set('side', 'both', 'severity', 'amount', 'count');
+const modifiers = set('side', 'both', 'severity', 'depth', 'amount', 'count');
 /** Said of a fault that was named: "touch up left fender chips" has not told anything yet. */
 const sayings = set('cure', 'decision', 'test', 'notice');
 /** What the thing behind it belongs to. */

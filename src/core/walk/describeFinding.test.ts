@@ -16,6 +16,12 @@ describe('a finding in one line', () => {
     ['scuff', { lengthMm: 120, widthMm: 55 }, 'Scuff, 120 mm × 55 mm'],
     ['scuff', { lengthMm: 120 }, 'Scuff, 120 mm'],
     ['scratch', { severity: 'slight' }, 'Scratch, in the lacquer'],
+    // How bad it is says nothing of how deep it goes.
+    ['scratch', { howBad: 'slight' }, 'Scratch, slight'],
+    ['scratch', { howBad: 'bad', severity: 'plain' }, 'Scratch, bad, to the primer'],
+    ['rust', { howBad: 'bad' }, 'Rust, bad'],
+    // A stain has no depths: in early logs that was how bad it is, and said anew it is said once.
+    ['stain', { severity: 'heavy', howBad: 'slight' }, 'Stain, slight'],
     ['scratch', { severity: 'plain', lengthMm: 90 }, 'Scratch, to the primer, 90 mm long'],
     ['rust', { severity: 'heavy' }, 'Rust, right through'],
     ['glass-crack', { severity: 'slight' }, 'Crack in the glass, hairline'],

@@ -4,6 +4,7 @@ import type { MeasureWarning } from '../picture';
 import { repairWords, testWords } from './choices';
 import type { FindingDetails } from './families/findings/bodies';
 import { findingKindName, findingKindOf } from './findingKinds';
+import { hasDepths, howBadWords } from './howBad';
 import { clockWords, rimShareWords } from './measureExtent';
 import { amountWords, type Severity, type SeverityWords, severities } from './severity';
 import type { Finding, MeasuredSize } from './walkState';
@@ -104,23 +105,26 @@ function gapWords({ gapMm, otherGapMm, flushMm }: FindingDetails, vocabulary: Vo
 
 const PLAIN_WORDS: SeverityWords = ['slight', 'plain', 'heavy'];
 
-/** How bad, in the words of its kind: "to the primer", "hairline". */
+/** How deep or how far gone, in the words of its kind: "to the primer", "hairline". */
 export function severityWords(kind: Finding['kind'], severity: Severity, vocabulary: Vocabulary): string {
-  const { howBad = PLAIN_WORDS, howBadUs } = findingKindOf(kind);
-  const words = vocabulary === 'us' ? (howBadUs ?? howBad) : howBad;
+  const { howFar = PLAIN_WORDS, howFarUs } = findingKindOf(kind);
+  const words = vocabulary === 'us' ? (howFarUs ?? howFar) : howFar;
   return words[severities.indexOf(severity)] as string;
 }
 
-/** What it is, in one line: "Stone chip × 6, largest 3 mm", "Scratch, to the primer, 90 mm long", "Stone chip, a few". */
+/** What it is, in one line: "Stone chip × 6, largest 3 mm", "Scratch, bad, to the primer, 90 mm long", "Stone chip, a few". */
 export function findingLine(finding: Described, vocabulary: Vocabulary): string {
-  const { count, amount, severity } = finding.details;
+  const { count, amount, howBad, severity } = finding.details;
+  // Of a kind without depths early logs say how bad it is there: said anew, that stands.
+  const isSaidAnew = howBad !== undefined && !hasDepths(finding.kind);
   const name = findingKindName(finding.kind, vocabulary);
   const counted = count !== undefined && count > 1 ? `${name} × ${count}` : name;
   return [
     counted,
     finding.sub && `on the ${subPartName(finding.sub, vocabulary)}`,
     count === undefined && amount && amountWords[amount],
-    severity && severityWords(finding.kind, severity, vocabulary),
+    howBad && howBadWords[howBad],
+    severity && !isSaidAnew && severityWords(finding.kind, severity, vocabulary),
     sizeWords(finding, vocabulary),
   ]
     .filter(Boolean)

@@ -1,6 +1,7 @@
 import type { CarDetails } from '../car';
 import type { NoticeDistance } from './choices';
 import { findingKindOf, type Shows } from './findingKinds';
+import { weightOf } from './howBad';
 import type { Severity } from './severity';
 import type { Finding } from './walkState';
 
@@ -23,7 +24,7 @@ const PLAIN_CONTRAST = 0.6;
 const ONE_STEP_MM = 14;
 const ACROSS_MM = 70;
 /** How much further off a heavy mark is noticed than a plain one of its size, and a slight one less. House figures. */
-const BY_SEVERITY: Record<Severity, number> = { slight: 0.6, plain: 1, heavy: 1.5 };
+const BY_WEIGHT: Record<Severity, number> = { slight: 0.6, plain: 1, heavy: 1.5 };
 /** Contrast under which a heavy mark is noticed at 1 m but not at 3 m, where nobody measured it. House figure. */
 const LOW_CONTRAST = 0.35;
 
@@ -38,21 +39,22 @@ export function estimateNotice(
 ): NoticeDistance | undefined {
   const { shows, isThin } = findingKindOf(kind);
   const share = shows === undefined ? PLAIN_CONTRAST : contrast[shows][tone];
-  const { lengthMm, widthMm, count = 1, nail, severity } = details;
-  if (lengthMm === undefined) return severity && bySeverity(severity, share);
+  const { lengthMm, widthMm, count = 1, nail } = details;
+  const weight = weightOf(details);
+  if (lengthMm === undefined) return weight && byWeight(weight, share);
   const across = widthMm === undefined ? lengthMm : Math.sqrt(lengthMm * widthMm);
   // A line is thin: half its length counts. Many small ones read as one larger patch.
   const thin = widthMm === undefined && isThin ? 0.5 : 1;
   const faint = nail === 'glides' ? 0.5 : 1;
-  const bad = severity ? BY_SEVERITY[severity] : 1;
+  const bad = weight ? BY_WEIGHT[weight] : 1;
   const seen = across * thin * faint * bad * Math.sqrt(count) * share;
   if (seen >= ACROSS_MM) return 'across-the-bay';
   return seen >= ONE_STEP_MM ? 'one-step-back' : 'up-close';
 }
 
-function bySeverity(severity: Severity, share: number): NoticeDistance {
-  if (severity === 'slight') return 'up-close';
-  return severity === 'heavy' && share > LOW_CONTRAST ? 'across-the-bay' : 'one-step-back';
+function byWeight(weight: Severity, share: number): NoticeDistance {
+  if (weight === 'slight') return 'up-close';
+  return weight === 'heavy' && share > LOW_CONTRAST ? 'across-the-bay' : 'one-step-back';
 }
 
 /** The distance a reader is told, and where it comes from; neither where nothing tells. */

@@ -145,6 +145,14 @@ export {
   otherKindsFor,
   type Test,
 } from './findingKinds';
+export {
+  type HowBad,
+  hasDepths,
+  howBadOf,
+  howBads,
+  howBadWords,
+  weightOf,
+} from './howBad';
 export { ordered } from './liveEntries';
 export { looksFor, looksForAll, standingLooks } from './lookedFor';
 export { type LookId, lookIds, lookKinds, lookWords } from './lookTable';

@@ -42,11 +42,12 @@ export function guessDetails(
 
 /** All that is repeated with "same again"; where it lies and what tests said are its own, and a promise is made anew or not at all. */
 export function sameAgain({
-  details: { lengthMm, widthMm, severity, notice, cures },
+  details: { lengthMm, widthMm, howBad, severity, notice, cures },
 }: Pick<Finding, 'details'>): StoredDetails {
   return {
     ...(lengthMm !== undefined && { lengthMm }),
     ...(widthMm !== undefined && { widthMm }),
+    ...(howBad && { howBad }),
     ...(severity && { severity }),
     ...(notice && { notice }),
     ...(cures && { cures }),
@@ -93,12 +94,13 @@ export function mirrorFinding(
   const twin = style.parts.get(`${part.kind}-${twinPosition(part.position)}`);
   if (!twin || !kindFits(kind, twin)) return undefined;
   const turn = mirrorsAcross(part.face) ? turned : same;
-  const { count, amount, severity, lengthMm, widthMm, extent } = details;
+  const { count, amount, howBad, severity, lengthMm, widthMm, extent } = details;
   return {
     part: twin.id,
     spot: turn(spot),
     details: {
       ...(details.notice && { notice: details.notice }),
+      ...(howBad && { howBad }),
       ...(severity && { severity }),
       ...(amount && { amount }),
       ...(details.cures && { cures: details.cures }),

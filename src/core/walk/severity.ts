@@ -1,4 +1,7 @@
-/** How bad, apart from how big: three steps, each kind with its own words for them. */
+/**
+ * How deep or how far gone, as nail, gauge or eye say: three steps, each kind with its own words for them ("in the lacquer", "to the primer"). Of
+ * kinds without such words, in early logs, how bad it is.
+ */
 export const severities = ['slight', 'plain', 'heavy'] as const;
 export type Severity = (typeof severities)[number];
 export type SeverityWords = readonly [slight: string, plain: string, heavy: string];

@@ -8,7 +8,7 @@ export const otherRules: readonly WrittenRule[] = [
     for: [{ fact: 'kind', is: ['loose', 'broken', 'film-lift', 'decal'] }],
     says: 'it is fastened again, with a new clip or bracket',
     sure: 'should',
-    never: [{ if: { fact: 'severity', is: ['heavy'] }, says: 'it is missing or broken off' }],
+    never: [{ if: { fact: 'howFar', is: ['heavy'] }, says: 'it is missing or broken off' }],
   },
   {
     id: 'new-part',
@@ -71,7 +71,7 @@ export const otherRules: readonly WrittenRule[] = [
     says: 'seal, hose or gasket in the workshop',
     sure: 'should',
     never: [
-      { if: { fact: 'severity', is: ['slight'] }, says: 'an old mark: what it is has to be found first' },
+      { if: { fact: 'howFar', is: ['slight'] }, says: 'an old mark: what it is has to be found first' },
     ],
   },
   {

@@ -52,9 +52,9 @@ export const paintRules: readonly WrittenRule[] = [
     ],
     weaker: [
       { if: { fact: 'nail', is: ['just-catches'] }, says: 'the nail just catches: the bottom of it stays' },
-      { if: { fact: 'severity', is: ['plain'] }, says: 'it goes to the primer by its look' },
+      { if: { fact: 'howFar', is: ['plain'] }, says: 'it goes to the primer by its look' },
     ],
-    never: [THIN, MATT, FILM, { if: { fact: 'severity', is: ['heavy'] }, says: 'it goes through the paint' }],
+    never: [THIN, MATT, FILM, { if: { fact: 'howFar', is: ['heavy'] }, says: 'it goes through the paint' }],
   },
   {
     id: 'polish-haze',
@@ -124,7 +124,7 @@ export const paintRules: readonly WrittenRule[] = [
     weaker: [
       { if: { fact: 'material', is: ['aluminium'] }, says: 'aluminium moves less willingly' },
       { if: { fact: 'place', is: ['edge'] }, says: 'near an edge there is little room behind' },
-      { if: { fact: 'severity', is: ['heavy'] }, says: 'it is deep' },
+      { if: { fact: 'howFar', is: ['heavy'] }, says: 'it is deep' },
     ],
     never: [
       {
@@ -212,10 +212,10 @@ export const paintRules: readonly WrittenRule[] = [
     says: 'rust on the surface is cleaned to the metal and sealed',
     sure: 'should',
     weaker: [
-      { if: { fact: 'severity', is: ['plain'] }, says: 'where it bubbles there is more under the paint' },
+      { if: { fact: 'howFar', is: ['plain'] }, says: 'where it bubbles there is more under the paint' },
     ],
     never: [
-      { if: { fact: 'severity', is: ['heavy'] }, says: 'it has gone through' },
+      { if: { fact: 'howFar', is: ['heavy'] }, says: 'it has gone through' },
       { if: { fact: 'hole', is: ['yes'] }, says: 'there is a hole' },
       { if: { fact: 'firm', is: ['soft'] }, says: 'the metal gives when it is pressed' },
     ],
@@ -226,13 +226,13 @@ export const paintRules: readonly WrittenRule[] = [
     for: [{ fact: 'kind', is: ['rust'] }],
     says: 'what has gone is cut out, new metal let in',
     sure: 'should',
-    never: [{ if: { fact: 'severity', is: ['slight'] }, says: 'it is on the surface only' }],
+    never: [{ if: { fact: 'howFar', is: ['slight'] }, says: 'it is on the surface only' }],
   },
   {
     id: 'beat-panel',
     cure: 'repair-panel',
     for: [painted, { fact: 'kind', is: ['dent', 'ripple'] }, { fact: 'severity', is: ['heavy'] }],
-    says: 'a deep one is pulled out, filled and painted',
+    says: 'a deep or bad one is pulled out, filled and painted',
     sure: 'should',
   },
   {
@@ -241,6 +241,6 @@ export const paintRules: readonly WrittenRule[] = [
     for: [{ fact: 'kind', is: ['gap'] }],
     says: 'hinges, catches and buffers are set anew',
     sure: 'may',
-    weaker: [{ if: { fact: 'severity', is: ['heavy'] }, says: 'a wide one may come of an earlier knock' }],
+    weaker: [{ if: { fact: 'howFar', is: ['heavy'] }, says: 'a wide one may come of an earlier knock' }],
   },
 ];

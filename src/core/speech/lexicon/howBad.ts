@@ -6,19 +6,34 @@ export const howBad: Table = [
   [
     `tiny|little|small|smaller|tiniest|very small|very little|really small|super small|teeny|teeny tiny|wee|only small|not a big one|
     not big|ever so small|micro`,
-    { is: 'severity', severity: 'slight', isSize: true },
+    { is: 'severity', howBad: 'slight', isSize: true },
   ],
   [
     `big|big old|large|larger|huge|massive|pretty big|quite a big|quite big|pretty large|quite large|good size`,
-    { is: 'severity', severity: 'heavy', isSize: true },
+    { is: 'severity', howBad: 'bad', isSize: true },
   ],
 
   [
-    `rough|bad|badly|pretty bad|deep|heavy|severe|nasty|major|really bad|quite bad|pretty deep|quite deep|very deep|really deep|
-    fairly deep|pretty heavy|very heavy|quite heavy|serious|seriously|horrible|terrible|ugly|down to metal|down to the metal|
-    to bare metal|to metal|down to the bare metal|severely|very bad|rough looking|pretty rough|significant|substantial|
-    through to metal|through the paint|gone through the paint|proper|horrendous|shocking|beat up|beaten up|hammered`,
-    { is: 'severity', severity: 'heavy' },
+    `rough|bad|badly|pretty bad|heavy|severe|nasty|major|really bad|quite bad|pretty heavy|very heavy|quite heavy|serious|seriously|
+    horrible|terrible|ugly|severely|very bad|rough looking|pretty rough|significant|substantial|proper|horrendous|shocking|beat up|
+    beaten up|hammered`,
+    { is: 'severity', howBad: 'bad' },
+  ],
+  ['deep|pretty deep|quite deep|very deep|really deep|fairly deep', { is: 'depth', depth: 'deep' }],
+  [
+    `down to metal|down to the metal|to bare metal|to metal|to the metal|down to the bare metal|through to metal|through to the metal`,
+    { is: 'depth', depth: 'metal' },
+  ],
+  [
+    `through the paint|gone through the paint|goes through the paint|to the primer|to primer`,
+    { is: 'depth', depth: 'primer' },
+  ],
+  ['hairline', { is: 'depth', depth: 'hairline' }],
+  [
+    `it's only in the lacquer|only in the lacquer|in the lacquer|in the clear coat|only in the clear coat|in the clear|not through the paint|
+    doesn't go through the paint|isn't through the paint|hasn't gone through the paint|not through the clear|
+    not through the clear coat|not through the lacquer|hasn't gone through the lacquer|isn't through the lacquer`,
+    { is: 'depth', depth: 'lacquer' },
   ],
   [
     `all round|all around|all the way around|all over|all along it|all of it|right the way round|all the way round|all the way along|
@@ -51,11 +66,11 @@ export const howBad: Table = [
     { is: 'amount', amount: 'most-of-it' },
   ],
   [
-    `faint|slight|slightly|hairline|a little|a bit|light|minor|very faint|going a bit|starting|very slight|only slight|very light|
+    `faint|slight|slightly|a little|a bit|light|minor|very faint|going a bit|starting|very slight|only slight|very light|
     very minor|barely there|barely noticeable|hardly noticeable|barely visible|only light|superficial|hint of|a hint of|a touch of|
     a touch|ever so slight|ever so slightly|mild|just a little|just a bit|a little bit|a little bit of|a bit of|bit of|little bit of|
     a wee bit|cosmetic|minimal|slight bit of|lightly|not too bad|not bad|fairly minor|pretty minor`,
-    { is: 'severity', severity: 'slight' },
+    { is: 'severity', howBad: 'slight' },
   ],
   [
     `across the bay|from across the bay|walking up|see it walking up|across bay|from far|from afar|from 3 metres|from a distance|
@@ -73,10 +88,8 @@ export const howBad: Table = [
     nail doesn't catch|doesn't catch my nail|doesn't catch a nail|doesn't catch the nail|doesn't catch your nail|nail goes over it|
     can't feel it with my nail|can't feel it with your nail|can't feel it with a nail|can't catch it with a nail|nail slides over|
     doesn't catch your fingernail|doesn't catch my fingernail|doesn't catch a fingernail|can't catch a nail|fingernail doesn't catch|
-    not through the paint|doesn't go through the paint|isn't through the paint|hasn't gone through the paint|not through the clear|
-    not through the clear coat|not through the lacquer|hasn't gone through the lacquer|isn't through the lacquer|
     hasn't broken the paint|not broken the paint|hasn't broke the paint|paint's not broken|paint isn't broken|paint's not broke|
-    paint isn't broke|it's only in the lacquer|in the lacquer|in the clear coat|in the clear`,
+    paint isn't broke`,
     { is: 'test', of: { nail: 'glides' } },
   ],
   [
@@ -134,6 +147,6 @@ export const howBad: Table = [
   [
     `medium|moderate|moderately|noticeable|fair bit of|a fair bit of|quite a bit of|a good bit of|decent|decent sized|good sized|
     fair sized|medium sized|reasonable sized|moderate amount of`,
-    { is: 'severity', severity: 'plain' },
+    { is: 'severity', howBad: 'plain' },
   ],
 ];

@@ -70,7 +70,7 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
   ],
   [
     '(?:pretty|real|fairly|quite a|a) good(?= (?:dent|ding|scratch|gouge|scuff|crack|scrape|chip|crease|tear|rip|size|sized)\\b)',
-    { is: 'severity', severity: 'heavy' },
+    { is: 'severity', howBad: 'bad' },
   ],
   // "The size of a quarter" is no quarter panel.
   [

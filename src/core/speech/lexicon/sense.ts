@@ -6,9 +6,9 @@ import type {
   Cure,
   Dirt,
   FindingKind,
+  HowBad,
   Light,
   NoticeDistance,
-  Severity,
   StoredDecision,
   StoredDetails,
   StoryAbout,
@@ -20,6 +20,8 @@ export type End = 'front' | 'rear';
 export type SideWord = 'nearside' | 'offside' | 'driver' | 'passenger';
 /** Where one walks to. */
 export type Toward = 'front' | 'rear' | 'side' | 'other-side' | 'inside';
+/** A word of depth: of the step of a kind that is told with it. */
+export type Depth = 'hairline' | 'lacquer' | 'primer' | 'metal' | 'deep';
 export type Figure = 'odometer' | 'keys' | 'keepers' | 'services';
 
 /** What a word or phrase of the talk does. Lists are in order of likelihood; the part and the car's style decide. */
@@ -41,7 +43,9 @@ export type Sense =
   | { is: 'count'; count: number }
   | { is: 'amount'; amount: Amount }
   /** `isSize` where the word is one of size: of a dent it does not say how deep it is. */
-  | { is: 'severity'; severity: Severity; isSize?: true }
+  | { is: 'severity'; howBad: HowBad; isSize?: true }
+  /** How deep it goes, by a word that only some kinds have a step for. */
+  | { is: 'depth'; depth: Depth }
   | { is: 'test'; of: Pick<StoredDetails, 'nail' | 'feel' | 'wipe'> }
   | { is: 'notice'; notice: NoticeDistance }
   /** `decision` where the same words promise it. */

@@ -7,7 +7,7 @@ export const anyKinds = {
     isAnywhere: true,
     uk: 'Loose or missing',
     us: 'Loose or missing',
-    howBad: ['loose', 'hanging', 'missing'],
+    howFar: ['loose', 'hanging', 'missing'],
     mends: ['refit', 'replace'],
     measuredBy: 'count',
     on: [
@@ -29,7 +29,7 @@ export const anyKinds = {
     isAnywhere: true,
     uk: 'Cracked or broken',
     us: 'Cracked or broken',
-    howBad: ['hairline', 'cracked', 'broken off'],
+    howFar: ['hairline', 'cracked', 'broken off'],
     mends: ['refit', 'replace'],
     measuredBy: 'length',
     on: ['plastic', 'glass', 'mechanical', 'wood', 'carbon', 'none'],

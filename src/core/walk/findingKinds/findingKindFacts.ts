@@ -24,9 +24,9 @@ export interface FindingKindFacts {
   asksFirm?: true;
   /** What usually mends it, the gentlest first: for a slight one the first, for a plain one the second, and so on. Common practice. */
   mends?: readonly Cure[];
-  /** Its own words for slight, plain and heavy; in US English where they differ. */
-  howBad?: SeverityWords;
-  howBadUs?: SeverityWords;
+  /** Its words for how deep or how far gone it is, the least first; in US English where they differ. */
+  howFar?: SeverityWords;
+  howFarUs?: SeverityWords;
   /** Asks how well it was done. */
   asksRepair?: true;
   /** Speaks for paintwork where readings are thick. */

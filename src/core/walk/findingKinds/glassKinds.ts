@@ -5,7 +5,7 @@ export const glassKinds = {
   'glass-chip': {
     uk: 'Chip in the glass',
     us: 'Chip in the glass',
-    howBad: ['a pit', 'a star', 'with cracks running from it'],
+    howFar: ['a pit', 'a star', 'with cracks running from it'],
     mends: ['glass-repair', 'glass-replace'],
     measuredBy: 'diameter',
     onScreen: { short: 'Chip', judgedAs: 'chip' },
@@ -16,7 +16,7 @@ export const glassKinds = {
   'glass-crack': {
     uk: 'Crack in the glass',
     us: 'Crack in the glass',
-    howBad: ['hairline', 'plain', 'open'],
+    howFar: ['hairline', 'plain', 'open'],
     mends: ['glass-replace'],
     measuredBy: 'length',
     onScreen: { short: 'Crack', judgedAs: 'crack' },
@@ -47,7 +47,7 @@ export const glassKinds = {
   moisture: {
     uk: 'Moisture inside',
     us: 'Moisture inside',
-    howBad: ['mist', 'drops', 'standing water'],
+    howFar: ['mist', 'drops', 'standing water'],
     mends: ['find-out', 'replace'],
     measuredBy: 'area',
     lampCure: 'Dry it and look for the cracked seal or missing cap; if drops come back, a new lamp.',
@@ -58,7 +58,7 @@ export const glassKinds = {
   'lamp-crack': {
     uk: 'Crack in the lamp',
     us: 'Crack in the light',
-    howBad: ['hairline', 'plain', 'open'],
+    howFar: ['hairline', 'plain', 'open'],
     mends: ['replace'],
     measuredBy: 'length',
     lampCure: 'A crack lets water in and may fail inspection: a new lamp, or a new lens where one is sold.',

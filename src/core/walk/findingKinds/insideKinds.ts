@@ -39,7 +39,7 @@ export const insideKinds = {
   'cover-crack': {
     uk: 'Leather cracked',
     us: 'Leather cracked',
-    howBad: ['hairline', 'plain', 'split'],
+    howFar: ['hairline', 'plain', 'split'],
     mends: ['recolour', 'replace'],
     measuredBy: 'area',
     on: ['leather'],
@@ -81,7 +81,7 @@ export const insideKinds = {
   tear: {
     uk: 'Tear or hole',
     us: 'Tear or hole',
-    howBad: ['a snag', 'open', 'torn through'],
+    howFar: ['a snag', 'open', 'torn through'],
     mends: ['refit', 'replace'],
     measuredBy: 'length',
     on: ['fabric', 'leather', 'vinyl'],

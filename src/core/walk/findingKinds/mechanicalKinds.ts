@@ -5,7 +5,7 @@ export const mechanicalKinds = {
   leak: {
     uk: 'Leak or fluid mark',
     us: 'Leak or fluid mark',
-    howBad: ['a mark', 'weeping', 'dripping'],
+    howFar: ['a mark', 'weeping', 'dripping'],
     mends: ['find-out', 'mechanical'],
     measuredBy: 'area',
     on: ['mechanical'],
@@ -23,7 +23,7 @@ export const mechanicalKinds = {
   split: {
     uk: 'Perished or split',
     us: 'Perished or split',
-    howBad: ['perished', 'cracked', 'split'],
+    howFar: ['perished', 'cracked', 'split'],
     mends: ['replace', 'mechanical'],
     measuredBy: 'length',
     on: ['mechanical', 'rubber', 'fabric'],

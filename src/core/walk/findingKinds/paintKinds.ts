@@ -5,7 +5,7 @@ export const paintKinds = {
   'stone-chip': {
     uk: 'Stone chip',
     us: 'Stone chip',
-    howBad: ['pinpricks', 'to the primer', 'to the metal'],
+    howFar: ['pinpricks', 'to the primer', 'to the metal'],
     mends: ['touch-in', 'local-paint', 'full-panel'],
     measuredBy: 'count',
     shows: 'pale',
@@ -17,8 +17,8 @@ export const paintKinds = {
   scratch: {
     uk: 'Scratch',
     us: 'Scratch',
-    howBad: ['in the lacquer', 'to the primer', 'to the metal or plastic'],
-    howBadUs: ['in the clear coat', 'to the primer', 'to the metal or plastic'],
+    howFar: ['in the lacquer', 'to the primer', 'to the metal or plastic'],
+    howFarUs: ['in the clear coat', 'to the primer', 'to the metal or plastic'],
     mends: ['polish', 'touch-in', 'local-paint', 'full-panel'],
     measuredBy: 'length',
     shows: 'pale',
@@ -30,7 +30,7 @@ export const paintKinds = {
   dent: {
     uk: 'Dent',
     us: 'Dent',
-    howBad: ['shallow', 'plain', 'deep'],
+    howFar: ['shallow', 'plain', 'deep'],
     mends: ['dent-removal', 'local-paint', 'full-panel', 'repair-panel'],
     measuredBy: 'diameter',
     shows: 'bend',
@@ -41,8 +41,8 @@ export const paintKinds = {
   scuff: {
     uk: 'Scuff',
     us: 'Scuff',
-    howBad: ['in the lacquer', 'to the primer', 'to the metal or plastic'],
-    howBadUs: ['in the clear coat', 'to the primer', 'to the metal or plastic'],
+    howFar: ['in the lacquer', 'to the primer', 'to the metal or plastic'],
+    howFarUs: ['in the clear coat', 'to the primer', 'to the metal or plastic'],
     mends: ['polish', 'local-paint', 'full-panel'],
     measuredBy: 'area',
     shows: 'pale',
@@ -63,7 +63,7 @@ export const paintKinds = {
   'paint-loss': {
     uk: 'Paint worn through',
     us: 'Paint worn through',
-    howBad: ['to the primer', 'to the metal', 'bare and rusting'],
+    howFar: ['to the primer', 'to the metal', 'bare and rusting'],
     mends: ['touch-in', 'local-paint', 'full-panel'],
     measuredBy: 'area',
     shows: 'pale',
@@ -74,7 +74,7 @@ export const paintKinds = {
   ripple: {
     uk: 'Ripple or hollow',
     us: 'Ripple or low spot',
-    howBad: ['only seen', 'felt', 'plain to feel'],
+    howFar: ['only seen', 'felt', 'plain to feel'],
     mends: ['dent-removal', 'repair-panel', 'full-panel'],
     measuredBy: 'area',
     shows: 'bend',
@@ -139,7 +139,7 @@ export const paintKinds = {
   rust: {
     uk: 'Rust',
     us: 'Rust',
-    howBad: ['on the surface', 'bubbling', 'right through'],
+    howFar: ['on the surface', 'bubbling', 'right through'],
     mends: ['treat-rust', 'repair-panel', 'full-panel'],
     measuredBy: 'area',
     shows: 'brown',
@@ -158,7 +158,7 @@ export const paintKinds = {
   gap: {
     uk: 'Uneven gap',
     us: 'Uneven gap',
-    howBad: ['slight', 'plain', 'wide'],
+    howFar: ['slight', 'plain', 'wide'],
     mends: ['adjust', 'refit'],
     measuredBy: 'gap',
     on: [...PAINTED, 'glass'],

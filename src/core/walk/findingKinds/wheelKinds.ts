@@ -5,7 +5,7 @@ export const wheelKinds = {
   kerbing: {
     uk: 'Kerbing',
     us: 'Curb rash',
-    howBad: ['scuffed', 'rough', 'gouged'],
+    howFar: ['scuffed', 'rough', 'gouged'],
     mends: ['wheel-refurbish'],
     measuredBy: 'length',
     onWheel: 'kerbed',
@@ -63,7 +63,7 @@ export const wheelKinds = {
   'tyre-cracks': {
     uk: 'Cracks in the rubber',
     us: 'Cracks in the rubber',
-    howBad: ['hairline', 'plain', 'deep'],
+    howFar: ['hairline', 'plain', 'deep'],
     mends: ['replace'],
     measuredBy: 'area',
     on: ['rubber'],

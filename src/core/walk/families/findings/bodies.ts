@@ -3,6 +3,7 @@ import { subPartIds } from '../../../car';
 import { actions, noticeDistances, repairQualities, rustDepths, testAnswers } from '../../choices';
 import { extentSchema } from '../../extent';
 import { findingKindIds } from '../../findingKinds';
+import { howBads } from '../../howBad';
 import type { Decision } from '../../remedy';
 import { curesSchema, decisionSchema } from '../../remedySchema';
 import { amounts, firmnesses, severities } from '../../severity';
@@ -18,7 +19,9 @@ const gap = z.number().min(0, 'A gap cannot be less than 0 mm.').max(100, 'A gap
 
 /** What can be said of a finding beyond its part, spot and kind. */
 const detailShape = {
-  /** How bad, apart from how big. */
+  /** How bad, apart from how big and how deep. */
+  howBad: z.enum(howBads).optional(),
+  /** How deep or how far gone. */
   severity: z.enum(severities).optional(),
   /** How many or how much, as it was said. */
   amount: z.enum(amounts).optional(),

@@ -8,6 +8,7 @@ import {
   conditionLine,
   decisionNames,
   findingKindName,
+  howBadWords,
   noticeWords,
   storyNames,
   testWords,
@@ -15,7 +16,13 @@ import {
 import { figureNames } from '../../../heard/draftWords';
 
 const uk: SideSpeech = { country: 'GB', steering: 'right' };
-const howBad = { slight: 'slight', plain: 'plain to see', heavy: 'heavy' } as const;
+const depthWords = {
+  hairline: 'as fine as a hair',
+  lacquer: 'in the lacquer',
+  primer: 'to the primer',
+  metal: 'to the metal',
+  deep: 'deep',
+} as const;
 
 /** Words that only hold talk together, by what they do. */
 const ties: Partial<Record<Sense['is'], string>> = {
@@ -70,7 +77,9 @@ export function senseWords(sense: Sense): string | undefined {
     case 'amount':
       return amountWords[sense.amount];
     case 'severity':
-      return howBad[sense.severity];
+      return howBadWords[sense.howBad];
+    case 'depth':
+      return depthWords[sense.depth];
     case 'notice':
       return noticeWords[sense.notice].name.toLowerCase();
     case 'test': {

@@ -100,7 +100,7 @@ export function MarkForm({ number, mark, onChange, onTakeOut }: MarkFormProps) {
             />
           </Field>
           <Choice
-            legend="How bad?"
+            legend="How bad, or how far gone?"
             value={mark.severity}
             options={severities.map((value) => ({
               value,

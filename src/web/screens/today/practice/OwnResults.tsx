@@ -41,7 +41,7 @@ export function OwnResults({ results, name }: { results: ResultsTold; name?: str
         )}
         {severity && (
           <>
-            <dt>How bad, right</dt>
+            <dt>How bad or how far gone, right</dt>
             <dd className="tabular-nums">{rateWords(severity)}</dd>
           </>
         )}

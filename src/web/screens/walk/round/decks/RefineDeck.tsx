@@ -14,6 +14,7 @@ import {
   noticeDistances,
   noticeWords,
   repeatedWords,
+  weightOf,
 } from '#core/walk';
 import { withinSentence } from '#core/wording';
 import { Button } from '../../../../components/Button';
@@ -100,7 +101,7 @@ export function RefineDeck({
           id="finding"
           cures={details.cures}
           decision={details.decision}
-          likely={likelyCures(kind, details.severity)}
+          likely={likelyCures(kind, weightOf(details))}
           guess={guesses.cures}
           vocabulary={vocabulary}
           currency={countryOf(page.car.country).currency}

@@ -4,6 +4,10 @@ import {
   type FindingChanges,
   findingKindOf,
   firmnesses,
+  hasDepths,
+  howBadOf,
+  howBads,
+  howBadWords,
   repairQualities,
   repairWords,
   severities,
@@ -21,20 +25,31 @@ interface SeverityEntryProps {
   amend: (changes: FindingChanges) => void;
 }
 
-/** How bad it is, in the words of its kind. */
+/** How bad it is, and how deep or how far gone in the words of its kind. */
 export function HowBad({
   finding: { details, kind },
   vocabulary,
   amend,
 }: Omit<SeverityEntryProps, 'underFilm'>) {
   return (
-    <Choice
-      legend="How bad"
-      value={details.severity}
-      options={severities.map((value) => ({ value, label: severityWords(kind, value, vocabulary) }))}
-      onChange={(severity) => amend({ severity })}
-      onClear={() => amend({ severity: null })}
-    />
+    <>
+      <Choice
+        legend="How bad"
+        value={howBadOf(kind, details)}
+        options={howBads.map((value) => ({ value, label: howBadWords[value] }))}
+        onChange={(howBad) => amend({ howBad })}
+        onClear={() => amend({ howBad: null, ...(!hasDepths(kind) && { severity: null }) })}
+      />
+      {hasDepths(kind) && (
+        <Choice
+          legend="How deep or how far gone"
+          value={details.severity}
+          options={severities.map((value) => ({ value, label: severityWords(kind, value, vocabulary) }))}
+          onChange={(severity) => amend({ severity })}
+          onClear={() => amend({ severity: null })}
+        />
+      )}
+    </>
   );
 }
 
