@@ -217,6 +217,12 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     { fact: idOf(0xb21), about: 'came-in', says: 'part exchange', source: 'said', by: 'the last keeper' },
     { fact: idOf(0xb22), about: 'work-done', says: 'new belt', source: 'proven', by: 'invoice of 3 May' },
   ),
+  'told-first': fc.constantFrom<EntryBody<'told-first'>>(
+    { about: { of: 'words', says: 'It was in a flood.' } },
+    { about: { of: 'function', function: 'sunroof' } },
+    { about: { of: 'story', fact: idOf(0xb21) } },
+  ),
+  'told-first-taken-back': fc.constant({ about: { of: 'words' as const, says: 'It was in a flood.' } }),
   'story-taken-back': fc.constant({ fact: idOf(0xb21) }),
   'drove-told': fc.constantFrom<EntryBody<'drove-told'>>(
     { group: 'clutch', fine: true, says: 'bites low' },

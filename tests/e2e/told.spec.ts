@@ -1,5 +1,5 @@
 import type { RunningServer } from '../builders/runningServer';
-import { reportOfWalk } from './frozen';
+import { linkTo, reportOfWalk } from './frozen';
 import { noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
 import { goTo, saved, tapPart } from './steps';
@@ -198,5 +198,40 @@ test(
     expect(report.story).toEqual(['Work done before the walk: new timing belt (proven by invoice of 3 May)']);
     expect(report.drove).toEqual(['Clutch: in order; bites low']);
     expect(report.equipment).toMatchObject({ said: ['Tracker'], tried: [expect.stringMatching(/^Cruise/)] });
+  },
+);
+
+test(
+  'what a buyer must know first is one tap, or a line of one’s own, and stands on top for the reader',
+  here,
+  async ({ page, server, beginWalk }) => {
+    await beginWalk();
+    const walk = page.url().split('?')[0] ?? '';
+    await goTo(page, 'door-fl', 'Nearside front door (left)');
+    await tapPart(page, 'door-fl');
+    await page.getByRole('button', { name: 'Scratch', exact: true }).click();
+    await page.getByRole('button', { name: 'bad', exact: true }).click();
+    await page.getByRole('button', { name: 'Tell this first' }).click();
+    await expect(page.getByRole('button', { name: 'Told first in the report' })).toBeVisible();
+    await page.goto(`${walk}/story`);
+    await page.getByLabel('The main thing to know, in your words').fill('It stood in a barn for three years');
+    // What was typed survives a reload.
+    await page.reload();
+    await expect(page.getByLabel('The main thing to know, in your words')).toHaveValue(/barn/);
+    await page.getByRole('button', { name: 'Tell this first' }).click();
+    await expect(page.getByText('“It stood in a barn for three years”')).toBeVisible();
+    await noAxeFindings(page);
+    await saved(page);
+    const report = await reportOfWalk(server, walk);
+    expect(report.toldFirst).toEqual([
+      { says: expect.stringMatching(/^Scratch, bad, nearside front door/i), finding: 1 },
+      { says: 'It stood in a barn for three years', isOwn: true },
+    ]);
+    const { url } = await linkTo(server, report);
+    await page.goto(url);
+    const lines = page.getByRole('list', { name: 'Know this first' }).getByRole('listitem');
+    await expect(lines).toHaveText([/^Scratch, bad/, '“It stood in a barn for three years”']);
+    await lines.first().getByRole('link').click();
+    await expect(page.locator('#finding-1')).toBeInViewport();
   },
 );

@@ -28,9 +28,7 @@ export const judge = (facts: Facts): Judgement[] => [
   ...brakes(facts),
   ...paint(facts),
   ...works(facts),
-  ...facts.papers.asks.map(
-    (_, ask): Judgement => ({ area: 'papers', weight: 'ask', about: { of: 'ask', ask } }),
-  ),
+  ...papers(facts),
 ];
 
 /** As heavy as its caution: whether it stops the drive, or somebody qualified looks first. */
@@ -97,6 +95,13 @@ function brakes({ state }: Facts): Judgement[] {
     return [{ area: 'tyres', weight, about: { of: 'brake', part } }];
   });
 }
+
+const papers = ({ papers: { asks, smallAsks } }: Facts): Judgement[] =>
+  asks.map((says, ask) => ({
+    area: 'papers',
+    weight: smallAsks.has(says) ? 'look' : 'ask',
+    about: { of: 'ask', ask },
+  }));
 
 const apart: ReadonlySet<string> = new Set(['far-thicker', 'thicker', 'local-repair', 'thin', 'under']);
 

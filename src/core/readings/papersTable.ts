@@ -29,6 +29,8 @@ export interface PapersTable {
   isUsualInterval: boolean;
   /** Questions: figures and numbers that do not agree, keys that were not tried. */
   asks: readonly string[];
+  /** Those of them that say nothing against the car: something is still to be tried, or a booklet is missing. */
+  smallAsks: ReadonlySet<string>;
   /** What the papers say, in sentences. */
   says: readonly string[];
   /** Nothing was said of any paper. */
@@ -99,6 +101,11 @@ export function papersTable(
   const placeOf = (id: string) => order.get(trusted.get(id) as ServiceEntry) ?? 0;
   // Key by key, where that was said; else as they were counted.
   const tried = noted.keyStates?.filter((state) => state !== 'not-tried').length ?? noted.keysTried;
+  const untried =
+    noted.keys !== undefined && (tried ?? 0) < noted.keys
+      ? [`${noted.keys - (tried ?? 0)} of ${noted.keys} keys not tried.`]
+      : [];
+  const noManuals = noted.manuals === 'missing' ? ['Manuals: missing.'] : [];
   return {
     unit,
     services: [...services]
@@ -121,9 +128,7 @@ export function papersTable(
           `A service without a date at ${speakDistance(distance, unit)} lies beyond today’s odometer, ${speakDistance(now ?? 0, unit)}: one of the two is wrong.`,
       ),
       ...compareNumbers(read).map(({ says }) => says),
-      ...(noted.keys !== undefined && (tried ?? 0) < noted.keys
-        ? [`${noted.keys - (tried ?? 0)} of ${noted.keys} keys not tried.`]
-        : []),
+      ...untried,
       ...faultyKeys(noted.keyStates ?? []),
       ...(noted.certificateUntil && noted.certificateUntil < today
         ? [`Inspection certificate: ${certificateWords(noted.certificateUntil, today)}`]
@@ -133,11 +138,12 @@ export function papersTable(
             `Registration paper: ${noted.registration === 'copy' ? 'a copy alone' : 'missing'}${said(noted.registrationSays)}.`,
           ]
         : []),
-      ...(noted.manuals === 'missing' ? ['Manuals: missing.'] : []),
+      ...noManuals,
       ...(tried !== undefined && tried > (noted.keys ?? 0)
         ? [`${tried} keys tried, but ${noted.keys ?? 0} counted.`]
         : []),
     ],
+    smallAsks: new Set([...untried, ...noManuals]),
     says: [
       ...(services.size > 0 || noted.stamps ? story.says : []),
       ...(odometer.perYear === undefined

@@ -12,6 +12,7 @@ import { limitsOf } from './sections/limits';
 import { partsInOrder, treadsInOrder } from './sections/parts';
 import { stoodTold } from './sections/stood';
 import { whatWasTold } from './sections/told';
+import { toldFirst } from './sections/toldFirst';
 import { weakSpotsTold } from './sections/weakSpots';
 import { tellWalk, type WalkTold } from './walkTold';
 import { summaryLines } from './wording';
@@ -36,6 +37,7 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     dismissed: dismissedFindings(told),
     ...(putRight.length > 0 && { putRight }),
     ...limitsOf(told, readings),
+    ...toldFirst(told, findings),
     ...judgedTold(told, findings),
     parts: partsInOrder(told, findings, putRight),
     treads: treadsInOrder(told),

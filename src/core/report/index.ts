@@ -34,7 +34,7 @@ export {
 } from './photoCovers';
 export { type Chapter, type ChapterId, chapterOfArea, chaptersOf } from './reader/chapters';
 export { foldLines } from './reader/foldLines';
-export { type MustKnow, mustKnow, safetySays, saidNothingOf } from './reader/mustKnow';
+export { firstLinesOf, type MustKnow, mustKnow, safetySays, saidNothingOf } from './reader/mustKnow';
 export { onArrivalSays } from './reader/onArrival';
 export { readerLines } from './reader/readerLines';
 export { type ReadersUnits, readersUnits, unitsOfLanguage, withReadersUnits } from './reader/readersUnits';

@@ -226,6 +226,18 @@ export const reportDocumentSchema = z.strictObject({
       }),
     )
     .optional(),
+  /** What the seller tells first, in the order given: a finding by its number, a chapter, or words of their own. */
+  toldFirst: z
+    .array(
+      z.strictObject({
+        says: text,
+        finding: z.int().positive().optional(),
+        area: z.enum(areas).optional(),
+        /** In the seller's own words. */
+        isOwn: z.literal(true).optional(),
+      }),
+    )
+    .optional(),
   /** What was found comes to, area by area; nothing found is left out. Reports frozen by an earlier Zelk have none. */
   judged: z
     .array(

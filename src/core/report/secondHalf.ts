@@ -29,7 +29,9 @@ export const secondHalf = (
 
 function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<ReportReadings, 'functions'> {
   const { groups, left, isBegun } = functionTable(state, car);
-  if (!isBegun) return {};
+  const { lampsOn, drive, recordings } = state.functions;
+  // A lamp that was seen to stay on is told, whether or not anything was tried.
+  if (!isBegun && !lampsOn && !drive && recordings.length === 0) return {};
   const rows = groups.flatMap((group) => group.rows);
   const are = (wanted: string) => rows.filter(({ tried }) => tried?.state === wanted);
   const [works, faulty, notTried, notFitted] = [
@@ -39,11 +41,11 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
     are('not-fitted'),
   ];
   const vocabulary = vocabularyOf(car);
-  const { lampsOn, drive, recordings } = state.functions;
+  const tried = works.length + faulty.length;
   return {
     functions: {
       summary: [
-        `${works.length} of ${works.length + faulty.length} functions tried work`,
+        tried > 0 ? `${works.length} of ${tried} functions tried work` : 'No function was tried',
         ...(faulty.length > 0 ? [`${faulty.length} ${faulty.length === 1 ? 'is' : 'are'} faulty`] : []),
         ...(notTried.length + left.length > 0 ? [`${notTried.length + left.length} not tried`] : []),
       ].join('; '),

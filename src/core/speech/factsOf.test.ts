@@ -46,6 +46,19 @@ it('counts what comes with it, notes what is said to be fitted, and tells a stor
   ]);
 });
 
+it('marks what is called the main thing to know as told first', () => {
+  expect(facts('the main thing you need to know is the sunroof does not work')).toMatchObject([
+    { kind: 'functions-tried', body: { functions: ['sunroof'], state: 'faulty' } },
+    { kind: 'told-first', body: { about: { of: 'function', function: 'sunroof' } } },
+  ]);
+  const [fault, first] = facts("main thing to know, there's a dent in the tailgate");
+  expect(fault).toMatchObject({ kind: 'finding-noted', body: { kind: 'dent', part: 'tailgate' } });
+  expect(first).toEqual({
+    kind: 'told-first',
+    body: { about: { of: 'finding', finding: fault?.kind === 'finding-noted' && fault.body.finding } },
+  });
+});
+
 it.each([
   'serviced at sixty thousand miles',
   'the next service is due at 72,000 miles',

@@ -26,8 +26,30 @@ export function factsOf(drafts: readonly Draft[], taking: Taking): Fact[] {
     if (draft.is === 'lamp')
       return draft === firstLamp ? [{ kind: 'lamps-noted', body: { on: [...lamps] } }] : [];
     const fact = draft.sure === 'ask' ? undefined : factOf(draft, taking);
-    return fact ? [fact] : [];
+    const first = fact && TELLS_FIRST.test(draft.said) && firstLineOf(fact);
+    return [...(fact ? [fact] : []), ...(first ? [first] : [])];
   });
+}
+
+/** "The main thing you need to know is the gearbox whines." */
+const TELLS_FIRST =
+  /\b(?:main|biggest|first|most important) thing (?:(?:that )?(?:you|a buyer|they|people) (?:need|want|ought|have|should) (?:to )?know|to (?:know|tell (?:you|them)))\b/i;
+
+function firstLineOf(fact: Fact): Fact | undefined {
+  switch (fact.kind) {
+    case 'finding-noted':
+      return { kind: 'told-first', body: { about: { of: 'finding', finding: fact.body.finding } } };
+    case 'story-told':
+      return { kind: 'told-first', body: { about: { of: 'story', fact: fact.body.fact } } };
+    case 'functions-tried': {
+      const [tried] = fact.body.functions;
+      return tried === undefined
+        ? undefined
+        : { kind: 'told-first', body: { about: { of: 'function', function: tried } } };
+    }
+    default:
+      return undefined;
+  }
 }
 
 /** Whether a draft may be taken as it is. */

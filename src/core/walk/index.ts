@@ -69,6 +69,8 @@ export { type EquipmentStanding, equipmentStandings } from './families/equipment
 export { type EquipmentNoted, equipmentSays } from './families/equipment/state';
 export type { LogSpeech } from './families/family';
 export type { FindingChanges, FindingDetails, StoredDetails } from './families/findings/bodies';
+export type { FirstLine } from './families/firstLines/bodies';
+export { firstLineKey } from './families/firstLines/family';
 export {
   type FunctionState,
   functionStateWords,

@@ -8,6 +8,7 @@ import type { FilmNoted } from './families/build/state';
 import type { StatementMade } from './families/course/sweep';
 import type { EquipmentNoted } from './families/equipment/state';
 import type { FindingDetails } from './families/findings/bodies';
+import type { FirstLine } from './families/firstLines/bodies';
 import type { FunctionRun } from './families/functions/state';
 import type { Kit } from './families/kit/state';
 import type { Papers } from './families/papers/state';
@@ -148,6 +149,8 @@ export interface WalkState extends Readings {
   story: Map<string, StoryTold>;
   drove: Map<DriveGroup, DroveTold>;
   equipment: Map<string, EquipmentNoted>;
+  /** What the seller tells a buyer before all else, in the order said. */
+  firstLines: Map<string, FirstLine>;
   /** Films of the walk, by id, in the order they were brought. */
   walkFilms: Map<string, WalkFilm>;
   /** Findings that were said in a film, and how. */

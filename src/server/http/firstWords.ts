@@ -2,8 +2,8 @@ import {
   chapterOfArea,
   chaptersOf,
   coverOf,
+  firstLinesOf,
   type MustKnow,
-  mustKnow,
   type ReportDocument,
   safetySays,
   saidNothingOf,
@@ -30,15 +30,22 @@ interface FirstWordsInputs {
 export function firstWords({ report, drawn, sent, path }: FirstWordsInputs): string {
   const { title, revision, frozenAt, walkedFrom, odometer } = report;
   const chapters = chaptersOf(report);
-  const must = mustKnow(report);
+  const { top, more, moreSays } = firstLinesOf(report);
   const silent = saidNothingOf(report);
   const toOf = ({ to }: MustKnow) =>
-    'finding' in to ? `#finding-${to.finding}` : `#${chapterOfArea(to.area, chapters)}`;
+    to && ('finding' in to ? `#finding-${to.finding}` : `#${chapterOfArea(to.area, chapters)}`);
+  const lineOf = (each: MustKnow) => {
+    const look = `inline-block py-1 font-bold ${each.bySeller ? '' : 'text-warn'}`;
+    const to = toOf(each);
+    return to
+      ? `<li><a href="${to}" class="${look} underline underline-offset-4">${asText(each.says)}</a></li>`
+      : `<li><span class="${look}">${asText(each.says)}</span></li>`;
+  };
   return `${sent < revision ? revised(sent, revision) : ''}<main class="report mx-auto max-w-3xl pb-16 xl:mr-0 xl:ml-[max(240px,calc(50%-24rem))] xl:grid xl:max-w-248 xl:grid-cols-[minmax(0,34rem)_minmax(0,26rem)] xl:gap-x-8"><div class="xl:col-start-1">
 ${band(report, path)}
 <header class="flex items-start gap-3 px-4 pt-3">${cover(report, drawn, path)}<div class="min-w-0"><h1 class="text-2xl leading-tight sm:text-3xl">${asText(title)}</h1>
 <p>${asText(odometer ?? 'Odometer not read')}</p><p class="text-sm text-soft">Walked ${shortDay(walkedFrom)}. Revision ${revision}, signed ${longDay(frozenAt)}</p></div></header>
-${must.length > 0 ? `<ul class="mx-4 mt-3 border-l-8 border-warn pl-3">${must.map((each) => `<li><a href="${toOf(each)}" class="inline-block py-1 font-bold text-warn underline underline-offset-4">${asText(each.says)}</a></li>`).join('')}</ul>` : ''}
+${top.length > 0 ? `<div class="mx-4 mt-3 border-l-8 border-warn pl-3"><ul>${top.map(lineOf).join('')}</ul>${more.length > 0 ? `<details><summary class="py-1 font-bold">${moreSays}</summary><ul>${more.map(lineOf).join('')}</ul></details>` : ''}</div>` : ''}
 <ul class="mx-4 mt-3 border-t border-ink">${verdictsOf(report)
     .map(
       ({ area, name, figure, says }) =>

@@ -1,8 +1,8 @@
 import {
   type Chapter,
   chapterOfArea,
+  firstLinesOf,
   type MustKnow,
-  mustKnow,
   type ReportDocument,
   type ReportPhoto,
   safetySays,
@@ -25,10 +25,10 @@ interface ReaderHeadProps {
  * nothing of. The server draws the same for the first answer (`firstWords`).
  */
 export function ReaderHead({ report, chapters, cover, photoUrl }: ReaderHeadProps) {
-  const must = mustKnow(report);
+  const { top, more, moreSays } = firstLinesOf(report);
   const silent = saidNothingOf(report);
   const toOf = ({ to }: MustKnow) =>
-    'finding' in to ? `#finding-${to.finding}` : `#${chapterOfArea(to.area, chapters)}`;
+    to && ('finding' in to ? `#finding-${to.finding}` : `#${chapterOfArea(to.area, chapters)}`);
   return (
     <>
       <header className="flex items-start gap-3 px-4 pt-3">
@@ -49,19 +49,16 @@ export function ReaderHead({ report, chapters, cover, photoUrl }: ReaderHeadProp
           </p>
         </div>
       </header>
-      {must.length > 0 && (
-        <ul aria-label="Know this first" className="mx-4 mt-3 border-l-8 border-warn pl-3">
-          {must.map((each) => (
-            <li key={each.says}>
-              <a
-                href={toOf(each)}
-                className="inline-block py-1 font-bold text-warn underline underline-offset-4"
-              >
-                {each.says}
-              </a>
-            </li>
-          ))}
-        </ul>
+      {top.length > 0 && (
+        <div className="mx-4 mt-3 border-l-8 border-warn pl-3">
+          <FirstLines label="Know this first" lines={top} toOf={toOf} />
+          {more.length > 0 && (
+            <details>
+              <summary className="py-1 font-bold">{moreSays}</summary>
+              <FirstLines label="And this" lines={more} toOf={toOf} />
+            </details>
+          )}
+        </div>
       )}
       <ul aria-label="In short" className="mx-4 mt-3 border-t border-ink">
         {verdictsOf(report).map(({ area, weight, name, figure, says }) => (
@@ -89,5 +86,36 @@ export function ReaderHead({ report, chapters, cover, photoUrl }: ReaderHeadProp
         </p>
       )}
     </>
+  );
+}
+
+/** Lines to know first, each with a way to where it is told in full; the seller's own stand apart from what the rules choose. */
+function FirstLines({
+  label,
+  lines,
+  toOf,
+}: {
+  label: string;
+  lines: readonly MustKnow[];
+  toOf: (line: MustKnow) => string | undefined;
+}) {
+  return (
+    <ul aria-label={label}>
+      {lines.map((each) => {
+        const look = `inline-block py-1 font-bold ${each.bySeller ? '' : 'text-warn'}`;
+        const to = toOf(each);
+        return (
+          <li key={each.says}>
+            {to ? (
+              <a href={to} className={`${look} underline underline-offset-4`}>
+                {each.says}
+              </a>
+            ) : (
+              <span className={look}>{each.says}</span>
+            )}
+          </li>
+        );
+      })}
+    </ul>
   );
 }

@@ -11,7 +11,7 @@ export function readerLines(report: ReportDocument): {
 } {
   const silent = saidNothingOf(report);
   return {
-    must: mustKnow(report).map(({ says }) => (/[.?!]$/.test(says) ? says : `${says}.`)),
+    must: mustKnow(report).map(({ says }) => (/[.?!]”?$/.test(says) ? says : `${says}.`)),
     verdicts: verdictsOf(report).map(verdictLine),
     limits: [
       safetySays(report),

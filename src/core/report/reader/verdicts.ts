@@ -246,7 +246,8 @@ function works(report: ReportDocument): Verdict {
   };
 }
 
-function papers({ papers: told, odometer }: ReportDocument): Verdict {
+// What the papers ask weighs what it was judged to; reports without judgements have each of it weigh the same.
+function papers({ papers: told, odometer, judged = [] }: ReportDocument): Verdict {
   const name = 'Papers and mileage';
   if (!told)
     return {
@@ -259,7 +260,7 @@ function papers({ papers: told, odometer }: ReportDocument): Verdict {
   if (told.asks.length > 0)
     return {
       area: 'papers',
-      weight: 'ask',
+      weight: judged.some(({ of }) => of === 'ask') ? 'plain' : 'ask',
       name,
       figure: count(told.asks.length, 'question'),
       says: withinSentence(told.asks[0] ?? '').replace(/\.$/, ''),

@@ -63,6 +63,11 @@ const rows: readonly (readonly [pattern: string, sense: Sense])[] = [
     'nothing(?: at all| really| much| else)? to (?:report|note|mention|worry about|speak of|see|say|shout about|write home about|show you)(?: there| here)?',
     { is: 'fine', isNone: true },
   ],
+  // What is said behind it is told first.
+  [
+    '(?:so )?(?:the )?(?:only )?(?:main|biggest|first|most important) thing (?:(?:that )?(?:you|a buyer|they|people) (?:need|want|ought|have|should) (?:to )?know|to (?:know|tell (?:you|them)))(?: about)?(?: (?:is|it|this one|this|here))*',
+    { is: 'filler' },
+  ],
   ['nothing at all', { is: 'fine', isNone: true }],
   [
     `(?:in )?(?:a )?${more}${well}(?: ${well})? (?:condition|shape|order|nick)(?: (?:all round|overall|throughout))?`,

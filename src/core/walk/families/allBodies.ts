@@ -3,6 +3,7 @@ import { buildBodies } from './build/bodies';
 import { courseBodies } from './course/bodies';
 import { equipmentBodies } from './equipment/bodies';
 import { findingBodies } from './findings/bodies';
+import { firstLineBodies } from './firstLines/bodies';
 import { functionBodies } from './functions/bodies';
 import { kitBodies } from './kit/bodies';
 import { odometerBodies } from './odometer/bodies';
@@ -32,5 +33,6 @@ export const allBodies = {
   ...equipmentBodies,
   ...walkFilmBodies,
   ...weakSpotBodies,
+  ...firstLineBodies,
   ...undoBodies,
 } as const;

@@ -7,6 +7,7 @@ import { course } from './course/family';
 import { equipment } from './equipment/family';
 import { type LogSpeech, type Replaying, silent, type Words } from './family';
 import { findings } from './findings/family';
+import { firstLines } from './firstLines/family';
 import { functions } from './functions/family';
 import { kit } from './kit/family';
 import type { Noters } from './noters';
@@ -38,6 +39,7 @@ export const nothingSaid = () =>
     ...equipment.empty(),
     ...walkFilm.empty(),
     ...weakSpots.empty(),
+    ...firstLines.empty(),
     ...undo.empty(),
   }) satisfies Partial<WalkState>;
 
@@ -57,6 +59,7 @@ const noters: Noters<Replaying, typeof allBodies> = {
   ...equipment.noters,
   ...walkFilm.noters,
   ...weakSpots.noters,
+  ...firstLines.noters,
   ...undo.noters,
 };
 
@@ -76,6 +79,7 @@ const words: Words<typeof allBodies> = {
   ...equipment.words,
   ...walkFilm.words,
   ...weakSpots.words,
+  ...firstLines.words,
   ...undo.words,
 };
 

@@ -7,6 +7,7 @@ import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { RemedyFold } from '../../../remedy/RemedyFold';
 import type { OpenWalk } from '../../../sync/useWalk';
+import { TellFirst } from '../story/TellFirst';
 import { FunctionEvidence } from './FunctionEvidence';
 import { LampPicker } from './LampPicker';
 import { takesWords, timeLeftMs, timeLeftWords } from './timers';
@@ -112,6 +113,9 @@ export function FunctionInHand({ walk, row, now, onTried, onTimer, onLamps }: Fu
         </div>
       )}
       {isFaulty && <FunctionEvidence walk={walk} id={id} name={name} />}
+      {tried && tried.state !== 'works' && (
+        <TellFirst walk={walk} about={{ of: 'function', function: id as FunctionId }} />
+      )}
       {tried?.state === 'faulty' && (
         <RemedyFold
           key={id}

@@ -1,6 +1,7 @@
 import { WalkFrame } from '../../../shell/WalkFrame';
 import { DroveEntry } from './DroveEntry';
 import { EquipmentEntry } from './EquipmentEntry';
+import { FirstLinesEntry } from './FirstLinesEntry';
 import { StoryEntry } from './StoryEntry';
 
 /** What is known of a car beyond looking at it: its story, its equipment, how it drove. */
@@ -9,6 +10,7 @@ export const StoryScreen = () => (
     {(walk) => (
       <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-2">
         <div className="space-y-8 p-3 lg:p-5">
+          <FirstLinesEntry walk={walk} />
           <StoryEntry walk={walk} />
           <DroveEntry walk={walk} />
         </div>

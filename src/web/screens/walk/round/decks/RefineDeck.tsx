@@ -23,6 +23,7 @@ import { Field, inputLook } from '../../../../components/Field';
 import { Notice } from '../../../../components/Notice';
 import { Strip } from '../../../../map/Strip';
 import { RemedyEntry } from '../../../../remedy/RemedyEntry';
+import { TellFirst } from '../../story/TellFirst';
 import { CountAndSize } from './CountAndSize';
 import { DeckHead } from './DeckHead';
 import { Doubt } from './Doubt';
@@ -88,6 +89,7 @@ export function RefineDeck({
           onChange={(notice) => amend({ notice })}
           onClear={() => amend({ notice: null })}
         />
+        <TellFirst walk={walk} about={{ of: 'finding', finding: finding.id }} say={say} />
         <DecidingTests {...{ finding, amend }} underFilm={part?.underFilm ?? false} />
         {standing.status !== 'put-right' && (
           <Doubt
