@@ -87,8 +87,8 @@ export interface ScreenDamage {
   at: ScreenPlace;
   /** The other end of a crack or scratch that was drawn: it then lies along the line, not round its middle. */
   to?: ScreenPlace;
-  /** Its largest extent, millimetres. */
-  acrossMm: number;
+  /** Its largest extent, millimetres; absent where nobody measured it. */
+  acrossMm?: number;
   kind: 'chip' | 'crack' | 'scratch';
 }
 
@@ -96,7 +96,7 @@ export interface ScreenVerdict {
   zone: ScreenZone;
   /** Whether the rule chosen lets it pass; undefined where the rule says nothing. */
   passes?: boolean;
-  repair: 'resin' | 'new-screen' | 'leave';
+  repair: 'resin' | 'new-screen' | 'leave' | 'measure';
   says: string;
 }
 
@@ -109,7 +109,7 @@ const [STEP_MM, HALF_LINE_MM] = [4, 2];
 
 /** The strictest zone a damage reaches into: round its middle, or along its line. */
 function zoneOfDamage({ at, to, acrossMm }: ScreenDamage, plan: ScreenPlan): ScreenZone {
-  if (!to) return zoneOf(at, acrossMm / 2, plan);
+  if (!to) return zoneOf(at, (acrossMm ?? 0) / 2, plan);
   const steps = Math.max(1, Math.ceil(Math.hypot(to[0] - at[0], to[1] - at[1]) / STEP_MM));
   let strictest = 0;
   for (let i = 0; i <= steps; i++) {
@@ -121,16 +121,29 @@ function zoneOfDamage({ at, to, acrossMm }: ScreenDamage, plan: ScreenPlan): Scr
 }
 
 /** How near a damage comes to the screen's edge, millimetres. */
-function fromEdge({ at, to, acrossMm }: ScreenDamage, { width, height }: ScreenPlan): number {
+function fromEdge({ at, to, acrossMm }: Sized, { width, height }: ScreenPlan): number {
   const near = ([x, y]: ScreenPlace) => Math.min(x, y, width - x, height - y);
   return to ? Math.min(near(at), near(to)) : near(at) - acrossMm / 2;
 }
 
-/** What the rule says of a damage, and whether resin may do. */
+type Sized = ScreenDamage & { acrossMm: number };
+const isSized = (damage: ScreenDamage): damage is Sized => damage.acrossMm !== undefined;
+
+const zoneWords: Record<ScreenZone, string> = {
+  'driver-band': 'in the band before the driver',
+  swept: 'in the swept area',
+  outside: 'outside the swept area',
+};
+
+/** What the rule says of a damage, and whether resin may do. Of one that was not measured only where it lies, and what is allowed there. */
 export function judgeScreen(damage: ScreenDamage, plan: ScreenPlan, rule: ScreenRule): ScreenVerdict {
-  const { acrossMm, kind } = damage;
   const zone = zoneOfDamage(damage, plan);
   const most = rule.most[zone];
+  if (!isSized(damage)) {
+    const allowed = most === undefined ? '' : `; up to ${most} mm is allowed there`;
+    return { zone, repair: 'measure', says: `Not measured, ${zoneWords[zone]}${allowed}` };
+  }
+  const { acrossMm, kind } = damage;
   const passes = most === undefined ? undefined : acrossMm <= most;
   const isFillable =
     kind !== 'scratch' &&
@@ -138,11 +151,6 @@ export function judgeScreen(damage: ScreenDamage, plan: ScreenPlan, rule: Screen
     (kind === 'chip' || fromEdge(damage, plan) >= REPAIRABLE.fromEdgeMm) &&
     (zone !== 'driver-band' || acrossMm <= REPAIRABLE.beforeDriverMm);
   const repair = isFillable ? 'resin' : passes === false || kind === 'crack' ? 'new-screen' : 'leave';
-  const where = {
-    'driver-band': 'in the band before the driver',
-    swept: 'in the swept area',
-    outside: 'outside the swept area',
-  }[zone];
   const verdict =
     passes === undefined
       ? 'the rule says nothing of it there'
@@ -153,6 +161,6 @@ export function judgeScreen(damage: ScreenDamage, plan: ScreenPlan, rule: Screen
     zone,
     ...(passes !== undefined && { passes }),
     repair,
-    says: `${Math.round(acrossMm)} mm ${where}: ${verdict}`,
+    says: `${Math.round(acrossMm)} mm ${zoneWords[zone]}: ${verdict}`,
   };
 }

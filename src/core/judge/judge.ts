@@ -14,11 +14,12 @@ const SEEN_ENOUGH = 0.8;
 /** How a count stands to its band. More or better only where it lies outside; in line only where the band is known. */
 export function standingOf(
   { count, looked, of }: Counted,
-  { low, high, isKnown, cars }: Pick<UsualBand, 'low' | 'high' | 'isKnown' | 'cars'>,
+  { low, high, isKnown, alike, cars }: Pick<UsualBand, 'low' | 'high' | 'isKnown' | 'alike' | 'cars'>,
 ): Standing {
   if (looked < of * SEEN_ENOUGH) return 'not-all-seen';
   if (count === undefined) return 'not-counted';
-  if (cars < FEWEST_CARS) return 'too-few';
+  // Where no car of the yard is of like age and distance, the band is reckoned from others: nothing is held against it.
+  if (cars < FEWEST_CARS || alike === 0) return 'too-few';
   if (count > high) return 'more';
   if (count < low) return 'better';
   return isKnown ? 'in-line' : 'too-few';

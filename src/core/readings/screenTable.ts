@@ -24,6 +24,8 @@ export interface ScreenRow extends ScreenVerdict {
   number: number;
   kind: FindingKind;
   damage: ScreenDamage;
+  /** How large it is drawn, millimetres. */
+  drawnMm: number;
 }
 
 export interface ScreenTable {
@@ -43,8 +45,8 @@ function judgedAs({ kind, details }: Finding): ScreenDamage['kind'] | undefined 
   return as === 'scratch' && details.nail === 'glides' ? undefined : as;
 }
 
-/** A damage that was not measured is taken for as large as this, millimetres: a thumb’s width. House rule. */
-const UNMEASURED_MM = 20;
+/** A damage that was not measured is drawn as large as this, millimetres: a thumb’s width. */
+const DRAWN_MM = 20;
 
 /** The screen of a car as it is planned: as set for it, or usual for its size and steering side. */
 export function screenPlannedOf(
@@ -104,18 +106,17 @@ export function screenTable(state: WalkState, style: BodyStyle, car: Speech): Sc
     const damage: ScreenDamage = {
       at: placeOf(isLine ? extent.from : finding.spot),
       ...(isLine && { to: placeOf(extent.to) }),
-      acrossMm: measured || UNMEASURED_MM,
+      ...(measured > 0 && { acrossMm: measured }),
       kind,
     };
-    const verdict = judgeScreen(damage, plan, rule);
     return [
       {
         finding: finding.id,
         number: finding.number,
         kind: finding.kind,
         damage,
-        ...verdict,
-        ...(measured === 0 && { says: `${verdict.says} (not measured: taken as ${UNMEASURED_MM} mm)` }),
+        drawnMm: measured || DRAWN_MM,
+        ...judgeScreen(damage, plan, rule),
       },
     ];
   });
@@ -144,4 +145,5 @@ export const repairWords: Record<ScreenVerdict['repair'], string> = {
   resin: 'can be filled',
   'new-screen': 'a new screen',
   leave: 'leave and say so',
+  measure: 'measure it: its size decides',
 };

@@ -1,6 +1,6 @@
 import { type BodyStyle, type PartId, type Speech, type Vocabulary, vocabularyOf } from '../car';
 import { parseTyreSize } from '../tyres';
-import { findingKindOf, routeOf, type WalkState } from '../walk';
+import { findingKindOf, partStatus, routeOf, type WalkState } from '../walk';
 import {
   brakeWords,
   coveredDeg,
@@ -48,6 +48,9 @@ export function wheelTable(state: WalkState, style: BodyStyle, car: Speech): Whe
     setSays: setWords(all.map(({ wants }) => wants)),
   };
 }
+
+/** Of what nobody looked at nothing is said to be fine. */
+const unseen: ReadonlySet<string> = new Set(['not-looked-at', 'not-seen']);
 
 function setWords(wants: readonly RefinishClass[]): string {
   const unmeasured = wants.filter((each) => each === 'measure').length;
@@ -99,7 +102,7 @@ function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: V
     damagedMm: Math.round(lengthMm),
     isUnmeasured,
     wants,
-    says: refinishWords(wants, described.finish),
+    says: refinishWords(wants, described.finish, !unseen.has(partStatus(state, part))),
     brake: brakeWords(described, vocabulary),
     findings: here.map(({ number }) => number),
   };

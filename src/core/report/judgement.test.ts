@@ -76,6 +76,24 @@ describe('for its age', () => {
     });
   });
 
+  it('holds a car against none where none is of like age and distance', () => {
+    expect(rowOf(30, { alike: 0 })).toMatchObject({
+      standing: 'too-few',
+      says: '30 chips at the front; none of this yard’s own cars is of like age and distance',
+    });
+  });
+
+  it('has no door edges free of nicks where nobody looked at an edge', () => {
+    const usual = { bands: [band(), band({ measure: 'door-edges', low: 0, high: 3 })] };
+    const edges = (...facts: Fact[]) =>
+      reportOf([...all, odometer, chips(9), ...facts], { usual }).forItsAge?.rows.find(
+        ({ measure }) => measure === 'door-edges',
+      );
+    expect(edges()?.standing).toBe('not-all-seen');
+    const looked: Fact = { kind: 'part-cleared', body: { part: 'door-fl', absent: ['edge-clean'] } };
+    expect(edges(looked)?.standing).toBe('in-line');
+  });
+
   it('says nothing where not all was looked at or nobody counted', () => {
     const usual = { bands: [band(), band({ measure: 'rust', low: 0, high: 1 })] };
     const some = reportOf(

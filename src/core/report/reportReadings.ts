@@ -146,11 +146,11 @@ function screen({ state, screen: table }: Facts): Pick<ReportReadings, 'screen'>
       bandMm: [plan.band.middle - plan.band.width / 2, plan.band.middle + plan.band.width / 2],
       rule: rule.says,
       summary,
-      rows: rows.map(({ number, damage, passes, says, repair }) => ({
+      rows: rows.map(({ number, damage, drawnMm, passes, says, repair }) => ({
         number,
         at: at(damage.at),
         ...(damage.to && { to: at(damage.to) }),
-        acrossMm: Math.round(damage.acrossMm),
+        acrossMm: Math.round(drawnMm),
         fails: passes === false,
         says,
         repair: repairWords[repair],

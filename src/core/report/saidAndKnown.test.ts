@@ -173,7 +173,14 @@ describe('every reading taken', () => {
       expect.arrayContaining(['tyre-make', 'tyre-age']),
     );
     const { readingsMissing } = reportOf(tread('tyre-fl', 7));
-    expect(readingsMissing).toContain('Brand or size, nearside front tyre (left)');
+    expect(readingsMissing).toContain('Brand and size, nearside front tyre (left)');
+    // What was read is not called missing.
+    const branded = reportOf(tread('tyre-fl', 7), {
+      kind: 'tyre-described',
+      body: { part: 'tyre-fl', brand: 'Ortal' },
+    });
+    expect(branded.readingsMissing).toContain('Size, nearside front tyre (left)');
+    expect(branded.readingsMissing.join()).not.toContain('Brand');
     expect(readingsMissing).toContain('Week of make, nearside front tyre (left)');
   });
 });
@@ -238,5 +245,35 @@ describe('notes', () => {
       .join('\n');
     expect(text).toContain('air-con blows cold (takes a minute)');
     expect(text).toContain('with trade cover: pulls well.');
+  });
+});
+
+describe('what nobody looked at', () => {
+  const wheel = (...facts: Fact[]) =>
+    reportOf({ kind: 'wheel-described', body: { part: 'wheel-fl', finish: 'painted' } }, ...facts).wheels
+      ?.rows[0]?.says;
+
+  it('a wheel of which only the finish was noted has no “no damage noted”', () => {
+    expect(wheel()).toBe('Not looked at for damage.');
+    expect(wheel(clear('wheel-fl'))).toBe('No damage noted.');
+  });
+
+  it('damage of the screen that was not measured has no size, and passes nothing', () => {
+    const chip: Fact = {
+      kind: 'finding-noted',
+      body: {
+        finding: idOf(0xf001),
+        part: 'windscreen',
+        spot: { u: 0.5, v: 0.5 },
+        kind: 'glass-chip',
+        suspected: false,
+        details: {},
+      },
+    };
+    const [row] = reportOf(chip).screen?.rows ?? [];
+    expect(row?.says).toMatch(/^Not measured, in the swept area; up to \d+ mm is allowed there$/);
+    expect(row).toMatchObject({ fails: false, repair: 'measure it: its size decides' });
+    const [measured] = reportOf(chip, changed(1, { lengthMm: 12 })).screen?.rows ?? [];
+    expect(measured?.says).toMatch(/^12 mm in the swept area: within the 40 mm allowed there$/);
   });
 });

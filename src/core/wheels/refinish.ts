@@ -58,10 +58,14 @@ const how: Record<WheelFinish, string> = {
 };
 
 /** What is to be done with a wheel, in a sentence. */
-export function refinishWords(wants: RefinishClass, finish: WheelFinish | undefined): string {
+export function refinishWords(
+  wants: RefinishClass,
+  finish: WheelFinish | undefined,
+  isLookedAt = true,
+): string {
   switch (wants) {
     case 'none':
-      return 'No damage noted.';
+      return isLookedAt ? 'No damage noted.' : 'Not looked at for damage.';
     case 'touch-in':
       return finish === 'polished' || finish === 'bare'
         ? 'Light kerbing: dressed and polished on the spot.'

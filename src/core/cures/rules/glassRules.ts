@@ -1,6 +1,6 @@
 import type { WrittenRule } from '../rule';
 
-const onScreen = { fact: 'screenSays', is: ['resin', 'new-screen', 'leave'] } as const;
+const onScreen = { fact: 'screenSays', is: ['resin', 'new-screen', 'leave', 'measure'] } as const;
 const LAMPS = ['headlamp', 'foglamp', 'taillamp', 'indicator'];
 
 /** Glass and lamps. */
@@ -11,6 +11,7 @@ export const glassRules: readonly WrittenRule[] = [
     for: [onScreen, { fact: 'kind', is: ['glass-chip', 'glass-crack'] }],
     says: 'a small one away from the driver’s eyes and the edge is filled with resin',
     sure: 'should',
+    weaker: [{ if: { fact: 'screenSays', is: ['measure'] }, says: 'its size was not measured' }],
     never: [
       { if: { fact: 'screenSays', is: ['new-screen'] }, says: 'by its place or size it is not filled' },
     ],

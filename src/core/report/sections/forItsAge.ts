@@ -3,6 +3,7 @@ import {
   type Counted,
   countWalk,
   isHeavier,
+  type MeasureId,
   measureCount,
   measureName,
   type Standing,
@@ -24,8 +25,9 @@ export function forItsAge({ inputs, state, style, vocabulary }: WalkTold): Pick<
   const { age, counted } = read.walk;
   const at = `${age === 0 ? 'under a year' : age === 1 ? '1 year' : `${age} years`} and ${speakDistance(state.odometer.value, state.odometer.unit)}`;
   const rows = usual.bands.flatMap((band): ForItsAge['rows'] => {
-    const here = counted[band.measure];
-    if (!here) return [];
+    const read = counted[band.measure];
+    if (!read) return [];
+    const here = isUnsaid(read, band.measure, state) ? { ...read, looked: 0 } : read;
     const standing = standingOf(here, band);
     return [
       {
@@ -53,6 +55,14 @@ export function forItsAge({ inputs, state, style, vocabulary }: WalkTold): Pick<
   };
 }
 
+/** A door edge is seen with the door open alone: that there is no nick is told where somebody looked for them. */
+const isUnsaid = ({ count }: Counted, measure: MeasureId, { looks }: WalkTold['state']): boolean =>
+  measure === 'door-edges' &&
+  count === 0 &&
+  ![...looks.values()].some(
+    (look) => look.status === 'clear' && [...look.absent, ...(look.swept ?? [])].includes('edge-clean'),
+  );
+
 function rowSays(
   standing: Standing,
   here: Counted,
@@ -65,7 +75,10 @@ function rowSays(
     return `${here.looked} of ${here.of} places for this were looked at: too few to hold against other cars`;
   if (here.count === undefined) return 'how many there are was said in words, not counted';
   const found = measureCount(measure, here.count, vocabulary);
-  if (standing === 'too-few') return `${found}; too few of this yard’s own cars yet to say what is usual`;
+  if (standing === 'too-few')
+    return band.cars > 0 && band.alike === 0
+      ? `${found}; none of this yard’s own cars is of like age and distance`
+      : `${found}; too few of this yard’s own cars yet to say what is usual`;
   const range = low === high ? `${low} ${low === 1 ? 'is' : 'are'}` : `${low} to ${high} are`;
   const bad = isHeavier(here, band)
     ? `; ${here.heavy} of them ${here.heavy === 1 ? 'is' : 'are'} heavy, more than usual`

@@ -28,7 +28,9 @@ export function limitsOf(
     })),
     readingsMissing: [
       ...leftOf(left, 'tread').map(({ part }) => `Tread depth, ${placeOf(part)}`),
-      ...leftOf(left, 'tyre-make').map(({ part }) => `Brand or size, ${placeOf(part)}`),
+      ...leftOf(left, 'tyre-make').map(
+        ({ part }) => `${unnamedOf(state.tyres.get(part ?? ''))}, ${placeOf(part)}`,
+      ),
       ...leftOf(left, 'tyre-age').map(({ part }) => `Week of make, ${placeOf(part)}`),
       ...(left.cover.isPaintRead
         ? leftOf(left, 'paint').map(({ part }) => `Paint depth, ${placeOf(part)}`)
@@ -41,6 +43,10 @@ export function limitsOf(
     }),
   };
 }
+
+/** What of a tyre's name nobody read. */
+const unnamedOf = ({ brand, size }: { brand?: string; size?: string } = {}): string =>
+  brand ? 'Size' : size ? 'Brand' : 'Brand and size';
 
 /** Under which conditions the car was looked at: the whole of it, then sides where it differed. */
 function conditionLines({ inputs, state: { conditions } }: Pick<WalkTold, 'inputs' | 'state'>): string[] {

@@ -55,11 +55,11 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
           <div className="mx-auto max-w-4xl">
             <ScreenMap
               plan={table.plan}
-              marks={table.rows.map(({ number, damage, passes }) => ({
+              marks={table.rows.map(({ number, damage, drawnMm, passes }) => ({
                 number,
                 at: damage.at,
                 to: damage.to,
-                acrossMm: damage.acrossMm,
+                acrossMm: drawnMm,
                 fails: passes === false,
               }))}
               current={inHand?.number}
