@@ -1,4 +1,4 @@
-import { begun, noted } from '../builders/entries';
+import { begun, idOf, noted } from '../builders/entries';
 import { sayWalk } from './frozen';
 import { cleanAtBothWidths } from './screenChecks';
 import { expect, onlyAt, test } from './server';
@@ -8,8 +8,17 @@ test(
   'what is missing opens to things that lead to their place; what readers will see is shown first; signing can be undone',
   onlyAt('phone', 'both widths are looked at on the way'),
   async ({ page, server }) => {
-    const { walk } = await sayWalk(page, server, [begun, noted(1, 'roof'), noted(2, 'bonnet')]);
+    const promised = {
+      kind: 'finding-amended',
+      body: { finding: idOf(0xf001), changes: { decision: { is: 'promised' } } },
+    } as const;
+    const { walk } = await sayWalk(page, server, [begun, noted(1, 'roof'), noted(2, 'bonnet'), promised]);
     await page.goto(`${server.origin}/walks/${walk}/report`);
+    // What speaks against itself is asked before what is missing, and leads to where it is mended.
+    await expect(page.getByRole('heading', { name: /^Settle this first/ })).toBeVisible();
+    await page.getByRole('button', { name: '1, roof: promised, without what is done and by when' }).click();
+    await expect(page.getByText(/^Stop \d+ of/)).toBeVisible();
+    await page.goBack();
     await page.getByText('No close-up (2)').click();
     await expect(page.getByRole('button', { name: '2, bonnet' })).toBeVisible();
     await cleanAtBothWidths(page);

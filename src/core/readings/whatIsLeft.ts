@@ -1,10 +1,12 @@
-import type { BodyStyle, PartId } from '../car';
+import type { BodyStyle, Car, PartId } from '../car';
+import { KM_PER_MILE, speakDistance } from '../measure';
 import type { Day } from '../papers';
 import { type Coverage, coverage, isStanding, partStatus, type WalkState } from '../walk';
 import { type OthersLeft, othersLeft } from './othersLeft';
 import { papersTable } from './papersTable';
 import { contradictions, partConcerns, tyresUndescribed } from './partConcerns';
 import { tyresOf } from './tyreTable';
+import type { WalkFigure } from './walkFigures';
 
 /** Screens of a walk on which something that is left can be done. */
 export type LeftScreen = 'tyres' | 'paint' | 'pictures' | 'functions' | 'kit' | 'papers';
@@ -42,7 +44,9 @@ export type LeftCode =
   | 'smell'
   | 'papers'
   | 'conditions'
-  | 'disagreement';
+  | 'disagreement'
+  /** Promised, and what is done or by when was not said. */
+  | 'promise';
 
 /** One thing that is left, and where it is done: at a part of the walk, or on a screen of its own. */
 export interface LeftItem {
@@ -73,16 +77,18 @@ interface Beside {
   today: Day;
   /** Pictures judged to be soft, shaken, too dark or too bright, by SHA-256. */
   poorPhotos?: ReadonlySet<string>;
+  /** What other walks of the car read off its odometer. */
+  otherWalks?: readonly WalkFigure[];
 }
 
-type Spoken = Parameters<typeof papersTable>[1] & Parameters<typeof othersLeft>[1];
+type Spoken = Parameters<typeof papersTable>[1] & Parameters<typeof othersLeft>[1] & Pick<Car, 'year'>;
 
 /** Everything a walk has not said, seen or shown yet. A report frozen now will tell it, or be the poorer for it. */
 export function whatIsLeft(
   state: WalkState,
   style: BodyStyle,
   car: Spoken,
-  { today, poorPhotos = new Set() }: Beside,
+  { today, poorPhotos = new Set(), otherWalks = [] }: Beside,
 ): WhatIsLeft {
   const cover = coverage(state, style);
   const others = othersLeft(state, car);
@@ -94,13 +100,11 @@ export function whatIsLeft(
       ...doubtsLeft(state, style, car, new Date(today)),
       ...photosLeft(state, cover, poorPhotos),
       ...othersOf(others),
-      ...papersTable(state, car, today).asks.map(
-        (says): LeftItem => ({
-          code: 'disagreement',
-          screen: 'papers',
-          says,
-        }),
+      ...papersTable(state, car, today, otherWalks).asks.map(
+        (says): LeftItem => ({ code: 'disagreement', screen: 'papers', says }),
       ),
+      ...distanceLeft(state, car, today),
+      ...promisesLeft(state),
     ],
     notBegun: new Set<LeftSubject>([
       ...(others.isFunctionsBegun ? [] : ['functions' as const]),
@@ -155,6 +159,30 @@ function readingsLeft({ treadsLeft, odometerLeft, isPaintRead, paintLeft }: Cove
     ...(isPaintRead ? paintLeft.map((part): LeftItem => ({ code: 'paint', part, screen: 'paint' })) : []),
     ...(odometerLeft ? [{ code: 'odometer', part: 'odometer' } as const] : []),
   ];
+}
+
+/** A distance a year beyond these is seldom true of a car of some years: asked of whoever signs, told to nobody. House rule, miles. */
+const [LEAST_A_YEAR, MOST_A_YEAR] = [500, 60_000] as const;
+/** Before so many years a car may have stood, or been driven hard. */
+const SOME_YEARS = 3;
+
+function distanceLeft({ odometer }: WalkState, { year }: Pick<Car, 'year'>, today: Day): LeftItem[] {
+  const age = Number(today.slice(0, 4)) - year;
+  if (!odometer || age < SOME_YEARS) return [];
+  const miles = odometer.unit === 'km' ? odometer.value / KM_PER_MILE : odometer.value;
+  if (miles >= LEAST_A_YEAR * age && miles <= MOST_A_YEAR * age) return [];
+  const says = `The odometer reads ${speakDistance(odometer.value, odometer.unit)} at ${age} years: read it again, or note why`;
+  return [{ code: 'disagreement', part: 'odometer', says }];
+}
+
+function promisesLeft({ findings }: WalkState): LeftItem[] {
+  return findings.flatMap(({ part, number, details: { decision, cures = [] }, ...finding }): LeftItem[] => {
+    if (decision?.is !== 'promised' || !isStanding(finding)) return [];
+    const missing = [cures.length === 0 && 'what is done', !decision.by && 'by when'].filter(Boolean);
+    return missing.length > 0
+      ? [{ code: 'promise', part, finding: number, says: `promised, without ${missing.join(' and ')}` }]
+      : [];
+  });
 }
 
 const photoCodes = {

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { type Speech, styleOf } from '#core/car';
-import { whatIsLeft } from '#core/readings';
+import { type WalkFigure, whatIsLeft } from '#core/readings';
 import { planRoute, usualRoute } from '#core/route';
 import { type Fact, replay } from '#core/walk';
 import { testCar } from '../../../../../tests/builders/car';
-import { begun, entriesOf, noted, WALK } from '../../../../../tests/builders/entries';
-import { holesOf } from './holesOf';
+import { begun, entriesOf, idOf, noted, WALK } from '../../../../../tests/builders/entries';
+import { holesOf, questionsOf } from './holesOf';
 
 const style = styleOf(testCar);
 const holesAfter = (facts: readonly Fact[], poorPhotos: string[] = [], speech: Speech = testCar) => {
@@ -93,5 +93,57 @@ describe('the holes before a report is frozen', () => {
     ]);
     expect(holes.has('Odometer')).toBe(false);
     expect(holes.has('Smell of the cabin')).toBe(false);
+  });
+});
+
+describe('what is to be settled before somebody signs', () => {
+  const askedAfter = (facts: readonly Fact[], otherWalks: readonly WalkFigure[] = []) => {
+    const state = replay(WALK, entriesOf([begun, ...facts]));
+    const left = whatIsLeft(state, style, { ...testCar, year: 2017 }, { today: '2026-03-14', otherWalks });
+    return questionsOf(left, (part) => part);
+  };
+  const reads = (value: number): Fact => ({ kind: 'odometer-read', body: { value, unit: 'mi' } });
+  const on = (n: number, part: string, more: object): Fact =>
+    ({ kind: 'finding-noted', body: { ...noted(n, part).body, ...more } }) as Fact;
+
+  it('is a promise that lacks what is done or by when, with the way to it', () => {
+    const promised = { decision: { is: 'promised' } };
+    expect(askedAfter([on(1, 'roof', { details: promised })])).toEqual([
+      { says: '1, roof: promised, without what is done and by when', to: { part: 'roof' } },
+    ]);
+    const cures = [{ cure: 'polish' }];
+    expect(askedAfter([on(1, 'roof', { details: { ...promised, cures } })])[0]?.says).toBe(
+      '1, roof: promised, without by when',
+    );
+    const whole = { decision: { is: 'promised', by: '2026-04-01' }, cures };
+    expect(askedAfter([on(1, 'roof', { details: whole })])).toEqual([]);
+    // Taken back with what it was promised for.
+    expect(
+      askedAfter([
+        on(1, 'roof', { details: promised }),
+        { kind: 'finding-dismissed', body: { finding: idOf(0xf001), why: 'dirt' } },
+      ]),
+    ).toEqual([]);
+  });
+
+  it('is a suspicion, and a part that is clear and faulty', () => {
+    expect(askedAfter([on(1, 'roof', { suspected: true })])).toEqual([
+      { says: 'roof: a suspicion is not settled', to: { part: 'roof' } },
+    ]);
+    const clear: Fact = { kind: 'part-cleared', body: { part: 'roof', absent: ['straight'] } };
+    expect(askedAfter([on(1, 'roof', { kind: 'dent' }), clear])[0]?.says).toMatch(
+      /^roof: said to be “straight/,
+    );
+  });
+
+  it('is an odometer that another walk, or the age of the car, speaks against', () => {
+    const elsewhere = { walk: idOf(0xabc), day: '2025-03-14', value: 52_000, unit: 'mi' } as const;
+    expect(askedAfter([reads(48_000)])).toEqual([]);
+    expect(askedAfter([reads(48_000)], [elsewhere])[0]).toMatchObject({ to: { screen: 'papers' } });
+    expect(askedAfter([reads(55_000)], [elsewhere])).toEqual([]);
+    for (const value of [355, 843_550])
+      expect(askedAfter([reads(value)])).toEqual([
+        { says: expect.stringMatching(/ at 9 years: read it again, or note why$/), to: { part: 'odometer' } },
+      ]);
   });
 });

@@ -16,6 +16,22 @@ export interface Hole {
   count: number;
 }
 
+/** What is to be settled before somebody signs: it stands in the report as it is, and speaks against itself. */
+export function questionsOf(left: WhatIsLeft, nameOf: (part: PartId) => string): HoleItem[] {
+  const ask = (code: LeftCode, words: (place: string, item: LeftItem) => string): HoleItem[] =>
+    leftOf(left, code).map((item) => ({ says: words(nameOf(item.part ?? ''), item), to: wayTo(item) }));
+  return [
+    ...ask('disagreement', (_, { says = '' }) => says),
+    ...ask('contradiction', (place, { says }) => `${place}: ${says}`),
+    ...ask(
+      'clear-but',
+      (place, { says }) => `${place}: said to be clear, and yet ${says}; the report says both`,
+    ),
+    ...ask('second-look', (place) => `${place}: a suspicion is not settled`),
+    ...ask('promise', (place, { finding, says }) => `${finding}, ${place}: ${says}`),
+  ];
+}
+
 /** In the order a report tells it. */
 export function holesOf(
   left: WhatIsLeft,
@@ -46,7 +62,6 @@ export function holesOf(
     ['tyre-make', `Brand or size of a ${tyre} not noted`, each(place)],
     ['tyre-age', `Week of make of a ${tyre} not noted`, each(place)],
     ['odometer', 'Odometer', each(() => 'not read')],
-    ['second-look', 'Suspicions not settled', each(place)],
     ['weak-spot', 'Known of such cars, and not looked for', each((item) => `${item.says}, ${place(item)}`)],
     ['close-up', 'No close-up', each(numbered)],
     ['after-photo', 'Put right, and no photo of how it is now', each(numbered)],
@@ -72,13 +87,6 @@ export function holesOf(
     ['smell', 'Smell of the cabin', each(() => 'not noted')],
     ['papers', 'Papers', begun('papers', 'nothing was noted')],
     ['conditions', 'Conditions', each(() => 'light, wet and dirt not noted')],
-    ['contradiction', 'Does not agree', each((item) => `${place(item)}: ${item.says}`)],
-    [
-      'clear-but',
-      'Said to be clear, and something is known of it: the report says both',
-      each((item) => `${place(item)}: ${item.says}`),
-    ],
-    ['disagreement', 'Figures and numbers that do not agree', each(says)],
   ];
   return groups.flatMap(([code, title, words]) => {
     const items = leftOf(left, code);

@@ -1,8 +1,7 @@
-import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useMemo } from 'react';
-import type { Figures } from '#core/api';
+
 import { papersTable } from '#core/readings';
-import { getJson } from '../../../api/client';
+
 import { Fold } from '../../../components/Fold';
 import { Notice } from '../../../components/Notice';
 import { RemedyFold } from '../../../remedy/RemedyFold';
@@ -11,16 +10,14 @@ import { PapersForm } from './PapersForm';
 import { ServiceEntry } from './ServiceEntry';
 import { timelineOption, timelineSigns } from './timelineOption';
 import { todayIs } from './today';
+import { useOdometerElsewhere } from './useOdometerElsewhere';
 
 const Chart = lazy(() => import('../../../charts/Chart'));
 
 /** What the papers say, typed on one side, judged on the other. */
 export function PapersView({ walk }: { walk: OpenWalk }) {
   const { state, page } = walk;
-  const others = useQuery({
-    queryKey: ['odometer', page.car.id],
-    queryFn: () => getJson<Figures>(`/api/cars/${page.car.id}/odometer`),
-  }).data?.figures;
+  const others = useOdometerElsewhere(page.car.id);
   const table = useMemo(() => papersTable(state, page.car, todayIs(), others), [state, page.car, others]);
   const option = useMemo(() => timelineOption(table), [table]);
   const hasChart = table.odometer.points.length > 1;

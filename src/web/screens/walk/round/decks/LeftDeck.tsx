@@ -48,6 +48,7 @@ const partGroups = (tyre: string): (readonly [code: LeftCode, title: string, scr
   ['tyre-make', `Brand or size of the ${tyre}`, 'tyres'],
   ['tyre-age', `Week of make of the ${tyre}`, 'tyres'],
   ['contradiction', 'Two things said that do not agree'],
+  ['promise', 'Promised, without what is done or by when'],
   ['odometer', 'Figure to read'],
   ['paint', 'Paint depth to read', 'paint'],
   ['second-look', 'Second look wanted'],
