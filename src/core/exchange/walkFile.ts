@@ -7,9 +7,9 @@ import { entrySchema, sha256Schema } from '../walk';
 /**
  * 1: until reports told which words they were composed by. 2: with that, and their fingerprints. 3: with cures and decisions apart, what was looked
  * for, sweeps, statements, materials, film, story and equipment. 4: with what was looked at again after it was mended. 5: with the words of films,
- * weak spots, how a car stands to others of its age, and the days it stood. Entries of earlier files keep their bodies; they are read as they were meant.
+ * weak spots, how a car stands to others of its age, and the days it stood. 6: with how bad apart from how deep, and what is told first. Entries of earlier files keep their bodies; they are read as they were meant.
  */
-export const WALK_FILE_VERSION = 5;
+export const WALK_FILE_VERSION = 6;
 
 export const photoRecordSchema = z.strictObject({
   sha256: sha256Schema,
@@ -60,7 +60,14 @@ export type Person = z.output<typeof personSchema>;
 /** One walk with its car, people, log, photo list and frozen reports, as exchanged between Zelks. */
 export const walkFileSchema = z.strictObject({
   format: z.literal('zelk-walk'),
-  version: z.union([z.literal(1), z.literal(2), z.literal(3), z.literal(4), z.literal(WALK_FILE_VERSION)]),
+  version: z.union([
+    z.literal(1),
+    z.literal(2),
+    z.literal(3),
+    z.literal(4),
+    z.literal(5),
+    z.literal(WALK_FILE_VERSION),
+  ]),
   exportedAt: z.iso.datetime(),
   walk: z.uuid(),
   car: carSchema.strict(),

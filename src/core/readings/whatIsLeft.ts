@@ -92,6 +92,7 @@ export function whatIsLeft(
 ): WhatIsLeft {
   const cover = coverage(state, style);
   const others = othersLeft(state, car);
+  const papers = papersTable(state, car, today, otherWalks);
   return {
     items: [
       ...partsLeft(state, cover),
@@ -100,8 +101,11 @@ export function whatIsLeft(
       ...doubtsLeft(state, style, car, new Date(today)),
       ...photosLeft(state, cover, poorPhotos),
       ...othersOf(others),
-      ...papersTable(state, car, today, otherWalks).asks.map(
-        (says): LeftItem => ({ code: 'disagreement', screen: 'papers', says }),
+      ...papers.asks.map(
+        (says): LeftItem =>
+          papers.smallAsks.has(says)
+            ? { code: 'papers', screen: 'papers', says: says.replace(/\.$/, '') }
+            : { code: 'disagreement', screen: 'papers', says },
       ),
       ...distanceLeft(state, car, today),
       ...promisesLeft(state),
