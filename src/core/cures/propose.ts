@@ -66,11 +66,36 @@ function proposeFor(fault: Fault, rules: readonly CureRule[]): Proposed {
   const works = new Set(proposals.map(({ cure }) => cure));
   return {
     fault,
-    proposals: bestOfEach(proposals),
+    proposals: withSaid(fault, bestOfEach(proposals), rejected),
     // Another rule may have found a way for the same cure.
-    rejected: rejected.filter(({ cure }) => !works.has(cure)),
+    rejected: rejected.filter(
+      ({ cure }) => !works.has(cure) && !fault.said?.some((said) => said.cure === cure),
+    ),
   };
 }
+
+/** What the walk said would mend it goes before the rules; what they have against it stands beside it. */
+function withSaid(
+  { said = [] }: Fault,
+  ruled: readonly Proposal[],
+  rejected: readonly Rejected[],
+): readonly Proposal[] {
+  const own = said.map(({ cure, sure }): Proposal => {
+    const rule = ruled.find((each) => each.cure === cure);
+    const against = rejected.find((each) => each.cure === cure)?.because ?? [];
+    return {
+      cure,
+      sure: sure ?? rule?.sure ?? 'should',
+      rule: rule?.rule ?? 'said',
+      why: [SAID, ...(rule?.why ?? [])],
+      provided: rule?.provided ?? [],
+      weaker: rule?.weaker ?? against,
+    };
+  });
+  return [...own, ...ruled.filter(({ cure }) => !own.some((each) => each.cure === cure))];
+}
+
+const SAID = 'said on the walk';
 
 function tryRule(
   { id, cure, says, sure, provided, weaker, never }: CureRule,

@@ -1,8 +1,9 @@
-import type { Proposed } from '../cures';
+import type { Fault, Proposed } from '../cures';
 import type { noticeDistances } from '../walk';
 import type { JobChoice } from './jobsOf';
 import { modelOf, type PlanModel } from './model';
 import type { Plan, PlanWish } from './plan';
+import { isPromisedFault } from './said';
 
 /** So many amounts of money are tried between the least and all. */
 const STEPS = 12;
@@ -14,7 +15,7 @@ export interface CurvePoint {
   left: Record<(typeof noticeDistances)[number] | 'unknown', number>;
 }
 
-/** Models of the most that goes for each of some amounts between two plans: safe and lawful only, and everything. */
+/** Models of the most that goes for each of some amounts between two plans: safe and lawful with what was promised, and everything. */
 export function curveModels(
   proposed: readonly Proposed[],
   choice: JobChoice,
@@ -22,10 +23,9 @@ export function curveModels(
   least: number,
   all: number,
 ): PlanModel[] {
-  const must = proposed.flatMap(({ fault }) => (fault.unsafe === undefined ? [] : [fault]));
-  const want = proposed.flatMap(({ fault }) =>
-    fault.unsafe === undefined && !fault.isSuspected ? [fault] : [],
-  );
+  const isMust = (fault: Fault) => fault.unsafe !== undefined || isPromisedFault(fault);
+  const must = proposed.flatMap(({ fault }) => (isMust(fault) ? [fault] : []));
+  const want = proposed.flatMap(({ fault }) => (isMust(fault) || fault.isSuspected ? [] : [fault]));
   return Array.from({ length: STEPS + 1 }, (_, i) =>
     modelOf(choice, { must, want, pins, budget: Math.round(least + ((all - least) * i) / STEPS) }),
   );

@@ -3,6 +3,7 @@ import type { Fault } from '../cures';
 import { type Sureness, surenesses } from '../walk';
 import { expected, type Job } from './job';
 import type { JobChoice } from './jobsOf';
+import { saidJobs } from './said';
 
 /** Which jobs must be in and which must not, by id. */
 export interface Pins {
@@ -66,12 +67,23 @@ interface Wanted {
 }
 
 /**
- * The model of choosing jobs. A fault is mended by the surest jobs there are: a cure that only may work counts where none is surer. Jobs without a price
- * take part only when they are pinned, and cost nothing then.
+ * The model of choosing jobs. What the walk named for a fault goes before the rules, each of its cures; else it is mended by the surest jobs there are: a
+ * cure that only may work counts where none is surer. Jobs without a price take part only when they are pinned or promised, and cost nothing then.
  */
 export function modelOf({ jobs, once }: JobChoice, { must, want = [], budget, pins }: Wanted): PlanModel {
+  const isPriced = new Set(jobs.flatMap(({ id, cost }) => (cost ? [id] : [])));
+  const said = saidJobs(must, jobs).flatMap(({ fault, by, isPromised }) => {
+    const priced = by.filter((id) => isPriced.has(id) || pins.in.includes(id));
+    const left = priced.filter((id) => !pins.out.includes(id));
+    if (left.length > 0) return [{ fault, by: left }];
+    // A promise is kept whatever was taken out by hand, and before its price is known.
+    return isPromised ? [{ fault, by: priced.length > 0 ? priced : by.slice(0, 1) }] : [];
+  });
+  const kept = new Set(said.flatMap(({ by }) => by));
+  const isSaid = new Set(said.map(({ fault }) => fault));
   const open = jobs.filter(
-    ({ id, cost }) => !pins.out.includes(id) && (cost !== undefined || pins.in.includes(id)),
+    ({ id, cost }) =>
+      kept.has(id) || (!pins.out.includes(id) && (cost !== undefined || pins.in.includes(id))),
   );
   const byOf = (fault: Fault) =>
     surest(
@@ -85,10 +97,13 @@ export function modelOf({ jobs, once }: JobChoice, { must, want = [], budget, pi
       once: job.once.filter((each) => once.some((known) => known.id === each)),
     })),
     once: once.map((each) => ({ id: each.id, cost: each.cost })),
-    must: must.flatMap((fault) => {
-      const by = byOf(fault);
-      return by.length > 0 ? [{ fault: fault.id, by }] : [];
-    }),
+    must: [
+      ...said,
+      ...must.flatMap((fault) => {
+        const by = isSaid.has(fault.id) ? [] : byOf(fault);
+        return by.length > 0 ? [{ fault: fault.id, by }] : [];
+      }),
+    ],
     want: want.flatMap((fault) => {
       const by = byOf(fault);
       return by.length > 0 ? [{ fault: fault.id, worth: WORTH[fault.notice ?? 'unknown'], by }] : [];

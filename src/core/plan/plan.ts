@@ -4,6 +4,7 @@ import { cures } from '../walk';
 import { exactly, type Job, type PaidOnce, type Range, sum } from './job';
 import type { JobChoice } from './jobsOf';
 import { modelOf, type PlanModel } from './model';
+import { isPromisedFault } from './said';
 import { asksFor, standards } from './standards';
 
 const ids = z.array(z.string().max(200)).max(500);
@@ -33,6 +34,8 @@ export type StaysBecause =
   | 'not-asked'
   /** It is only suspected: made sure of first. */
   | 'suspected'
+  /** It was decided to leave it as it is. */
+  | 'left'
   | 'no-cure'
   /** The only cures have no price, or were taken out by hand. */
   | 'no-price'
@@ -51,9 +54,11 @@ export interface Plan {
   stays: readonly { fault: string; because: StaysBecause }[];
 }
 
-/** The model of the cheapest way to the standard wished for. */
+/** The model of the cheapest way to the standard wished for; what was promised is in it whatever the standard. */
 export function modelFor(proposed: readonly Proposed[], choice: JobChoice, wish: PlanWish): PlanModel {
-  const must = proposed.flatMap(({ fault }) => (asksFor(wish.standard, fault, wish.own) ? [fault] : []));
+  const must = proposed.flatMap(({ fault }) =>
+    isPromisedFault(fault) || asksFor(wish.standard, fault, wish.own) ? [fault] : [],
+  );
   return modelOf(choice, { must, pins: wish.pins });
 }
 
@@ -83,6 +88,9 @@ export function planOf(
 function whyStays(fault: Fault, jobs: readonly Job[], { standard, own, pins }: PlanWish): StaysBecause {
   const mending = jobs.filter(({ mends }) => mends.includes(fault.id));
   if (mending.length === 0) return 'no-cure';
-  if (!asksFor(standard, fault, own)) return fault.isSuspected ? 'suspected' : 'not-asked';
+  if (!asksFor(standard, fault, own)) {
+    if (fault.isSuspected) return 'suspected';
+    return fault.decision?.is === 'left' ? 'left' : 'not-asked';
+  }
   return mending.every(({ id }) => pins.out.includes(id)) ? 'taken-out' : 'no-price';
 }

@@ -12,14 +12,15 @@ export const standardNames: Record<Standard, { name: string; hint: string }> = {
   own: { name: 'My own choice', hint: 'what bears on safety, and what is ticked below' },
 };
 
-/** Whether a standard asks for a fault to be put right. What is only suspected is made sure of first; what nobody said from where it is seen is asked for by the last alone. */
+/** Whether a standard asks for a fault to be put right. What was decided to be left is left, unless it bears on safety or is ticked by hand; what is only suspected is made sure of first; what nobody said from where it is seen is asked for by the last alone. */
 export function asksFor(
   standard: Standard,
-  { id, unsafe, notice, isSuspected }: Fault,
+  { id, unsafe, notice, isSuspected, decision }: Fault,
   own: readonly string[],
 ): boolean {
   if (unsafe !== undefined) return true;
   if (isSuspected) return false;
+  if (decision?.is === 'left' && standard !== 'own') return false;
   switch (standard) {
     case 'safe-and-lawful':
       return false;

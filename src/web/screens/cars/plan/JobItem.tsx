@@ -2,8 +2,10 @@ import { ChevronDown, Pin, PinOff } from 'lucide-react';
 import { useState } from 'react';
 import type { PlanPage } from '#core/api';
 import { vocabularyOf } from '#core/car';
-import { type Job, moneyWords, readMoney } from '#core/plan';
+import type { Fault } from '#core/cures';
+import { type Job, moneyWords, readMoney, saidJobs } from '#core/plan';
 import { cureName } from '#core/walk';
+import { longDay } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { Field, inputLook } from '../../../components/Field';
 import { Strip } from '../../../map/Strip';
@@ -26,6 +28,7 @@ export function JobItem({ job, walk, planning, page }: JobItemProps) {
   const vocabulary = vocabularyOf(walk.page.car);
   const faults = proposed.flatMap(({ fault }) => (job.mends.includes(fault.id) ? [fault] : []));
   const isPinned = wish.pins.in.includes(job.id);
+  const promised = promiseOf(job, faults);
   const pin = () =>
     change({
       pins: {
@@ -62,6 +65,7 @@ export function JobItem({ job, walk, planning, page }: JobItemProps) {
           ),
         )}
         <span>{sureWords[job.sure]}</span>
+        {promised && <span className="font-bold text-ink">{promised}</span>}
       </div>
       {job.missing && <TypePrice {...{ job, planning, page }} />}
       <details className="group">
@@ -79,18 +83,34 @@ export function JobItem({ job, walk, planning, page }: JobItemProps) {
               </li>
             ))}
           </ul>
-          <div className="flex flex-wrap gap-2">
-            <Button onClick={pin} aria-pressed={isPinned}>
-              {isPinned ? <PinOff aria-hidden size={18} /> : <Pin aria-hidden size={18} />}{' '}
-              {isPinned ? 'No longer fixed' : 'Keep it in'}
-            </Button>
-            <Button onClick={takeOut}>Take it out</Button>
-          </div>
+          {promised ? (
+            <p className="text-sm">
+              It was promised, so it stays in. Whoever changes the promise below, or at the finding, changes
+              it in the report too.
+            </p>
+          ) : (
+            <div className="flex flex-wrap gap-2">
+              <Button onClick={pin} aria-pressed={isPinned}>
+                {isPinned ? <PinOff aria-hidden size={18} /> : <Pin aria-hidden size={18} />}{' '}
+                {isPinned ? 'No longer fixed' : 'Keep it in'}
+              </Button>
+              <Button onClick={takeOut}>Take it out</Button>
+            </div>
+          )}
           <AgreeJob {...{ job, faults, walk }} currency={prices.currency} />
         </div>
       </details>
     </li>
   );
+}
+
+/** By whom and for when a job was promised; undefined where it was not. */
+function promiseOf(job: Job, faults: readonly Fault[]): string | undefined {
+  const row = saidJobs(faults, [job]).find(({ isPromised }) => isPromised);
+  const decision = faults.find(({ id }) => id === row?.fault)?.decision;
+  if (decision?.is !== 'promised') return undefined;
+  const { owner, by } = decision;
+  return ['promised', owner && `by ${owner}`, by && `for ${longDay(by)}`].filter(Boolean).join(' ');
 }
 
 /** The price of a part, typed by hand. */

@@ -5,6 +5,7 @@ import { type NoticeDistance, noticeDistances, noticeWords, type Sureness } from
 export const staysWords: Record<StaysBecause, string> = {
   'not-asked': 'not asked for',
   suspected: 'only suspected: make sure of it first',
+  left: 'left as it is: so it was decided',
   'no-cure': 'no rule knows a cure',
   'no-price': 'its price is missing',
   'taken-out': 'taken out by hand',
