@@ -26,7 +26,8 @@ type Filled =
   | 'trim'
   | 'specialPaint'
   | 'tint'
-  | 'standsAt';
+  | 'standsAt'
+  | 'arrivedOn';
 
 export const car = (
   n: number,
@@ -44,6 +45,7 @@ export const car = (
     tint: look.paint.colour,
     // Bays of the invented yard, four to a row.
     standsAt: `Row ${'ABCD'[Math.floor((n - 1) / 4) % 4]}, bay ${1 + ((n - 1) % 4)}`,
+    arrivedOn: '',
     identityAsRead: false,
     ...details,
   },

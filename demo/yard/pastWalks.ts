@@ -87,6 +87,7 @@ function firstWalk(i: number, now: Date, random: () => number): PastWalk {
       identityNumber: '',
       // Gone: it stands nowhere in the yard.
       standsAt: '',
+      arrivedOn: '',
     },
   );
   const who = [nell, tomas, ottilie][i % 3] as Person;

@@ -36,6 +36,8 @@ export const carDetailsSchema = z.object({
     .default(''),
   /** Where in the yard it stands, for whoever is to work on it. */
   standsAt: line(40).default(''),
+  /** The day it came to the yard, which may be before it was typed in; empty where nobody said. */
+  arrivedOn: z.union([z.iso.date('Type the day like 2026-12-03.'), z.literal('')]).default(''),
   country: z.enum(countryCodes, 'Choose the country the car is used in.'),
   steering: z.enum(['left', 'right'], 'Choose the side the steering wheel is on.'),
   identityNumber: z.string().max(40, 'At most 40 characters.').transform(normaliseIdentity).default(''),
@@ -69,3 +71,7 @@ export const carSchema = carDetailsSchema.extend({
   updatedAt: z.iso.datetime(),
 });
 export type Car = z.output<typeof carSchema>;
+
+/** When it came to the yard: on the day that was said, else when it was typed in. */
+export const cameIn = ({ arrivedOn, createdAt }: Pick<Car, 'arrivedOn' | 'createdAt'>): string =>
+  arrivedOn ? `${arrivedOn}T00:00:00.000Z` : createdAt;

@@ -1,6 +1,13 @@
 export { carTitle, fuelName } from './car';
 export { drivens, fuels, paintTones } from './carChoices';
-export { type Car, type CarDetails, carDetailsSchema, carSchema, checkedCarDetailsSchema } from './carSchema';
+export {
+  type Car,
+  type CarDetails,
+  cameIn,
+  carDetailsSchema,
+  carSchema,
+  checkedCarDetailsSchema,
+} from './carSchema';
 export {
   type Country,
   countries,

@@ -124,7 +124,7 @@ export const reportDocumentSchema = z.strictObject({
   yard: yardSchema,
   title: text,
   /** Where it stands and how the list tints it are the yard’s own matter. Reports frozen by an earlier Zelk say nothing of engine, gearbox, driven wheels, trim and special paint. */
-  car: carDetailsSchema.omit({ identityAsRead: true, standsAt: true, tint: true }).extend({
+  car: carDetailsSchema.omit({ identityAsRead: true, standsAt: true, arrivedOn: true, tint: true }).extend({
     engine: text.optional(),
     gearbox: text.optional(),
     driven: z.enum(drivens).optional(),

@@ -217,6 +217,23 @@ describe('mornings', () => {
       .expect(404);
   });
 
+  it('count from the day the car came to the yard, though it was typed in later', async () => {
+    const before = look(1, { at: at(-99), day: '2026-03-10' });
+    await say(before).expect(400);
+    await request(server.app)
+      .put(`/api/cars/${CAR}`)
+      .send({ ...details, arrivedOn: '2026-03-09' })
+      .expect(200);
+    await say(before).expect(200);
+    const round: Round = (await request(server.app).get('/api/mornings').expect(200)).body;
+    expect(round.cars.find(({ car }) => car === CAR)?.cameIn).toBe('2026-03-09T00:00:00.000Z');
+    const wrong = await request(server.app)
+      .put(`/api/cars/${CAR}`)
+      .send({ ...details, arrivedOn: 'last week' })
+      .expect(400);
+    expect(JSON.stringify(wrong.body)).toContain('Type the day like 2026-12-03.');
+  });
+
   it('that cannot be are refused in words, all or none', async () => {
     const problem = async (wrong: object) =>
       (

@@ -1,5 +1,5 @@
 import type { BoardPage } from '#core/api';
-import { carTitle, vocabularyOf } from '#core/car';
+import { cameIn, carTitle, vocabularyOf } from '#core/car';
 import { faultsOf, propose, rulesOf } from '#core/cures';
 import { type Job, jobsOf, modelFor, type PlanWish, planOf, type Range, usualPrices } from '#core/plan';
 import {
@@ -123,11 +123,10 @@ export async function groundOfBoard(context: Context): Promise<BoardGround> {
 /** Morning or afternoon, by the clock the day is told by. */
 const halfOf = (at: string): 0 | 1 => (Number(at.slice(11, 13)) < 12 ? 0 : 1);
 
-const daysInStock = ({ stores, now }: Context, car: string): number =>
-  Math.max(
-    0,
-    Math.floor((now().getTime() - Date.parse(stores.cars.get(car)?.createdAt ?? '')) / DAY_MS) || 0,
-  );
+function daysInStock({ stores, now }: Context, id: string): number {
+  const car = stores.cars.get(id);
+  return car ? Math.max(0, Math.floor((now().getTime() - Date.parse(cameIn(car))) / DAY_MS)) : 0;
+}
 
 function plannedCar({ stores, now }: Context, walk: string, wish: PlanWish) {
   const told = carOfWalk(stores, walk);

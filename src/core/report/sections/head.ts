@@ -58,6 +58,7 @@ function carOnly({ car, identity = 'full' }: ReportInputs): ReportDocument['car'
     updatedAt: _updated,
     identityAsRead: _read,
     standsAt: _stands,
+    arrivedOn: _arrived,
     tint: _tint,
     ...details
   } = car as Car;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { carLooksSchema, looksBody, looksTakenSchema, roundSchema } from '#core/api';
-import { type Car, carTitle } from '#core/car';
+import { type Car, cameIn, carTitle } from '#core/car';
 import { type KeptLook, lookIssue, lookIssueWords } from '#core/diary';
 import { longDay } from '#core/wording';
 import type { Context } from '../../context';
@@ -39,7 +39,7 @@ export function morningLookRoutes({ stores, now }: Context): AnyRoute[] {
               title: carTitle(car),
               standsAt: car.standsAt,
               tint: car.tint,
-              cameIn: car.createdAt,
+              cameIn: cameIn(car),
               looks: byCar.get(car.id) ?? [],
             })),
         };
@@ -62,7 +62,7 @@ export function morningLookRoutes({ stores, now }: Context): AnyRoute[] {
               const before = diary.get(look.id);
               if (before && before.car !== look.car)
                 throw conflict('id-taken', 'That id belongs to a look at another car. Make a new one.');
-              const issue = lookIssue(look, { now: at, came: car.createdAt });
+              const issue = lookIssue(look, { now: at, came: cameIn(car) });
               if (issue && !before) throw badRequest(issue.code, lookIssueWords(issue, longDay));
               diary.add(look, by.person, at);
             }

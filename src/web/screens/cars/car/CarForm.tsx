@@ -50,6 +50,7 @@ const names: Partial<Record<keyof CarFormValues, string>> = {
   trim: 'Trim grade',
   specialPaint: 'Special paint',
   standsAt: 'Where it stands in the yard',
+  arrivedOn: 'Came to the yard on',
 };
 
 const americanNames: typeof names = { colour: 'Color', plate: 'License plate' };
@@ -178,6 +179,7 @@ export function CarForm({ car }: { car?: Car }) {
         {text('specialPaint')}
         <TintField value={values.tint} onChange={(tint) => change({ tint })} />
         {text('standsAt')}
+        {text('arrivedOn', { type: 'date' })}
       </fieldset>
       <fieldset className="grid gap-4 sm:grid-cols-3">
         <legend className="mb-2 text-lg font-bold">Where it is used</legend>

@@ -22,6 +22,7 @@ export const emptyForm: CarFormValues = {
   specialPaint: '',
   tint: '',
   standsAt: '',
+  arrivedOn: '',
   country: 'GB',
   steering: 'right',
   identityNumber: '',
