@@ -8,7 +8,7 @@ import { modelFor, type PlanWish, planOf, planWishSchema } from './plan';
 import { usualPrices } from './prices';
 
 const style = bodyStyle('hatch-5');
-const PANELS = ['bumper-f', 'bumper-r', 'door-fl', 'bonnet', 'wing-l'];
+const PANELS = ['bumper-front', 'bumper-rear', 'door-fl', 'bonnet', 'wing-fl'];
 const fault = (part: string, kind: string, more: Partial<Fault> = {}): Fault => ({
   id: `finding ${part} ${kind}`,
   part: part as never,
@@ -42,16 +42,16 @@ const rowsOf = (faults: readonly Fault[], wish: Partial<PlanWish> = {}) =>
 describe('what a walk decided', () => {
   it('is in the plan from the start, whatever the standard: both bumpers painted, the chips touched in', () => {
     const faults = [
-      fault('bumper-f', 'scuff', promised('full-panel')),
-      fault('bumper-r', 'scratch', promised('full-panel')),
+      fault('bumper-front', 'scuff', promised('full-panel')),
+      fault('bumper-rear', 'scratch', promised('full-panel')),
       fault('bonnet', 'stone-chip', promised('touch-in')),
       fault('door-fl', 'scratch'),
     ];
     for (const standard of ['safe-and-lawful', 'as-new'] as const)
       expect(rowsOf(faults, { standard })).toEqual(
         expect.arrayContaining([
-          ['finding bumper-f scuff', 'full-panel bumper-f'],
-          ['finding bumper-r scratch', 'full-panel bumper-r'],
+          ['finding bumper-front scuff', 'full-panel bumper-front'],
+          ['finding bumper-rear scratch', 'full-panel bumper-rear'],
           ['finding bonnet stone-chip', 'touch-in finding bonnet stone-chip'],
         ]),
       );
@@ -59,16 +59,16 @@ describe('what a walk decided', () => {
   });
 
   it('cannot be taken out by hand, and is kept before its price is known', () => {
-    const out = { pins: { in: [], out: ['full-panel bumper-f'] } };
-    expect(rowsOf([fault('bumper-f', 'scuff', promised('full-panel'))], out)).toEqual([
-      ['finding bumper-f scuff', 'full-panel bumper-f'],
+    const out = { pins: { in: [], out: ['full-panel bumper-front'] } };
+    expect(rowsOf([fault('bumper-front', 'scuff', promised('full-panel'))], out)).toEqual([
+      ['finding bumper-front scuff', 'full-panel bumper-front'],
     ]);
     const { model, proposed, choice, wanted } = plannedFor([
-      fault('bumper-f', 'broken', promised('replace')),
+      fault('bumper-front', 'broken', promised('replace')),
     ]);
-    expect(model.must[0]?.by).toEqual(['replace finding bumper-f broken']);
+    expect(model.must[0]?.by).toEqual(['replace finding bumper-front broken']);
     const plan = planOf(proposed, choice, wanted, model.must[0]?.by ?? []);
-    expect(plan.unpriced).toEqual(['replace finding bumper-f broken']);
+    expect(plan.unpriced).toEqual(['replace finding bumper-front broken']);
   });
 
   it('goes before the rules where a standard asks for it too; taken out by hand, the rules decide', () => {

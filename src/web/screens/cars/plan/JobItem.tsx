@@ -110,7 +110,9 @@ function promiseOf(job: Job, faults: readonly Fault[]): string | undefined {
   const decision = faults.find(({ id }) => id === row?.fault)?.decision;
   if (decision?.is !== 'promised') return undefined;
   const { owner, by } = decision;
-  return ['promised', owner && `by ${owner}`, by && `for ${longDay(by)}`].filter(Boolean).join(' ');
+  return [by ? `promised for ${longDay(by)}` : 'promised', owner && `${owner} sees to it`]
+    .filter(Boolean)
+    .join(', ');
 }
 
 /** The price of a part, typed by hand. */
