@@ -11,6 +11,9 @@ test(
     await beginWalk(page, server);
     await saved(page);
     // A breath after it opened, all of the walk is on the phone.
+    await page.waitForFunction(() =>
+      performance.getEntriesByType('resource').some(({ name }) => name.includes('LaterDeck')),
+    );
     await page.waitForLoadState('networkidle');
     await server.end('SIGKILL');
 
