@@ -3,10 +3,10 @@ import { createReadStream, mkdtempSync, readdirSync, readFileSync } from 'node:f
 import { join } from 'node:path';
 import sharp from 'sharp';
 import { pool } from '../src/server/aside/pool';
+import { makeLine } from '../src/server/line';
 import { makeAwayFiles } from '../src/server/photos/awayFiles';
 import { makeKeeper } from '../src/server/photos/keeper';
 import { PhotoFiles } from '../src/server/photos/photoFiles';
-import { makeSlots } from '../src/server/photos/slots';
 import { makePhotoIntake } from '../src/server/photos/takeIn';
 import { makeFileStore } from '../src/server/store/fileStore';
 import { openDatabase } from '../src/server/store/openDatabase';
@@ -32,18 +32,20 @@ async function zelk(): Promise<void> {
   const known = makeFileStore(db);
   const keeper = makeKeeper(files, known, makeAwayFiles(files, known), makeWriteLock(db).turn);
   const takeIn = makePhotoIntake(files, keeper.keep, pool);
-  const slots = makeSlots(2);
+  const line = makeLine(2);
   await Promise.all(
-    names.map((name) => slots(() => takeIn(createReadStream(join(input, name)), hashes.get(name) as string))),
+    names.map((name) =>
+      line.run(name, () => takeIn(createReadStream(join(input, name)), hashes.get(name) as string)),
+    ),
   );
 }
 
 /** What anyone would write with sharp alone: both widths from one file, same qualities. */
 async function bare(): Promise<void> {
-  const slots = makeSlots(2);
+  const line = makeLine(2);
   await Promise.all(
     names.map((name) =>
-      slots(async () => {
+      line.run(name, async () => {
         const image = sharp(join(input, name)).autoOrient();
         await image
           .clone()

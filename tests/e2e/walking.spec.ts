@@ -127,7 +127,7 @@ test(
     await page.goto(server.origin);
     // Whoever starts before the yard has said which route is preferred walks that one all the same.
     await page.route(/\/api\/people\/[^/]+\/routes$/, async (route) => {
-      await new Promise((resolve) => setTimeout(resolve, 1500));
+      await new Promise((resolve) => setTimeout(resolve, 1000));
       await route.continue();
     });
     await page.getByRole('link', { name: /E-1/ }).first().click();

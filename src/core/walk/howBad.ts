@@ -4,7 +4,7 @@ import { type Severity, severities } from './severity';
 /** How bad it is to look at, as it was said; nothing of how deep it goes or how big it is. */
 export const howBads = ['slight', 'plain', 'bad'] as const;
 export type HowBad = (typeof howBads)[number];
-export const howBadWords: Record<HowBad, string> = { slight: 'slight', plain: 'plain to see', bad: 'bad' };
+export const howBadWords: Record<HowBad, string> = { slight: 'slight', plain: 'medium', bad: 'bad' };
 
 const asSeverity: Record<HowBad, Severity> = { slight: 'slight', plain: 'plain', bad: 'heavy' };
 

@@ -5,9 +5,9 @@ import { join } from 'node:path';
 import { PassThrough, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { PdfState } from '#core/api';
+import { makeLine } from '../line';
 import { Problem } from '../problems';
 import type { KeptPdfs } from './keptPdfs';
-import { makeLine } from './line';
 import type { PrintJob } from './printed';
 
 /** So many PDFs are made at once; the rest wait their turn. */

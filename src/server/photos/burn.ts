@@ -3,10 +3,10 @@ import { createRequire } from 'node:module';
 import sharp, { type OverlayOptions } from 'sharp';
 import { drawOverlay, isBare, type Overlay, overlaySvg, type PlacedText } from '#core/picture';
 import { escapeXml } from '#core/wording';
+import { makeLine } from '../line';
 import type { Copies } from './copies';
 import type { Keeper } from './keeper';
 import { type DerivativeWidth, discard, type PhotoFiles } from './photoFiles';
-import { makeSlots } from './slots';
 
 const fontfile = createRequire(import.meta.url).resolve('dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf');
 const QUALITY = { 1600: 80, 320: 72 } as const;
@@ -29,7 +29,7 @@ export function drawingOf(overlay: Overlay): string {
  * with nothing on it is its plain copy. Copies are kept: the same drawing gives the same file.
  */
 export function makeBurner(files: PhotoFiles, { keep, isSound }: Keeper, { copyOf }: Copies, atOnce = 2) {
-  const slots = makeSlots(atOnce);
+  const line = makeLine(atOnce);
   return async function burnedFile(
     sha256: string,
     overlay: Overlay,
@@ -39,7 +39,7 @@ export function makeBurner(files: PhotoFiles, { keep, isSound }: Keeper, { copyO
     const drawing = drawingOf(overlay);
     const file = files.burned(sha256, drawing, width);
     if (await isSound(file)) return file;
-    return slots(async () => {
+    return line.run(file, async () => {
       const making = files.incoming(`${sha256.slice(0, 16)}-${randomUUID()}.burned`);
       try {
         await burn(await copyOf(sha256, width), overlay, QUALITY[width], making);

@@ -1,7 +1,7 @@
 import { setImmediate as breathe } from 'node:timers/promises';
 import type { Response } from 'express';
 import { type ArchiveContents, writeArchive } from '../../archive/writeArchive';
-import { makeLine } from '../../pdfs/line';
+import { makeLine } from '../../line';
 
 /** One is gathered after the other: what they hold is worked out here, beside all else that is asked for. */
 const line = makeLine(1);

@@ -69,12 +69,14 @@ function RouteLine({ car, rule }: { car: Car; rule: RouteRule }) {
 
 interface Asked<T> {
   data: T | undefined;
-  refetch(): Promise<{ data: T | undefined }>;
+  refetch(how: { cancelRefetch: boolean }): Promise<{ data: T | undefined }>;
 }
 
 /** What is known, or what is answered within so many milliseconds; undefined when nothing is. */
 async function answerOf<T>({ data, refetch }: Asked<T>, ms: number): Promise<T | undefined> {
   if (data !== undefined) return data;
   const tooLate = new Promise<undefined>((over) => setTimeout(over, ms, undefined));
-  return Promise.race([refetch().then((answer) => answer.data), tooLate]);
+  // What is being asked already is not asked anew.
+  const answer = refetch({ cancelRefetch: false }).then(({ data: told }) => told);
+  return Promise.race([answer, tooLate]);
 }
