@@ -69,13 +69,17 @@ function RouteLine({ car, rule }: { car: Car; rule: RouteRule }) {
 
 interface Asked<T> {
   data: T | undefined;
+  isFetching: boolean;
   refetch(how: { cancelRefetch: boolean }): Promise<{ data: T | undefined }>;
 }
 
-/** What is known, or what is answered within so many milliseconds; undefined when nothing is. */
-async function answerOf<T>({ data, refetch }: Asked<T>, ms: number): Promise<T | undefined> {
-  if (data !== undefined) return data;
-  const tooLate = new Promise<undefined>((over) => setTimeout(over, ms, undefined));
+/**
+ * What is known for sure, or what is answered within so many milliseconds; then what this device kept, which may be older than the last choice.
+ * Undefined when nothing is known.
+ */
+async function answerOf<T>({ data, isFetching, refetch }: Asked<T>, ms: number): Promise<T | undefined> {
+  if (data !== undefined && !isFetching) return data;
+  const tooLate = new Promise<T | undefined>((over) => setTimeout(over, ms, data));
   // What is being asked already is not asked anew.
   const answer = refetch({ cancelRefetch: false }).then(({ data: told }) => told);
   return Promise.race([answer, tooLate]);
