@@ -6,6 +6,6 @@ export { type PlanModel, planModelSchema } from './model';
 export { minorUnits, moneyWords, readMoney } from './money';
 export { modelFor, type Plan, type PlanWish, planOf, planWishSchema, type StaysBecause } from './plan';
 export { type Prices, pricesSchema, sizeClasses, usualPrices } from './prices';
-export { isPromisedFault, type SaidJob, saidJobs } from './said';
+export { saidJobs } from './said';
 export { standardNames, standards } from './standards';
 export { type Trade, tradeIds, tradeNames } from './trades';

@@ -2,7 +2,7 @@ import type { Fault } from '../cures';
 import type { Job } from './job';
 
 /** A cure the walk named for a fault, and the jobs that are that cure of it: alone, with its panel, or with all of its kind. */
-export interface SaidJob {
+interface SaidJob {
   fault: string;
   by: readonly string[];
   /** It was promised: nobody takes it out of a plan, only the promise itself is changed. */
