@@ -44,7 +44,11 @@ export function mustKnow(report: ReportDocument): MustKnow[] {
     const to = finding !== undefined ? { finding } : area && { area };
     // Whatever the rules add to it, that a qualified person looks first, stays with it.
     const rule = finding === undefined ? undefined : chosen.find((each) => isOf(each, finding));
-    return { says: rule?.says ?? (isOwn ? `“${says}”` : says), ...(to && { to }), bySeller: true };
+    return {
+      says: rule?.says ?? (isOwn ? `“${says}”` : withoutStop(says)),
+      ...(to && { to }),
+      bySeller: true,
+    };
   });
   const isTold = (line: MustKnow) =>
     own.some(({ says, to }) => says === line.says || (to && 'finding' in to && isOf(line, to.finding)));
@@ -119,8 +123,10 @@ function chosenByRule(report: ReportDocument): MustKnow[] {
     ...(more > 0
       ? [{ says: `${more} more suspicions are not settled`, to: { area: 'body' } } as MustKnow]
       : []),
-  ].map((line) => ({ ...line, says: line.says.replace(/\.$/, '') }));
+  ].map((line) => ({ ...line, says: withoutStop(line.says) }));
 }
+
+const withoutStop = (says: string): string => says.replace(/\.$/, '');
 
 /** What the papers leave open. A trifle is asked in its chapter; reports of an earlier Zelk do not tell it apart. */
 function askedOf({ papers, judged }: ReportDocument): readonly string[] {
