@@ -16,7 +16,9 @@ test(
     await page.goto(`${server.origin}/walks/${walk}/report`);
     // What speaks against itself is asked before what is missing, and leads to where it is mended.
     await expect(page.getByRole('heading', { name: /^Settle this first/ })).toBeVisible();
-    await page.getByRole('button', { name: '1, roof: promised, without what is done and by when' }).click();
+    await page
+      .getByRole('button', { name: '1, roof: promised, but nobody said what is done and by when' })
+      .click();
     await expect(page.getByText(/^Stop \d+ of/)).toBeVisible();
     await page.goBack();
     await page.getByText('No close-up (2)').click();

@@ -184,7 +184,14 @@ function promisesLeft({ findings }: WalkState): LeftItem[] {
     if (decision?.is !== 'promised' || !isStanding(finding)) return [];
     const missing = [cures.length === 0 && 'what is done', !decision.by && 'by when'].filter(Boolean);
     return missing.length > 0
-      ? [{ code: 'promise', part, finding: number, says: `promised, without ${missing.join(' and ')}` }]
+      ? [
+          {
+            code: 'promise',
+            part,
+            finding: number,
+            says: `promised, but nobody said ${missing.join(' and ')}`,
+          },
+        ]
       : [];
   });
 }

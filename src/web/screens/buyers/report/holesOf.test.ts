@@ -109,11 +109,11 @@ describe('what is to be settled before somebody signs', () => {
   it('is a promise that lacks what is done or by when, with the way to it', () => {
     const promised = { decision: { is: 'promised' } };
     expect(askedAfter([on(1, 'roof', { details: promised })])).toEqual([
-      { says: '1, roof: promised, without what is done and by when', to: { part: 'roof' } },
+      { says: '1, roof: promised, but nobody said what is done and by when', to: { part: 'roof' } },
     ]);
     const cures = [{ cure: 'polish' }];
     expect(askedAfter([on(1, 'roof', { details: { ...promised, cures } })])[0]?.says).toBe(
-      '1, roof: promised, without by when',
+      '1, roof: promised, but nobody said by when',
     );
     const whole = { decision: { is: 'promised', by: '2026-04-01' }, cures };
     expect(askedAfter([on(1, 'roof', { details: whole })])).toEqual([]);
