@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { browserPath } from './tests/e2e/browser';
 
 /**
  * Chromium's own window, drawn as a page in a process of its own for every context, took a fifth of the time. The switch replaces the runner's
@@ -28,7 +29,7 @@ const withoutFeatures = [
 ];
 
 const launchOptions = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: browserPath,
   args: [
     '--no-sandbox',
     '--disable-gpu',

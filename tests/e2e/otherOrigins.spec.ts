@@ -2,6 +2,7 @@ import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { chromium } from '@playwright/test';
 import { NELL } from './begin';
+import { browserPath } from './browser';
 import { expect, onlyAt, test } from './server';
 
 /** A page of somebody else, on this machine too, that tries to plant a car and to read the yard. */
@@ -35,7 +36,7 @@ test(
     const { port } = elsewhere.address() as AddressInfo;
     const yardPort = new URL(server.origin).port;
     const browser = await chromium.launch({
-      executablePath: '/usr/bin/chromium',
+      executablePath: browserPath,
       args: [
         '--no-sandbox',
         '--disable-gpu',

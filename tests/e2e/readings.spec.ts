@@ -227,7 +227,8 @@ test(
     await page.getByLabel('By itself').selectOption('20');
     const readable = panels.filter({ hasNotText: 'not metal' });
     for (let passedMs = 0; passedMs < 60_000; passedMs += 750) {
-      await readable.nth((passedMs / 750) % 9).click();
+      // No finger is tested here, only where a reading goes: nothing waits for frames, which a busy machine may not draw beside a turned clock.
+      await readable.nth((passedMs / 750) % 9).dispatchEvent('click');
       await page.clock.runFor(750);
     }
     await page.getByLabel('By itself').selectOption('0');
