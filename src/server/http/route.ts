@@ -1,3 +1,4 @@
+import { setTimeout as wait } from 'node:timers/promises';
 import type { Request, RequestHandler, Response, Router } from 'express';
 import { z } from 'zod';
 import { type Act, mayDo, roleNames } from '#core/people';
@@ -117,6 +118,23 @@ function admitted(need: Need, by: Identity | undefined): Identity | undefined {
   return by;
 }
 
+/** What takes a while to begin: a whole report is read before the first byte is sent. */
+const PAPERS = new Set(['application/pdf', 'application/zip']);
+
+/**
+ * However many papers are asked for at once, one begins after the other, so long apart that whoever else comes in between is answered: a turn of the
+ * loop lets in no more than one of them. One alone begins at once.
+ */
+const APART_MS = 50;
+let lastPaper: Promise<unknown> = Promise.resolve();
+let isBeginning = 0;
+async function paperTurn(): Promise<void> {
+  const before = lastPaper;
+  const isAlone = isBeginning++ === 0;
+  lastPaper = before.then(() => wait(APART_MS)).finally(() => isBeginning--);
+  if (!isAlone) await before;
+}
+
 function handlerOf(spec: AnyRoute, { identify, now, turn, witness, observe }: Doorkeeper): RequestHandler {
   return async (request, response) => {
     const began = performance.now();
@@ -130,6 +148,7 @@ function handlerOf(spec: AnyRoute, { identify, now, turn, witness, observe }: Do
     const body = spec.body && read(spec.body, await readJson(request, response, spec.limit), 'request');
     const input = { params, query, body, by };
     if (spec.method !== 'get' || spec.writes) await turn();
+    if (PAPERS.has(String(spec.gives))) await paperTurn();
     const answer = await spec.handle(input, request, response);
     if (answer === answered || typeof spec.gives === 'string') return;
     witness?.(spec, answer);
