@@ -41,6 +41,7 @@ const launchOptions = {
     `--disable-features=${withoutFeatures.join(',')}`,
     // A camera of its own making for the viewfinder.
     '--use-fake-device-for-media-stream',
+    '--use-fake-ui-for-media-stream',
   ],
 };
 

@@ -252,6 +252,16 @@ test(
     try {
       const known = await beginWalk(desk, server);
       const page = await mine.signIn(server);
+      // A browser without windows wakes nobody by itself: what it is asked is written down.
+      await page.addInitScript(() => {
+        const asked: string[] = [];
+        Object.assign(window, { asked });
+        Object.assign((window as unknown as { SyncManager: { prototype: object } }).SyncManager.prototype, {
+          register: async (tag: string) => {
+            asked.push(tag);
+          },
+        });
+      });
       await page.reload();
       await page.goto(`${server.origin}/walks/${known.walk}`);
       await expect(page.getByText(/Stop 1 of/)).toBeVisible();
@@ -260,13 +270,8 @@ test(
       await expect(page.getByText(/Stop 2 of/)).toBeVisible();
       // It asked to be woken.
       await expect
-        .poll(() =>
-          page.evaluate(async () => {
-            const registration = await navigator.serviceWorker.ready;
-            return (registration as unknown as { sync: { getTags(): Promise<string[]> } }).sync.getTags();
-          }),
-        )
-        .toEqual(['zelk-send']);
+        .poll(() => page.evaluate(() => (window as unknown as { asked: string[] }).asked))
+        .toContain('zelk-send');
       await page.goto('about:blank');
       await server.start();
       expect(await logOf(server, known.walk)).not.toContain('part-cleared');
