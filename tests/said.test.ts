@@ -256,7 +256,7 @@ const cases: readonly [sentence: string, facts: readonly Fact[], printed: string
       { kind: 'equipment-noted', body: { item: 'cruise', standing: 'fitted' } },
       { kind: 'functions-tried', body: { functions: ['cruise'], state: 'works' } },
     ],
-    'Fitted and tried: Cruise control.',
+    'Fitted: Cruise control.',
   ],
   [
     'Two keys, one is dead.',

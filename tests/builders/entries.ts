@@ -1,4 +1,4 @@
-import type { Entry, Fact } from '#core/walk';
+import type { Entry, Fact, FindingKind } from '#core/walk';
 
 export const WALK = '018f0000-0000-7000-8000-0000000000aa';
 export const CAR = '018f0000-0000-7000-8000-0000000000cc';
@@ -24,14 +24,14 @@ export function entriesOf(facts: readonly Fact[], walk = WALK, firstId = 1): Ent
 
 export const begun: Fact = { kind: 'walk-begun', body: { carId: CAR, bodyStyle: 'hatch-5' } };
 
-export function noted(n: number, part = 'door-fl', more: { suspected?: boolean } = {}): Fact {
+export function noted(n: number, part = 'door-fl', more: { suspected?: boolean; kind?: FindingKind } = {}): Fact {
   return {
     kind: 'finding-noted',
     body: {
       finding: idOf(0xf000 + n),
       part,
       spot: { u: 0.5, v: 0.5 },
-      kind: 'dent',
+      kind: more.kind ?? 'dent',
       suspected: more.suspected ?? false,
       details: {},
     },

@@ -183,6 +183,14 @@ test(
     await page.getByLabel('More of the clutch').fill('bites low');
     await page.getByLabel('Type what it has').fill('tracker');
     await page.getByRole('button', { name: 'said to be fitted', exact: true }).click();
+    // A word people say for something that is tried names that; what may be several things is asked.
+    await page.getByLabel('Type what it has').fill('sat nav');
+    await page.getByRole('button', { name: 'Fitted', exact: true }).click();
+    await expect(page.getByRole('group', { name: 'Navigation' })).toBeVisible();
+    await page.getByLabel('Type what it has').fill('heated');
+    await page.getByRole('button', { name: 'Fitted', exact: true }).click();
+    await expect(page.getByText(/“heated” may be any of these/)).toBeVisible();
+    await expect(page.getByLabel('Type what it has')).toHaveValue('heated');
     await page.getByLabel('Type what it has').fill('cruise control');
     await page.getByRole('button', { name: 'Fitted', exact: true }).click();
     await noAxeFindings(page);
@@ -197,7 +205,11 @@ test(
     const report = await reportOfWalk(server, walk);
     expect(report.story).toEqual(['Work done before the walk: new timing belt (proven by invoice of 3 May)']);
     expect(report.drove).toEqual(['Clutch: in order; bites low']);
-    expect(report.equipment).toMatchObject({ said: ['Tracker'], tried: [expect.stringMatching(/^Cruise/)] });
+    expect(report.equipment).toMatchObject({
+      said: ['Tracker'],
+      tried: [expect.stringMatching(/^Cruise/)],
+      fitted: [expect.stringMatching(/^Navigation/)],
+    });
   },
 );
 

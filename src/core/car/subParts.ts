@@ -11,7 +11,11 @@ interface SubPartFacts {
 
 /** Smaller things on a part, opened only when wanted: the walk gets no longer by them. */
 const table = {
-  handle: { uk: 'handle and lock trim', of: ['door', 'tailgate', 'bootlid'], material: 'plastic' },
+  handle: {
+    uk: 'handle and lock trim',
+    of: ['door', 'tailgate', 'swingdoor', 'bootlid'],
+    material: 'plastic',
+  },
   'window-rubber': {
     uk: 'window rubber and trim',
     of: ['door', 'sideglass', 'quarterglass', 'windscreen', 'rearglass'],
@@ -23,10 +27,31 @@ const table = {
     of: ['door', 'wing', 'quarter', 'sill', 'bumper-front', 'bumper-rear', 'arch'],
     material: 'plastic',
   },
-  'door-seal': { uk: 'door seal', of: ['door'], material: 'rubber' },
+  'window-frame': { uk: 'window frame', of: ['door'], material: 'steel' },
+  'door-seal': { uk: 'door seal', of: ['door', 'swingdoor'], material: 'rubber' },
+  hinge: { uk: 'hinge', of: ['door', 'tailgate', 'swingdoor', 'bootlid', 'bonnet'], material: 'steel' },
+  strut: {
+    uk: 'gas strut',
+    us: 'lift support',
+    of: ['tailgate', 'bootlid', 'bonnet', 'swingdoor'],
+    material: 'mechanical',
+  },
   jamb: { uk: 'door jamb', of: ['door'], material: 'steel' },
-  'door-foot': { uk: 'lower edge and drain holes', of: ['door', 'tailgate'], material: 'steel' },
+  'door-foot': { uk: 'lower edge and drain holes', of: ['door', 'tailgate', 'swingdoor'], material: 'steel' },
   'arch-lip': { uk: 'inner arch lip', of: ['arch', 'wing', 'quarter'], material: 'steel' },
+  'arch-liner': {
+    uk: 'wheel-arch liner',
+    us: 'wheel-well liner',
+    of: ['arch', 'wing', 'quarter'],
+    material: 'plastic',
+  },
+  'cross-member': {
+    uk: 'cross member',
+    us: 'crossmember',
+    of: ['floor', 'frontunder', 'rearunder', 'frame'],
+    material: 'steel',
+  },
+  'frame-rail': { uk: 'frame rail', of: ['floor', 'frontunder', 'rearunder'], material: 'steel' },
   'exhaust-tip': { uk: 'exhaust tip', of: ['bumper-rear', 'rearunder'], material: 'chrome' },
   scuttle: { uk: 'scuttle', us: 'cowl', of: ['windscreen', 'bonnet'], material: 'plastic' },
   'sill-plate': { uk: 'sill plate', us: 'door sill plate', of: ['sill', 'door'], material: 'chrome' },
@@ -45,11 +70,15 @@ const table = {
   'wiper-arm': { uk: 'wiper arm', of: ['wipers', 'rearglass'], material: 'steel' },
   'washer-jet': { uk: 'washer jet', of: ['bonnet', 'windscreen', 'headlamp'], material: 'plastic' },
   sensor: { uk: 'parking sensor', of: ['bumper-front', 'bumper-rear'], material: 'plastic' },
-  badge: { uk: 'badge', of: ['grille', 'bonnet', 'tailgate', 'bootlid', 'wing'], material: 'chrome' },
+  badge: {
+    uk: 'badge',
+    of: ['grille', 'bonnet', 'tailgate', 'swingdoor', 'bootlid', 'wing'],
+    material: 'chrome',
+  },
   'number-plate': {
     uk: 'number plate',
     us: 'license plate',
-    of: ['bumper-front', 'bumper-rear', 'tailgate', 'bootlid'],
+    of: ['bumper-front', 'bumper-rear', 'tailgate', 'swingdoor', 'bootlid'],
     material: 'plastic',
   },
   'lower-lip': { uk: 'lower lip', of: ['bumper-front', 'bumper-rear'], material: 'plastic' },

@@ -31,6 +31,9 @@ export const hasRearDoors = (car: FunctionCar): boolean => traits(car).hasRearDo
 export const hasSlidingDoor = (car: FunctionCar): boolean => traits(car).hasSlidingDoor === true;
 export const hasRearSeats = (car: FunctionCar): boolean => traits(car).hasRearSeats === true;
 export const hasTailgate = (car: FunctionCar): boolean => traits(car).rear === 'tailgate';
+/** Glass at the back that stands upright enough to want a wiper. */
+export const hasRearWiper = (car: FunctionCar): boolean =>
+  hasTailgate(car) || traits(car).rear === 'swingdoor';
 export const hasBed = (car: FunctionCar): boolean => traits(car).rear === 'bed';
 export const hasSoftTop = (car: FunctionCar): boolean => traits(car).hasSoftTop === true;
 export const since =

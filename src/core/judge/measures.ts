@@ -22,6 +22,7 @@ const METAL = [
   'bonnet',
   'roof',
   'tailgate',
+  'swingdoor',
   'bootlid',
   'bedside',
   'frontunder',

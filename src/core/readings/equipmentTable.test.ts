@@ -3,6 +3,7 @@ import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
 import { type Fact, replay } from '../walk';
 import { equipmentTable } from './equipmentTable';
+import { functionTable } from './functionTable';
 
 const table = (...facts: Fact[]) => equipmentTable(replay(WALK, entriesOf([begun, ...facts])), testCar);
 type Standing = Extract<Fact, { kind: 'equipment-noted' }>['body']['standing'];
@@ -28,6 +29,7 @@ describe('equipment', () => {
       fitted: ['Cruise control'],
       said: ['Tracker'],
       absent: [],
+      isTriedElsewhere: true,
     });
     expect(table(noted('tracker', 'absent'))?.absent).toEqual(['Tracker']);
     expect(table(noted('tracker', 'said'), noted('tracker', null))).toBeUndefined();
@@ -53,5 +55,29 @@ describe('equipment', () => {
     };
     const later: Fact = { kind: 'equipment-noted', body: { item: idOf(0xe2), standing: 'said' } };
     expect(table(rack, later)?.said).toEqual(['Ladder rack']);
+  });
+
+  it('is one thing with the function it is called like, also where it was typed by hand', () => {
+    const typed: Fact = {
+      kind: 'equipment-noted',
+      body: { item: idOf(0xe3), name: 'cruise control', standing: 'fitted' },
+    };
+    const once = table(typed, tried('faulty', 'cruise'));
+    expect(once).toMatchObject({ tried: ['cruise control (faulty)'], fitted: [] });
+    // An own function and an own piece of equipment of one name.
+    const own: Fact = {
+      kind: 'function-added',
+      body: { function: idOf(0xf1), name: 'Fridge', group: 'media' },
+    };
+    const fridge: Fact = {
+      kind: 'equipment-noted',
+      body: { item: idOf(0xe4), name: 'fridge', standing: 'fitted' },
+    };
+    expect(table(own, fridge)?.fitted).toEqual(['fridge']);
+  });
+
+  it('is there to be tried once it is fitted, whichever list says so', () => {
+    const state = replay(WALK, entriesOf([begun, noted('cruise', 'fitted')]));
+    expect(functionTable(state, testCar).left.map(({ id }) => id)).toContain('cruise');
   });
 });

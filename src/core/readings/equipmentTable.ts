@@ -1,6 +1,6 @@
 import { type Car, vocabularyOf } from '../car';
 import { equipmentName, isEquipmentId } from '../equipment';
-import { functionsFor, isFunctionId } from '../functions';
+import { allFunctions, functionName, functionsFor, isFunctionId } from '../functions';
 import type { WalkState } from '../walk';
 import { functionTitle } from './functionTable';
 
@@ -9,6 +9,7 @@ export interface EquipmentTable {
   fitted: string[];
   said: string[];
   absent: string[];
+  isTriedElsewhere: true;
 }
 
 type EquipmentCar = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
@@ -24,16 +25,25 @@ export function equipmentTable(
   const vocabulary = vocabularyOf(car);
   const usual = new Set<string>(functionsFor(car).usual.map(({ id }) => id));
   const { tried, added } = state.functions;
+  // What was typed by hand and is called like a function is that function.
+  const byName = new Map<string, string>([
+    ...allFunctions.map(({ id }) => [functionName(id, vocabulary).toLowerCase(), id] as const),
+    ...[...state.functions.added].flatMap(([id, { name }]) =>
+      name ? [[name.toLowerCase(), id] as const] : [],
+    ),
+  ]);
+  const itemOf = (id: string): string => byName.get(state.equipment.get(id)?.name?.toLowerCase() ?? '') ?? id;
+  const notedAs = new Map([...state.equipment].map(([id, noted]) => [itemOf(id), noted]));
   const items = new Set([
-    ...state.equipment.keys(),
+    ...notedAs.keys(),
     ...added.keys(),
     ...[...tried].flatMap(([id, { state: found }]) => (!usual.has(id) || found === 'not-fitted' ? [id] : [])),
   ]);
   if (items.size === 0) return undefined;
-  const table: EquipmentTable = { tried: [], fitted: [], said: [], absent: [] };
+  const table: EquipmentTable = { tried: [], fitted: [], said: [], absent: [], isTriedElsewhere: true };
   for (const item of items) {
     const found = tried.get(item)?.state;
-    const noted = state.equipment.get(item);
+    const noted = notedAs.get(item);
     const name =
       noted?.name ??
       (isEquipmentId(item)

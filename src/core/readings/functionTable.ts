@@ -34,7 +34,7 @@ export const isTriedFirst = ({ facts }: Pick<FunctionRow, 'facts'>): boolean =>
 
 /** What there is to try on a car, and how it was found: the usual list for its build, and what was added. */
 export function functionTable(
-  { functions }: Pick<WalkState, 'functions'>,
+  { functions, equipment }: Pick<WalkState, 'functions' | 'equipment'>,
   car: Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>,
 ): FunctionTable {
   const vocabulary = vocabularyOf(car);
@@ -57,13 +57,20 @@ export function functionTable(
     .filter(([id]) => !known.has(id))
     .map(([id, { group }]) => rowOf(id, group, functionTitle(functions, id, vocabulary)));
   for (const { id } of added) known.add(id);
+  // What is fitted is there to be tried, whoever put it on which list.
+  const fitted = [...equipment].flatMap(([id, { standing }]) =>
+    standing === 'fitted' && isFunctionId(id) && !known.has(id)
+      ? [rowOf(id, functionOf(id).group, functionName(id, vocabulary))]
+      : [],
+  );
+  for (const { id } of fitted) known.add(id);
   // What was tried without being said to be fitted is there all the same.
   const beside = [...functions.tried.keys()]
     .filter((id) => !known.has(id))
     .map((id) =>
       rowOf(id, isFunctionId(id) ? functionOf(id).group : 'body', functionTitle(functions, id, vocabulary)),
     );
-  const rows = [...usual, ...added, ...beside];
+  const rows = [...usual, ...added, ...fitted, ...beside];
   return {
     groups: functionGroupIds.map((id) => ({
       id,

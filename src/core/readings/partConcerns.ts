@@ -13,7 +13,7 @@ type Spoken = Pick<Car, 'country' | 'steering'>;
 
 /** Kinds of part that a function is about, where it has one place on the car. */
 const placeOf: Partial<Record<FunctionId, readonly Part['kind'][]>> = {
-  'boot-release': ['tailgate', 'bootlid'],
+  'boot-release': ['tailgate', 'swingdoor', 'bootlid'],
   'power-tailgate': ['tailgate'],
   'bonnet-release': ['bonnet'],
   'filler-release': ['fillerflap'],

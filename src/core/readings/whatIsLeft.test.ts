@@ -51,6 +51,10 @@ describe('what is left', () => {
   });
 
   it('follows a finding from suspicion to its pictures and its distance', () => {
+    expect(leftOf(leftAfter(noted(1, 'roof', { kind: 'mark' })), 'unnamed')).toEqual([
+      { code: 'unnamed', part: 'roof', finding: 1 },
+    ]);
+    expect(leftOf(leftAfter(noted(1, 'roof')), 'unnamed')).toEqual([]);
     expect(leftOf(leftAfter(noted(1, 'roof', { suspected: true })), 'second-look')).toEqual([
       { code: 'second-look', part: 'roof' },
     ]);

@@ -19,6 +19,8 @@ export type LeftCode =
   /** Known of such cars, and not looked for. */
   | 'weak-spot'
   | 'distance'
+  /** A mark that nobody has named. */
+  | 'unnamed'
   | 'tread'
   /** Brand or size; week of make. */
   | 'tyre-make'
@@ -153,6 +155,9 @@ function doubtsLeft(state: WalkState, style: BodyStyle, car: Spoken, now: Date):
         ? [{ code: 'clear-but', part, says: known.join('; ') }]
         : [],
     ),
+    ...state.findings
+      .filter((finding) => isStanding(finding) && finding.kind === 'mark')
+      .map(({ number, part }): LeftItem => ({ code: 'unnamed', part, finding: number })),
   ];
 }
 

@@ -196,6 +196,8 @@ export const reportDocumentSchema = z.strictObject({
       said: z.array(text),
       /** Not there, though such cars usually have it. */
       absent: z.array(text),
+      /** What was tried, and what is still to be tried, is told with the functions. */
+      isTriedElsewhere: z.literal(true).optional(),
     })
     .optional(),
   /** What would mend things that are no findings, and what was decided of them. */

@@ -35,6 +35,14 @@ it('takes the side of a part that is clear', () => {
   });
 });
 
+it('offers to leave it a mark where nobody can say yet what it is', () => {
+  const asked = only('there is a mark on the bonnet');
+  if (asked?.is !== 'finding') throw new Error('no finding');
+  expect(kindChoices(asked, style).at(-1)).toBe('mark');
+  const mark = answered(asked, { kind: 'mark' }, style);
+  expect(mark).toMatchObject({ kind: 'mark', questions: [], sure: 'said' });
+});
+
 it('asks on for what is still open: a mark of no kind on the part that was chosen', () => {
   const asked = only('there is a mark on the headlamp');
   const withPart = answered(asked, { part: 'headlamp-l' }, style);
@@ -54,4 +62,16 @@ it('leaves as it was what no answer fits', () => {
   expect(answered(clear, {}, style)).toEqual(clear);
   const keys = only('two keys');
   expect(answered(keys, { part: 'headlamp-l' }, style)).toEqual(keys);
+});
+
+it('takes the back door for the one that is there: of three doors the one it is loaded by', () => {
+  const partOf = (bodyStyleId: 'suv' | 'suv-3') => {
+    const [draft] = readTalk([{ text: 'nearside, back door has a dent in it' }], {
+      style: bodyStyle(bodyStyleId),
+      speech: { country: 'GB', steering: 'right' },
+    });
+    return draft?.is === 'finding' ? draft.part : undefined;
+  };
+  expect(partOf('suv')).toBe('door-rl');
+  expect(partOf('suv-3')).toBe('swingdoor');
 });

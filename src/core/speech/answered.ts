@@ -51,5 +51,9 @@ function openOf(draft: FindingDraft, hasPart: boolean, hasKind: boolean): Findin
 /** Kinds a fault may be where none was named, or none that fits: the usual ones of the part first. */
 export function kindChoices({ part: partId }: FindingDraft, style: BodyStyle, most = 6): FindingKind[] {
   const part = style.parts.get(partId ?? '');
-  return part ? kindsFor(part).slice(0, most) : [];
+  if (!part) return [];
+  // Where nobody can say yet what it is, it may stay a mark.
+  const isMark = kindFits('mark', part);
+  const named = kindsFor(part).filter((kind) => kind !== 'mark');
+  return isMark ? [...named.slice(0, most - 1), 'mark'] : named.slice(0, most);
 }

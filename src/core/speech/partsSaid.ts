@@ -66,6 +66,7 @@ const faceEnd: Partial<Record<PartKind, End>> = {
   taillamp: 'rear',
   rearglass: 'rear',
   tailgate: 'rear',
+  swingdoor: 'rear',
   bootlid: 'rear',
   bonnet: 'front',
   grille: 'front',

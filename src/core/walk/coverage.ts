@@ -189,6 +189,7 @@ function photosLeft(
 const plateCarriers: ReadonlySet<string> = new Set([
   'bumper',
   'tailgate',
+  'swingdoor',
   'bootlid',
   'bonnet',
   'grille',

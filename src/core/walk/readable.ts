@@ -28,6 +28,7 @@ const gaugedKinds: ReadonlySet<Part['kind']> = new Set([
   'roof',
   'hardtop',
   'tailgate',
+  'swingdoor',
   'bootlid',
   'sleeper',
   'cabback',

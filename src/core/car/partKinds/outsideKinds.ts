@@ -29,6 +29,7 @@ export const outsideKinds = {
   tyre: { uk: 'tyre', us: 'tire', saysEnd: true, zone: 'wheels', material: 'rubber' },
   rearglass: { uk: 'rear glass', us: 'rear glass', zone: 'rear', material: 'glass' },
   tailgate: { uk: 'tailgate', us: 'liftgate', zone: 'rear', material: 'steel' },
+  swingdoor: { uk: 'side-hung rear door', us: 'swing-out rear door', zone: 'rear', material: 'steel' },
   bootlid: { uk: 'boot lid', us: 'trunk lid', zone: 'rear', material: 'steel' },
   taillamp: { uk: 'tail lamp', us: 'tail light', zone: 'rear', material: 'glass' },
   'bumper-rear': {

@@ -8,6 +8,7 @@ import { pickup } from './bodies/pickup';
 import { pickupSingle } from './bodies/pickupSingle';
 import { saloon } from './bodies/saloon';
 import { suv } from './bodies/suv';
+import { suv3 } from './bodies/suv3';
 import { tractor } from './bodies/tractor';
 import { tractorBonnet } from './bodies/tractorBonnet';
 import { van } from './bodies/van';
@@ -22,6 +23,7 @@ export const bodies = {
   convertible,
   estate,
   suv,
+  'suv-3': suv3,
   mpv,
   van,
   pickup,

@@ -79,8 +79,11 @@ describe.each(bodyStyleIds)('the map of a %s', (id) => {
   it('draws parts and places of its own kind', () => {
     expect(style.parts.has('softtop')).toBe(id === 'convertible');
     expect(style.parts.has('roof')).toBe(id !== 'convertible');
+    expect(style.parts.has('swingdoor')).toBe(id === 'suv-3');
     expect(style.parts.has('door-rl')).toBe(
-      !['hatch-3', 'coupe', 'convertible', 'pickup-single', 'tractor', 'tractor-bonnet'].includes(id),
+      !['hatch-3', 'suv-3', 'coupe', 'convertible', 'pickup-single', 'tractor', 'tractor-bonnet'].includes(
+        id,
+      ),
     );
   });
 });

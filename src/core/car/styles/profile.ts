@@ -28,8 +28,8 @@ export interface Profile {
   glassEnd: number;
   /** Index into `tail` of the lower edge of the rear glass. */
   rearGlassBase: number;
-  /** A lid over a boot of its own, or a tailgate that takes the glass with it. */
-  rearLid: 'tailgate' | 'bootlid';
+  /** A lid over a boot of its own, or a tailgate or side-hung door that takes the glass with it. */
+  rearLid: 'tailgate' | 'swingdoor' | 'bootlid';
   fillerFlap: 'l' | 'r';
   roofRails: boolean;
   /** A pane behind the rear door. */

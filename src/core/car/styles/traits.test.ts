@@ -30,6 +30,7 @@ const expected: Record<BodyStyleId, readonly ExtraId[]> = {
   convertible: [...closed, 'hard-top'],
   estate: [...closed, 'glass-roof', 'third-row'],
   suv: [...closed, 'glass-roof', 'third-row', 'side-steps', 'guard-bar', 'flares'],
+  'suv-3': [...closed, 'roof-rails', 'glass-roof', 'side-steps', 'guard-bar', 'flares'],
   mpv: [...closed, 'roof-rails', 'glass-roof', 'third-row', 'side-steps'],
   van: [...closed, 'glass-roof', 'roof-rails', 'side-steps', 'guard-bar'],
   pickup,
@@ -94,14 +95,15 @@ describe('what follows from traits', () => {
     ['child-locks', ['estate', 'hatch-5', 'mpv', 'pickup', 'saloon', 'suv']],
     [
       'rear-seat-heat',
-      ['convertible', 'coupe', 'estate', 'hatch-3', 'hatch-5', 'mpv', 'pickup', 'saloon', 'suv'],
+      ['convertible', 'coupe', 'estate', 'hatch-3', 'hatch-5', 'mpv', 'pickup', 'saloon', 'suv', 'suv-3'],
     ],
+    ['rear-wiper', ['estate', 'hatch-3', 'hatch-5', 'mpv', 'suv', 'suv-3', 'van']],
   ])('the function %s is on these', (wanted, styles) => {
     expect(stylesThat((id) => canHave(id).has(wanted))).toEqual(styles);
   });
 
   it.each<[string, readonly BodyStyleId[]]>([
-    ['load-cover', ['estate', 'hatch-3', 'hatch-5', 'mpv', 'suv']],
+    ['load-cover', ['estate', 'hatch-3', 'hatch-5', 'mpv', 'suv', 'suv-3']],
     ['chocks', ['tractor', 'tractor-bonnet']],
     ['trailer-lines', ['tractor', 'tractor-bonnet']],
   ])('the thing %s comes with these', (wanted, styles) => {

@@ -3,8 +3,8 @@ export type ShapeOption = 'roof-rails' | 'glass-roof' | 'third-row' | 'side-step
 
 /** What follows from the kind of a body for all that can be on a car: extras, things that come with it, functions. */
 export interface BodyTraits {
-  /** How it ends: a lid that takes the glass along, a lid of its own, an open bed, a bare frame. */
-  rear: 'tailgate' | 'bootlid' | 'bed' | 'frame';
+  /** How it ends: a lid that takes the glass along, a door hung at its side, a lid of its own, an open bed, a bare frame. */
+  rear: 'tailgate' | 'swingdoor' | 'bootlid' | 'bed' | 'frame';
   /** Hinged doors to the rear seats. */
   hasRearDoors?: true;
   hasSlidingDoor?: true;

@@ -2,6 +2,7 @@ import {
   type FunctionFacts,
   hasBed,
   hasRearDoors,
+  hasRearWiper,
   hasSlidingDoor,
   hasSoftTop,
   hasTailgate,
@@ -122,7 +123,7 @@ export const lamps = {
 export const wipe = {
   'front-wipers': { wrong: 'Front wipers', uk: 'Front wipers, all speeds', usual: true },
   'front-washers': { uk: 'Front washers', usual: true },
-  'rear-wiper': { uk: 'Rear wiper and washer', usual: true, on: hasTailgate },
+  'rear-wiper': { uk: 'Rear wiper and washer', usual: true, on: hasRearWiper },
   'rain-sensor': { uk: 'Rain sensor', on: since(2002) },
   'rear-demist': { uk: 'Heated rear glass', us: 'Rear defroster', usual: true, on: isCar, takes: 180 },
   'heated-screen': { uk: 'Heated windscreen', us: 'Heated windshield', takes: 180 },

@@ -23,10 +23,15 @@ export function equipmentLines({
   fitted,
   said,
   absent,
+  isTriedElsewhere,
 }: NonNullable<ReportDocument['equipment']>): string[] {
   const told: readonly (readonly [string, readonly string[]])[] = [
-    ['Fitted and tried', tried],
-    ['Fitted, not tried', fitted],
+    ...(isTriedElsewhere
+      ? ([['Fitted', [...tried, ...fitted]]] as const)
+      : ([
+          ['Fitted and tried', tried],
+          ['Fitted, not tried', fitted],
+        ] as const)),
     ['Said to be fitted, not seen here', said],
     ['Not there, though such cars usually have it', absent],
   ];

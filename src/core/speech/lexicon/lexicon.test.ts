@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { bodyStyle, type SideSpeech } from '../../car';
 import { readTalk } from '../readTalk';
 import { taughtWordSchema } from '../taughtWords';
-import { lexiconOf, phrasesIn, senseOf, tables } from './lexicon';
+import { lexiconOf, senseOf, tables } from './lexicon';
 import { patternAt } from './patterns';
+import { phrasesIn } from './sense';
 
 const gb: SideSpeech = { country: 'GB', steering: 'right' };
 const style = bodyStyle('hatch-5');

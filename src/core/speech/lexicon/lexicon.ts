@@ -5,7 +5,7 @@ import { functions } from './functions';
 import { howBad } from './howBad';
 import { mending } from './mending';
 import { outsideParts } from './outsideParts';
-import type { Sense, Table } from './sense';
+import { phrasesIn, type Sense, type Table } from './sense';
 import { sides } from './sides';
 import { slips } from './slips';
 import { story } from './story';
@@ -28,9 +28,6 @@ export const tables = {
   slips,
   talk,
 } as const satisfies Record<string, Table>;
-
-/** The phrases of a row, one by one. */
-export const phrasesIn = (row: Table[number]): string[] => row[0].split('|').map((phrase) => phrase.trim());
 
 /** A word of the house, taught by example: it does what a phrase does that the reader knows. */
 export interface TaughtWord {

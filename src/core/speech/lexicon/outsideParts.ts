@@ -7,7 +7,7 @@ export const outsideParts: Table = [
     part(['door'], { end: 'rear' }),
   ],
   ['liftgate glass|hatch glass|tailgate glass|boot glass', part(['rearglass'])],
-  ['the gate itself', part(['tailgate', 'bootlid'])],
+  ['the gate itself', part(['tailgate', 'swingdoor', 'bootlid'])],
   [
     "passenger doors|passenger's doors|passenger side doors",
     part(['door'], { sideWord: 'passenger', isMany: true }),
@@ -21,7 +21,9 @@ export const outsideParts: Table = [
   ['front tyres|front tires', part(['tyre'], { end: 'front', isMany: true })],
   ['rear tyres|rear tires|back tyres|back tires', part(['tyre'], { end: 'rear', isMany: true })],
   ['doors', part(['door'], { isMany: true })],
-  ['back door|rear door|rear side door|rear door on this side', part(['door'], { end: 'rear' })],
+  ['rear side door|rear door on this side', part(['door'], { end: 'rear' })],
+  // Of a car without doors at its rear seats, the one it is loaded by.
+  ['back door|rear door', part(['door', 'swingdoor'], { end: 'rear' })],
   ['front door|front side door', part(['door'], { end: 'front' })],
   [
     'front wing|front fender|fender|wing|front quarter panel|front quarter|front guard|fender panel|wing panel',
@@ -42,7 +44,7 @@ export const outsideParts: Table = [
   [
     `tailgate|boot lid|bootlid|boot|trunk|trunk lid|liftgate|hatch|decklid|deck lid|lift gate|rear hatch|back hatch|boot door|
     tail gate|tailgates|lid of the boot|hatchback door`,
-    part(['tailgate', 'bootlid']),
+    part(['tailgate', 'swingdoor', 'bootlid']),
   ],
   ['bed floor', part(['bedfloor'])],
   ['bumper|bumper cover|bumpers', part(['bumper-front', 'bumper-rear'])],

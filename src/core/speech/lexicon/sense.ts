@@ -110,6 +110,9 @@ export type Sense =
 /** Phrases, parted by a bar, and what each of them does. */
 export type Table = readonly (readonly [phrases: string, sense: Sense])[];
 
+/** The phrases of a row, one by one. */
+export const phrasesIn = (row: Table[number]): string[] => row[0].split('|').map((phrase) => phrase.trim());
+
 export const part = (
   kinds: readonly PartKind[],
   more: { end?: End; sideWord?: SideWord; isMany?: true; isMass?: true } = {},

@@ -46,6 +46,18 @@ export const anyKinds = {
     parts: ['wipers'],
     tests: [],
   },
+  /** Seen, and not yet known for what it is: named later, at the desk, by its picture. */
+  mark: {
+    isAnywhere: true,
+    uk: 'Mark, not named yet',
+    us: 'Mark, not named yet',
+    mends: ['find-out', 'clean', 'polish'],
+    measuredBy: 'area',
+    isLast: true,
+    on: materials.filter((material) => material !== 'mechanical' && material !== 'none'),
+    notOn: ['tyre-inner'],
+    tests: ['wipe', 'nail', 'feel'],
+  },
   other: {
     isAnywhere: true,
     uk: 'Something else',

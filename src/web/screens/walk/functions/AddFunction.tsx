@@ -9,6 +9,7 @@ import {
   functionsFor,
   searchFunctions,
 } from '#core/functions';
+import { functionsNamed } from '#core/speech';
 import type { Fact } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { SelectField, TextField } from '../../../components/fields';
@@ -26,7 +27,13 @@ export function AddFunction({ car, known, say }: AddFunctionProps) {
   const [group, setGroup] = useState<FunctionGroupId>('media');
   const vocabulary = vocabularyOf(car);
   const possible = functionsFor(car).possible.filter(({ id }) => !known.has(id));
-  const found = searchFunctions(text, possible, vocabulary).slice(0, 6);
+  const called = new Set(functionsNamed(text));
+  const found = [
+    ...new Set([
+      ...possible.filter(({ id }) => called.has(id)),
+      ...searchFunctions(text, possible, vocabulary),
+    ]),
+  ].slice(0, 6);
   const add = (fact: Extract<Fact, { kind: 'function-added' }>['body']) => {
     say({ kind: 'function-added', body: fact });
     setText('');

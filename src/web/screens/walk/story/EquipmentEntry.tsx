@@ -2,7 +2,8 @@ import { type FormEvent, useMemo, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { type CarDetails, vocabularyOf } from '#core/car';
 import { equipmentIds, equipmentName } from '#core/equipment';
-import { functionName, functionOf, functionsFor, isFunctionId } from '#core/functions';
+import { functionName, functionsFor, isFunctionId } from '#core/functions';
+import { functionsNamed } from '#core/speech';
 import { type EquipmentStanding, equipmentSays, equipmentStandings, type Fact } from '#core/walk';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
@@ -29,6 +30,7 @@ const triedWords = {
 export function EquipmentEntry({ walk }: { walk: OpenWalk }) {
   const { state, page, record } = walk;
   const [text, setText] = useState('');
+  const [isDoubtful, setDoubtful] = useState(false);
   const all = useMemo(() => catalogue(page.car), [page.car]);
   const typed = text.trim().toLowerCase();
   const rowOf = (id: string, name: string): Row => {
@@ -36,31 +38,46 @@ export function EquipmentEntry({ walk }: { walk: OpenWalk }) {
     const standing = state.equipment.get(id)?.standing;
     return { id, name, ...(tried && { tried }), ...(standing && { standing }) };
   };
-  const own = [...state.equipment].flatMap(([id, { name }]) => (name ? [{ id, name }] : []));
+  const listed = new Set(all.map(({ id }) => id));
+  const own = [...state.equipment].flatMap(([id, { name }]) =>
+    name && !listed.has(id) ? [{ id, name }] : [],
+  );
   const said = [...all, ...own]
     .map(({ id, name }) => rowOf(id, name))
     .filter(({ tried, standing }) => standing !== undefined || tried === 'works' || tried === 'faulty');
+  const fits = new Set<string>(
+    Object.values(functionsFor(page.car))
+      .flat()
+      .map(({ id }) => id),
+  );
+  const byWords: readonly string[] = functionsNamed(typed).filter((id) => fits.has(id));
   const found =
     typed === ''
       ? []
       : all.filter(
-          ({ id, name }) => name.toLowerCase().includes(typed) && !said.some((row) => row.id === id),
+          ({ id, name }) =>
+            (name.toLowerCase().includes(typed) || byWords.includes(id)) &&
+            !said.some((row) => row.id === id),
         );
   const note = (id: string, standing: EquipmentStanding | null, name?: string) => {
     // Of what can be tried, "not there" is an answer of the functions.
     if (standing === 'absent' && isFunctionId(id))
       record({ kind: 'functions-tried', body: { functions: [id], state: 'not-fitted' } });
     else record({ kind: 'equipment-noted', body: { item: id as Item, standing, ...(name && { name }) } });
-    if (standing === 'fitted' && isFunctionId(id) && !state.functions.added.has(id))
-      record({ kind: 'function-added', body: { function: id, group: functionOf(id).group } });
   };
   const add = (event: FormEvent) => {
     event.preventDefault();
     if (text.trim() === '') return;
-    const [exact] = found;
-    if (exact) note(exact.id, 'fitted');
-    else note(newId(), 'fitted', text.trim().slice(0, 60));
+    const name = text.trim().slice(0, 60);
+    const exact = all.find((each) => each.name.toLowerCase() === typed);
+    const usual = byWords.find((id) => !listed.has(id));
+    const [named, ...others] = exact ? [exact.id] : usual ? [usual] : found.map(({ id }) => id);
+    // What could be several things is asked; a name of nothing known is a thing of its own.
+    if (others.length > 0 && !isDoubtful) return setDoubtful(true);
+    if (!named || others.length > 0) note(newId(), 'fitted', name);
+    else note(named, 'fitted', listed.has(named) ? undefined : name);
     setText('');
+    setDoubtful(false);
   };
   return (
     <section aria-labelledby="equipment-title" className="space-y-3">
@@ -80,13 +97,21 @@ export function EquipmentEntry({ walk }: { walk: OpenWalk }) {
               autoComplete="off"
               maxLength={60}
               value={text}
-              onChange={(event) => setText(event.target.value)}
+              onChange={(event) => {
+                setText(event.target.value);
+                setDoubtful(false);
+              }}
             />
             <Button type="submit" look="tape">
               Fitted
             </Button>
           </div>
         </Field>
+        {isDoubtful && (
+          <p role="status">
+            “{text.trim()}” may be any of these: choose one, or press Fitted again to keep it in your words.
+          </p>
+        )}
         {found.slice(0, 6).map(({ id, name }) => (
           <div key={id} className="flex items-center gap-2 border-b border-line">
             <span className="min-w-0 flex-1">{name}</span>
