@@ -24,7 +24,11 @@ export function entriesOf(facts: readonly Fact[], walk = WALK, firstId = 1): Ent
 
 export const begun: Fact = { kind: 'walk-begun', body: { carId: CAR, bodyStyle: 'hatch-5' } };
 
-export function noted(n: number, part = 'door-fl', more: { suspected?: boolean; kind?: FindingKind } = {}): Fact {
+export function noted(
+  n: number,
+  part = 'door-fl',
+  more: { suspected?: boolean; kind?: FindingKind } = {},
+): Fact {
   return {
     kind: 'finding-noted',
     body: {

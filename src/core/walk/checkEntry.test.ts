@@ -108,7 +108,11 @@ describe('kinds of finding', () => {
     const part = { kind: 'door', material: 'steel', underFilm: false } as const;
     expect(kindsFor(part, new Map([['rust', 3]]))[0]).toBe('rust');
     // What names nothing stays behind all that does.
-    expect(kindsFor(part, new Map([['other', 99]])).slice(-2).toSorted()).toEqual(['mark', 'other']);
+    expect(
+      kindsFor(part, new Map([['other', 99]]))
+        .slice(-2)
+        .toSorted(),
+    ).toEqual(['mark', 'other']);
   });
 
   // Each was refused once, though true: common practice of the trade.
