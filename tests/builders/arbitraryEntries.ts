@@ -194,6 +194,8 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     { about: { of: 'item', item: 'mats' }, decision: { is: 'left' } },
     { about: { of: 'papers' }, decision: { is: 'house-decides' } },
     { about: { of: 'smell' }, cures: [{ cure: 'clean', sure: 'may' }] },
+    { about: { of: 'side', side: 'left' }, cures: [{ cure: 'polish' }], decision: { is: 'promised' } },
+    { about: { of: 'car' }, cures: [{ cure: 'clean' }], decision: { is: 'promised' } },
   ),
   'mend-checked': fc.oneof(
     fc

@@ -133,7 +133,6 @@ test(
   'a walk can be followed by ear: what a screen reader has to read tells the stop, the way on and what was said',
   onlyAt('phone', 'the reading is the same at both widths; a phone is what one walks with'),
   async ({ page, beginWalk }) => {
-    test.setTimeout(120_000);
     await beginWalk();
     const read = (name: 'main' | 'banner') => page.getByRole(name).ariaSnapshot();
     const bar = await read('banner');

@@ -506,7 +506,6 @@ test(
   'on a phone pictures come up one by one: 20 find their places in at most 45 taps',
   onlyAt('phone', 'at a desk they lie side by side'),
   async ({ page, server, beginWalk }) => {
-    test.setTimeout(180_000);
     const { walk } = await beginWalk();
     const all = (await hatchPictures()).filter(
       ({ part }) => part === null || !/^(smell|odometer)/.test(part),

@@ -1,6 +1,7 @@
 import { usualPrices } from '#core/plan';
 import type { Fact } from '#core/walk';
 import { beginWalk } from './begin';
+import { reportOfWalk } from './frozen';
 import { findingOn, logged } from './logged';
 import { cleanAtBothWidths, noAxeFindings } from './screenChecks';
 import { expect, onlyAt, test } from './server';
@@ -75,6 +76,27 @@ test(
         },
       },
     });
+  },
+);
+
+test(
+  'what is promised of the whole car is in the plan from the start, and printed',
+  onlyAt('phone', 'both widths are looked at on the way'),
+  async ({ page, server, beginWalk }) => {
+    const { walk } = await beginWalk();
+    await page.goto(`${server.origin}/walks/${walk}/story`);
+    const whole = page.getByRole('region', { name: 'To be done to more than one part' });
+    await whole.getByText('The whole car', { exact: true }).click();
+    await whole.getByRole('button', { name: 'Machine polish' }).click();
+    await whole.getByRole('button', { name: 'Promised' }).click();
+    await cleanAtBothWidths(page);
+    await saved(page);
+    await page.goto(`${server.origin}/walks/${walk}/plan`);
+    await expect(
+      page.getByRole('region', { name: 'The jobs' }).getByText('Machine polish: Whole car'),
+    ).toBeVisible();
+    const report = await reportOfWalk(server, `${server.origin}/walks/${walk}`);
+    expect(report.remedies).toEqual([expect.objectContaining({ what: 'Whole car', promised: true })]);
   },
 );
 

@@ -109,7 +109,7 @@ test(
   '30 findings with kind, spot, how bad, distance, 5 photos and 75 clear parts take at most 200 taps',
   inGlass,
   async ({ page, server, beginWalk }) => {
-    test.setTimeout(240_000);
+    test.setTimeout(600_000);
     const { walk } = await beginWalk();
     const taps = await countTaps(page);
     for (let i = 0; i < 50; i++)
@@ -145,7 +145,7 @@ test(
   'a whole walk with tyres, paint, functions, papers, kit, step-back lap and freezing takes at most 380 taps',
   inGlass,
   async ({ page, server, beginWalk }) => {
-    test.setTimeout(300_000);
+    test.setTimeout(600_000);
     const { walk } = await beginWalk();
     const taps = await countTaps(page);
     // Part by part, a dozen findings among them.

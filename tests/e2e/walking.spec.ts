@@ -29,7 +29,6 @@ test(
     'bodies and routes are the same at both widths; the drawn car at each has tests of its own',
   ),
   async ({ page, server }) => {
-    test.setTimeout(300_000);
     await openYard(page, server);
     for (const [i, id] of bodyStyleIds.entries()) {
       const route = schoolIds[i % schoolIds.length] as (typeof schoolIds)[number];

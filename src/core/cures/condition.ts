@@ -2,7 +2,7 @@ import { z } from 'zod';
 
 /** What may be known of a fault. Sizes are millimetres and square millimetres, paint depth is micrometres. */
 export const factNames = [
-  /** Kind of finding; of what is no finding, what it is: `tyre`, `function`, `item`, `smell`, `certificate`, `service`. */
+  /** Kind of finding; of what is no finding, what it is: `tyre`, `function`, `item`, `smell`, `certificate`, `service`; `promised` of a part with no fault, `side`, `cabin`, `car` of more than a part. */
   'kind',
   'partKind',
   'material',

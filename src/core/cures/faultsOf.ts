@@ -32,6 +32,7 @@ import {
 import { isoDay, sentence } from '../wording';
 import type { Facts } from './condition';
 import type { Fault } from './fault';
+import { decisionOf, promisesBeside } from './promisesBeside';
 
 type FaultCar = Pick<
   Car,
@@ -83,7 +84,7 @@ export function faultsOf(state: WalkState, style: BodyStyle, car: FaultCar, now:
     screen: new Map((screenTable(state, style, car)?.rows ?? []).map((row) => [row.finding, row])),
     nameOf: (part) => sentence(names(part)),
   };
-  return [
+  const found = [
     ...state.findings.filter(isStanding).map((finding) => faultOfFinding(finding, read)),
     ...tyreFaults(read, now),
     ...functionFaults(read),
@@ -92,6 +93,7 @@ export function faultsOf(state: WalkState, style: BodyStyle, car: FaultCar, now:
     ...smellFault(read),
     ...paperFaults(read, now),
   ];
+  return [...found, ...promisesBeside(state, style, car, now, new Set(found.map(({ id }) => id)))];
 }
 
 function faultOfFinding(finding: Finding, read: Read): Fault {
@@ -312,8 +314,9 @@ function isMended({ remedies }: WalkState, key: string, readAt = ''): boolean {
   return checked?.found === 'gone' && checked.at >= readAt;
 }
 
-function saidOf({ remedies }: WalkState, key: string): Pick<Fault, 'said' | 'decision'> {
-  const { cures, decision } = remedies.get(key) ?? {};
+function saidOf(state: WalkState, key: string): Pick<Fault, 'said' | 'decision'> {
+  const { cures } = state.remedies.get(key) ?? {};
+  const decision = decisionOf(state, key);
   return { ...(cures && { said: cures }), ...(decision && { decision }) };
 }
 

@@ -1,4 +1,4 @@
-import { type BodyStyle, type Car, partNames, vocabularyOf } from '../car';
+import { type BodyStyle, type Car, type FaceId, faceName, partNames, vocabularyOf } from '../car';
 import { aboutWords } from '../report';
 import {
   type Decision,
@@ -41,6 +41,7 @@ export function toLookAtAgain(
 ): ToLookAt[] {
   const vocabulary = vocabularyOf(car);
   const nameOf = partNames(style, car);
+  const sideOf = (face: FaceId) => faceName(face, car);
   const isWanted = (id: string, decision: Decision | undefined, checked: MendChecked | undefined) =>
     isPromised({ decision }) || checked !== undefined || worked.has(id);
   const findings = state.findings.flatMap((finding): ToLookAt[] => {
@@ -73,7 +74,7 @@ export function toLookAtAgain(
         id,
         about,
         ...(about.of === 'part' && { part: about.part }),
-        where: sentence(aboutWords(about, { state, vocabulary, nameOf })),
+        where: sentence(aboutWords(about, { state, vocabulary, nameOf, sideOf })),
         says: '',
         ...(decision && { decision }),
         ...(checked && { checked }),

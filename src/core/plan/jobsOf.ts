@@ -1,7 +1,7 @@
 import type { BodyStyle, PartId, Vocabulary } from '../car';
 import type { Fault, Proposal, Proposed } from '../cures';
 import { parseTyreSize } from '../tyres';
-import { type Cure, cureName, type Sureness, surenesses } from '../walk';
+import { type Cure, cureName, kindFits, type Sureness, surenesses } from '../walk';
 import { exactly, type Job, type PaidOnce, type PriceLine, type Range, sum } from './job';
 import { labour, type Prices, type SizeClass } from './prices';
 import { faultCount, faultSizes, panelSize } from './sizes';
@@ -54,10 +54,18 @@ const of = (fault: Fault, proposals: readonly Proposal[], cure: Cure): Proposal 
 function singles(inputs: JobInputs): Job[] {
   return inputs.proposed.flatMap(({ fault, proposals }) =>
     proposals.flatMap(({ cure, sure }) =>
-      cure === 'full-panel' || cure === 'polish' ? [] : [single(fault, cure, sure, inputs)],
+      isByPanel(cure, fault) ? [] : [single(fault, cure, sure, inputs)],
     ),
   );
 }
+
+/** Painted or polished panel by panel; what was said of no panel is a job of its own. */
+const isByPanel = (cure: Cure, fault: Fault): boolean =>
+  (cure === 'full-panel' && fault.part !== undefined) ||
+  (cure === 'polish' && (fault.part !== undefined || isWide(fault)));
+
+/** Said of a side, or of all of the car. */
+const isWide = ({ facts }: Fault): boolean => facts.kind === 'side' || facts.kind === 'car';
 
 function single(fault: Fault, cure: Cure, sure: Sureness, inputs: JobInputs): Job {
   const { prices, vocabulary, typed } = inputs;
@@ -184,54 +192,106 @@ function panels(inputs: JobInputs): Job[] {
   });
 }
 
-/** One polish covers all light marks of a panel; one of the whole car all of them. */
+/** One polish covers all light marks of a panel; one of a side or the whole car all of theirs. */
 function polishes(inputs: JobInputs): Job[] {
-  const trade = inputs.prices.work.polish.trade;
   const each = byPart(inputs.proposed).flatMap(([part, found]) => {
-    const light = found.flatMap(({ fault, proposals }) => {
-      const proposal = of(fault, proposals, 'polish');
-      return proposal ? [{ fault, proposal }] : [];
-    });
-    const [first] = light;
-    if (!first) return [];
+    const light = polished(found);
+    return light.length > 0
+      ? [
+          polishJob(
+            `polish ${part}`,
+            light[0]?.fault.where ?? '',
+            light,
+            [part],
+            panelWork([part], inputs),
+            inputs,
+          ),
+        ]
+      : [];
+  });
+  const wide = polished(inputs.proposed.filter(({ fault }) => isWide(fault)));
+  const of = (parts: readonly PartId[]) =>
+    each.filter((job) => job.parts.some((part) => parts.includes(part))).flatMap(({ mends }) => mends);
+  const sides = wide.flatMap((own): Job[] => {
+    const side = own.fault.id.startsWith('side ') ? own.fault.id.slice('side '.length) : undefined;
+    if (!side) return [];
+    const parts = [...inputs.style.parts.values()]
+      .filter((part) => part.face === side && kindFits('swirls', part))
+      .map(({ id }) => id);
+    const job = polishJob(
+      `polish ${own.fault.id}`,
+      own.fault.says,
+      [own],
+      parts,
+      panelWork(parts, inputs),
+      inputs,
+    );
+    return [{ ...job, mends: [own.fault.id, ...of(parts)] }];
+  });
+  const said = wide.filter(({ fault }) => fault.facts.kind === 'car');
+  if (each.length < POLISH_ALL_FROM && said.length === 0) return [...each, ...sides];
+  const light = [...polished(inputs.proposed.filter(({ fault }) => fault.part !== undefined)), ...wide];
+  const parts = each.flatMap((job) => job.parts);
+  return [...each, ...sides, polishJob('polish car', 'Whole car', light, parts, wholePolish(inputs), inputs)];
+}
+
+interface Polished {
+  fault: Fault;
+  proposal: Proposal;
+}
+
+const polished = (found: readonly Proposed[]): Polished[] =>
+  found.flatMap(({ fault, proposals }) => {
+    const proposal = of(fault, proposals, 'polish');
+    return proposal ? [{ fault, proposal }] : [];
+  });
+
+function panelWork(parts: readonly PartId[], inputs: JobInputs): Worked {
+  const { trade } = inputs.prices.work.polish;
+  const each = parts.map((part) => {
     const size = panelSize(inputs.style.parts.get(part));
-    const base = {
-      id: `polish ${part}`,
-      cure: 'polish' as const,
+    return workLines('polish', trade, [size, size], exactly(1), inputs);
+  });
+  return { minutes: sum(each.map(({ minutes }) => minutes)), lines: each.flatMap(({ lines }) => lines) };
+}
+
+function wholePolish({ prices }: JobInputs): Worked {
+  const { minutes, materials } = prices.wholeCarPolish;
+  const { trade } = prices.work.polish;
+  return {
+    minutes: exactly(minutes),
+    lines: [
+      {
+        says: `${minutes} min of ${tradeNames[trade].toLowerCase()}`,
+        amount: exactly(labour(prices, trade, minutes)),
+      },
+      ...(materials > 0 ? [{ says: 'Materials', amount: exactly(materials) }] : []),
+    ],
+  };
+}
+
+function polishJob(
+  id: string,
+  where: string,
+  light: readonly Polished[],
+  parts: readonly PartId[],
+  work: Worked,
+  { prices }: JobInputs,
+): Job {
+  const { trade } = prices.work.polish;
+  return priced(
+    {
+      id,
+      cure: 'polish',
       trade,
-      where: first.fault.where,
-      parts: [part],
+      where,
+      parts: [...parts],
       mends: light.map(({ fault }) => fault.id),
       sure: worst(light.map(({ proposal }) => proposal.sure)),
       once: onceFor('polish', trade),
-    };
-    return [priced(base, workLines('polish', trade, [size, size], exactly(1), inputs))];
-  });
-  if (each.length < POLISH_ALL_FROM) return each;
-  const { minutes, materials } = inputs.prices.wholeCarPolish;
-  const whole: Job = priced(
-    {
-      id: 'polish car',
-      cure: 'polish',
-      trade,
-      where: 'Whole car',
-      parts: each.flatMap(({ parts }) => parts),
-      mends: each.flatMap(({ mends }) => mends),
-      sure: worst(each.map(({ sure }) => sure)),
-      once: onceFor('polish', trade),
     },
-    {
-      minutes: exactly(minutes),
-      lines: [
-        {
-          says: `${minutes} min of ${tradeNames[trade].toLowerCase()}`,
-          amount: exactly(labour(inputs.prices, trade, minutes)),
-        },
-        ...(materials > 0 ? [{ says: 'Materials', amount: exactly(materials) }] : []),
-      ],
-    },
+    work,
   );
-  return [...each, whole];
 }
 
 /** Three or four wheels are done as a set, and cheaper than one by one. */

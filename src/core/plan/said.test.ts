@@ -58,6 +58,36 @@ describe('what a walk decided', () => {
     expect(rowsOf(faults)).toHaveLength(3);
   });
 
+  it('is of a side or the whole car too: a polish of it costs as one, and does the marks there with it', () => {
+    const wide = (id: string): Fault => ({
+      ...fault('door-fl', 'scratch', promised('polish')),
+      id,
+      facts: { kind: id.split(' ')[0] as string },
+    });
+    const { part: _, ...car } = wide('car');
+    const { part: __, ...side } = wide('side left');
+    const swirls = fault('wing-fl', 'swirls');
+    const of = (faults: readonly Fault[], id: string) =>
+      plannedFor(faults).choice.jobs.find((job) => job.id === id);
+    expect(rowsOf([car, swirls])).toEqual([['car', 'polish car']]);
+    const { minutes } = usualPrices('GBP').wholeCarPolish;
+    expect(of([car, swirls], 'polish car')).toMatchObject({
+      minutes: { low: minutes, high: minutes },
+      mends: [swirls.id, 'car'],
+    });
+    expect(rowsOf([side, swirls])).toEqual([['side left', 'polish side left']]);
+    const job = of([side, swirls], 'polish side left');
+    expect(job?.mends).toEqual(['side left', swirls.id]);
+    expect(job?.parts).toContain('door-rl');
+    expect(job?.parts).not.toContain('door-fr');
+    // As long as its panels one by one.
+    const panels = (job?.parts ?? []).map((part) => fault(part, 'swirls'));
+    const alone = plannedFor(panels).choice.jobs.filter(({ id }) =>
+      job?.parts.some((part) => id === `polish ${part}`),
+    );
+    expect(job?.minutes.low).toBe(alone.reduce((total, each) => total + each.minutes.low, 0));
+  });
+
   it('cannot be taken out by hand, and is kept before its price is known', () => {
     const out = { pins: { in: [], out: ['full-panel bumper-front'] } };
     expect(rowsOf([fault('bumper-front', 'scuff', promised('full-panel'))], out)).toEqual([

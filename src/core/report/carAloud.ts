@@ -22,7 +22,7 @@ export function carAloud(
     (made) => `${sentence(statementSays(made, { vocabulary, nameOf, sideOf }))}.`,
   );
   const remedies = [...state.remedies.values()].map(({ about, checked, ...remedy }) => {
-    const what = sentence(aboutWords(about, { state, vocabulary, nameOf }));
+    const what = sentence(aboutWords(about, { state, vocabulary, nameOf, sideOf }));
     if (checked?.found === 'gone')
       return `${what}. That is put right${checked.says ? `: ${checked.says}` : ''}.`;
     return `${what}. ${remedyAloud(remedy, vocabulary).join(' ')}`;

@@ -50,6 +50,22 @@ describe('the parts of one side', () => {
     expect(lines).toContain('With findings: front door (1).');
   });
 
+  it('say that the rest of a part is clear where that was said after its findings', () => {
+    const { lines } = left(
+      noted(1, 'door-fl'),
+      clear('door-fl'),
+      noted(2, 'wing-fl'),
+      clear('wing-fl'),
+      clear('quarter-rl'),
+      noted(3, 'quarter-rl'),
+    );
+    expect(lines).toContain('With findings, the rest of it clear: wing (2), front door (1).');
+    // It was clear before the finding was noted: of the rest nobody said so since.
+    expect(lines).toContain('With findings: rear quarter (3).');
+    const told = reportOf([begun, noted(1, 'door-fl'), clear('door-fl')]);
+    expect(told.parts.find(({ part }) => part === 'door-fl')?.says).toBe('Finding 1; the rest of it clear');
+  });
+
   it('are named once where both of a pair are clear', () => {
     const rear = partGroups(
       reportOf([begun, clear('taillamp-l'), clear('taillamp-r'), clear('rearglass')]),

@@ -10,7 +10,7 @@ import {
 } from '../car';
 import { sentence, withinSentence } from '../wording';
 import type { ReportDocument } from './reportDocument';
-import { isSimplyClear } from './wording';
+import { isSimplyClear, saysFindingsAlone } from './wording';
 
 type ReportPart = ReportDocument['parts'][number];
 /** Names several parts of one place in few words. */
@@ -63,15 +63,18 @@ function shortNames(
 
 /** Clear, and nothing else to say of it. */
 const isPlain = ({ status, says }: ReportPart): boolean => status === 'clear' && isSimplyClear(says);
-/** Findings, told elsewhere by their numbers, and nothing else to say of it. */
-const hasFindingsOnly = ({ status, says }: ReportPart): boolean =>
-  status === 'findings' && /^Findings? [\d, ]+$/.test(says);
+const findingsOnly = ({ status, says }: ReportPart) =>
+  status === 'findings' ? saysFindingsAlone(says) : undefined;
 
 function linesOf(parts: readonly ReportPart[], named: Namer): string[] {
   const plain = parts.filter(isPlain);
   const swept = plain.filter(({ look }) => look === 'swept');
   const own = plain.filter(({ look }) => look !== 'swept');
-  const found = parts.filter(hasFindingsOnly);
+  const found = (isRestClear: boolean, title: string): string[] => {
+    const here = parts.filter((part) => findingsOnly(part)?.isRestClear === isRestClear);
+    const told = here.map((part) => `${named([part])} (${part.findings.join(', ')})`);
+    return told.length > 0 ? [`${title}: ${told.join(', ')}.`] : [];
+  };
   const isAll = own.length === parts.length && own.length > 1;
   return [
     ...(own.length > 0
@@ -84,13 +87,10 @@ function linesOf(parts: readonly ReportPart[], named: Namer): string[] {
     ...(swept.length > 0 ? [`Looked at in a sweep and clear: ${named(swept)}.`] : []),
     ...reassurance(parts, 'absent', 'Looked for, and not there', named),
     ...reassurance(parts, 'swept', 'In the sweep', named),
-    ...(found.length > 0
-      ? [
-          `With findings: ${found.map((part) => `${named([part])} (${part.findings.join(', ')})`).join(', ')}.`,
-        ]
-      : []),
+    ...found(false, 'With findings'),
+    ...found(true, 'With findings, the rest of it clear'),
     ...parts
-      .filter((part) => !isPlain(part) && !hasFindingsOnly(part))
+      .filter((part) => !isPlain(part) && !findingsOnly(part))
       .map((part) => `${sentence(named([part]))}: ${part.says}`),
   ];
 }

@@ -92,6 +92,14 @@ export function noticedWords({
 /** What is said of a part that is simply clear: looked at by itself, or in a sweep alone. */
 const CLEAR = 'Clear';
 const SWEPT = 'Clear, in a sweep';
+/** Said of a part once its findings were noted. */
+const REST_CLEAR = '; the rest of it clear';
+const findingsAlone = new RegExp(`^Findings? [\\d, ]+(${REST_CLEAR})?$`);
+/** Findings, told elsewhere by their numbers, and nothing else to say of it but perhaps that the rest is clear. */
+export const saysFindingsAlone = (says: string): { isRestClear: boolean } | undefined => {
+  const found = findingsAlone.exec(says);
+  return found ? { isRestClear: found[1] !== undefined } : undefined;
+};
 export const isSimplyClear = (says: string): boolean => says === CLEAR || says === SWEPT;
 
 /** Nobody said from where it is noticed: it is drawn open, as a guess. */
@@ -105,7 +113,7 @@ export function statusSays(
   status: PartStatus,
   findings: readonly number[],
   why: string | undefined,
-  isSwept = false,
+  { isSwept = false, isRestClear = false } = {},
 ): string {
   switch (status) {
     case 'clear':
@@ -120,7 +128,8 @@ export function statusSays(
     case 'second-look': {
       const listed = `${findings.length === 1 ? 'Finding' : 'Findings'} ${findings.join(', ')}`;
       const look = status === 'second-look' ? '; second look wanted' : '';
-      return why ? `${listed}${look}; partly not seen: ${why}` : `${listed}${look}`;
+      const rest = isRestClear ? REST_CLEAR : '';
+      return why ? `${listed}${look}; partly not seen: ${why}` : `${listed}${look}${rest}`;
     }
   }
 }

@@ -10,10 +10,12 @@ interface RemedyFoldProps {
   about: RemedyAbout;
   /** The likeliest cures of such a thing first. */
   likely: readonly Cure[];
+  /** What it is about, where nothing beside it says so. */
+  named?: string;
 }
 
 /** What would mend something that is no finding, and who decides: opened when wanted; shut, it says what stands. */
-export function RemedyFold({ walk, about, likely }: RemedyFoldProps) {
+export function RemedyFold({ walk, about, likely, named }: RemedyFoldProps) {
   const { state, page, record } = walk;
   const key = remedyKey(about);
   const { cures, decision } = state.remedies.get(key) ?? {};
@@ -24,8 +26,11 @@ export function RemedyFold({ walk, about, likely }: RemedyFoldProps) {
   ]
     .filter(Boolean)
     .join('; ');
+  const title = named
+    ? [named, stands].filter(Boolean).join(': ')
+    : sentence(stands) || 'What would mend it, and who decides';
   return (
-    <Fold title={stands ? sentence(stands) : 'What would mend it, and who decides'}>
+    <Fold title={title}>
       <div className="space-y-3">
         <RemedyEntry
           id={key.replaceAll(' ', '-')}

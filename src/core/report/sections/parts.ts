@@ -1,4 +1,4 @@
-import type { Part, Vocabulary } from '../../car';
+import type { Part, PartId, Vocabulary } from '../../car';
 import { speakTread } from '../../measure';
 import { type Finding, type LookId, lookWords, type PartLook, partStatus, standingLooks } from '../../walk';
 import { sentence } from '../../wording';
@@ -23,7 +23,10 @@ export function partsInOrder(
       face,
       status,
       says: [
-        statusSays(status, here, look?.status === 'not-seen' ? look.why : undefined, isSweptOnly(look)),
+        statusSays(status, here, look?.status === 'not-seen' ? look.why : undefined, {
+          isSwept: isSweptOnly(look),
+          isRestClear: isRestClear(look, part, state.findings),
+        }),
         ...known,
         ...putRight.flatMap((each) => (each.part === part ? [`${each.number} put right`] : [])),
       ].join('; '),
@@ -32,6 +35,12 @@ export function partsInOrder(
     };
   });
 }
+
+/** Cleared by itself after the last of its findings was noted: that is said of the rest of it. */
+const isRestClear = (look: PartLook | undefined, part: PartId, findings: readonly Finding[]): boolean =>
+  look?.status === 'clear' &&
+  look.isOwn &&
+  findings.every((finding) => finding.part !== part || finding.at <= look.at);
 
 const isSweptOnly = (look: PartLook | undefined): boolean => look?.status === 'clear' && !look.isOwn;
 

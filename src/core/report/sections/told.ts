@@ -25,7 +25,7 @@ type Told = Pick<
 /** What was said of more than a part: of sides, of the car, its story, its equipment, and what is to become of things that are no findings. */
 export function whatWasTold(told: WalkTold): Told {
   const { state, inputs, vocabulary, nameOf } = told;
-  const sideOf = (face: FaceId) => sentence(faceName(face, inputs.car));
+  const sideOf = sidesOf(told);
   const statements = [...state.statements.values()].map((made) =>
     sentence(statementSays(made, { vocabulary, nameOf, sideOf })),
   );
@@ -69,7 +69,12 @@ function remediesTold(told: WalkTold): NonNullable<Told['remedies']> {
   return [...told.state.remedies.values()].flatMap(({ about, ...remedy }) =>
     remedy.checked?.found === 'gone'
       ? []
-      : [{ what: sentence(aboutWords(about, told)), ...remedyTold(remedy, told.vocabulary, today) }],
+      : [
+          {
+            what: sentence(aboutWords(about, { ...told, sideOf: sidesOf(told) })),
+            ...remedyTold(remedy, told.vocabulary, today),
+          },
+        ],
   );
 }
 
@@ -90,7 +95,7 @@ function mendedBeside(told: WalkTold): NonNullable<Told['othersPutRight']> {
     );
     return [
       {
-        what: sentence(aboutWords(about, told)),
+        what: sentence(aboutWords(about, { ...told, sideOf: sidesOf(told) })),
         says: checked.says ?? foundWords.gone.told,
         at: checked.at,
         kept: keptWords(remedy, checked.at),
@@ -100,10 +105,23 @@ function mendedBeside(told: WalkTold): NonNullable<Told['othersPutRight']> {
   });
 }
 
+const sidesOf =
+  ({ inputs }: WalkTold) =>
+  (face: FaceId): string =>
+    sentence(faceName(face, inputs.car));
+
 /** What a cure or a decision is about, in words. */
 export function aboutWords(
   about: RemedyAbout,
-  { state, vocabulary, nameOf }: Pick<WalkTold, 'vocabulary' | 'nameOf'> & { state: WalkState },
+  {
+    state,
+    vocabulary,
+    nameOf,
+    sideOf,
+  }: Pick<WalkTold, 'vocabulary' | 'nameOf'> & {
+    state: WalkState;
+    sideOf: (face: FaceId) => string;
+  },
 ): string {
   switch (about.of) {
     case 'part':
@@ -121,5 +139,11 @@ export function aboutWords(
       return 'papers';
     case 'smell':
       return 'smell of the cabin';
+    case 'side':
+      return sideOf(about.side);
+    case 'cabin':
+      return 'cabin';
+    case 'car':
+      return 'whole car';
   }
 }

@@ -10,6 +10,10 @@ const others = [
   z.strictObject({ of: z.literal('item'), item: anyItem }),
   z.strictObject({ of: z.literal('papers') }),
   z.strictObject({ of: z.literal('smell') }),
+  /** More than a part: a side polished, the cabin cleaned, the whole car prepared. */
+  z.strictObject({ of: z.literal('side'), side: z.enum(['left', 'right']) }),
+  z.strictObject({ of: z.literal('cabin') }),
+  z.strictObject({ of: z.literal('car') }),
 ] as const;
 
 /** What a cure or a decision is about, where it is no finding: those hold theirs in their details. */

@@ -55,6 +55,8 @@ export const remedies = familyOf<typeof remedyBodies>()({
 
 function aboutWords(about: RemedyAbout, { nameOf, titleOf }: LogSpeech): string {
   if (about.of === 'part') return nameOf(about.part);
+  if (about.of === 'side') return `${about.side} side`;
+  if (about.of === 'car') return 'whole car';
   return about.of === 'function' ? titleOf(about.function) : about.of;
 }
 

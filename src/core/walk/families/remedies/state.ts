@@ -24,6 +24,8 @@ export function remedyKey(about: RemedyAbout): string {
       return `function ${about.function}`;
     case 'item':
       return `item ${about.item}`;
+    case 'side':
+      return `side ${about.side}`;
     default:
       return about.of;
   }

@@ -22,8 +22,12 @@ function aboutOf(what: string, id: string): RemedyAbout | undefined {
       return { of: 'function', function: id } as RemedyAbout;
     case 'item':
       return { of: 'item', item: id } as RemedyAbout;
+    case 'side':
+      return { of: 'side', side: id } as RemedyAbout;
     case 'papers':
     case 'smell':
+    case 'cabin':
+    case 'car':
       return { of: what };
     default:
       return undefined;

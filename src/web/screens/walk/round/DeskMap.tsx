@@ -25,7 +25,8 @@ export function DeskMap({ plan, said, face, ...map }: DeskMapProps) {
   const figure = (each: FaceId, className: string) => (
     <figure key={each} className={`relative min-h-0 min-w-0 ${className}`}>
       <FaceMap {...map} face={each} className="absolute inset-0 size-full touch-none" />
-      <figcaption className="absolute top-0 left-0 text-sm text-soft">
+      {/* Beside the bonnet, where the drawing leaves room. */}
+      <figcaption className={`absolute top-0 text-sm text-soft ${each === 'right' ? 'right-0' : 'left-0'}`}>
         {sentence(faceName(each, map.speech))}
       </figcaption>
     </figure>

@@ -3,6 +3,7 @@ import { DroveEntry } from './DroveEntry';
 import { EquipmentEntry } from './EquipmentEntry';
 import { FirstLinesEntry } from './FirstLinesEntry';
 import { StoryEntry } from './StoryEntry';
+import { WideRemedies } from './WideRemedies';
 
 /** What is known of a car beyond looking at it: its story, its equipment, how it drove. */
 export const StoryScreen = () => (
@@ -14,8 +15,9 @@ export const StoryScreen = () => (
           <StoryEntry walk={walk} />
           <DroveEntry walk={walk} />
         </div>
-        <div className="border-ink bg-sheet p-3 max-lg:border-t lg:border-l lg:p-5">
+        <div className="space-y-8 border-ink bg-sheet p-3 max-lg:border-t lg:border-l lg:p-5">
           <EquipmentEntry walk={walk} />
+          <WideRemedies walk={walk} />
         </div>
       </main>
     )}
