@@ -117,7 +117,7 @@ export const roofs: Readonly<Record<string, readonly Room[]>> = {
     room('archive', 'a report or walk as files to keep', 'car', 'picture', 'report', 'walk', 'wording'),
     room('arrival', 'the check against a report', 'car', 'measure', 'report', 'walk'),
     room('compare', 'two walks of one car', 'car', 'walk'),
-    room('mending', 'what was put right', 'car', 'report', 'walk', 'wording'),
+    room('mending', 'what was put right', 'car', 'readings', 'walk', 'wording'),
     room('choices', 'what a buyer may choose', 'car', 'walk', 'wording'),
     room('questions', 'asked and answered', 'car', 'picture', 'route', 'walk', 'wording'),
     room('messages', 'mails with a link', 'report', 'wording', 'yard'),

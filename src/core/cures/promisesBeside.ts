@@ -1,6 +1,5 @@
-import { type BodyStyle, type Car, faceName, partNames, vocabularyOf } from '../car';
-import { isKitItemId, kitItemName } from '../kit';
-import { functionTitle, tyreTable } from '../readings';
+import { type BodyStyle, type Car, type FaceId, faceName, partNames, vocabularyOf } from '../car';
+import { aboutWords, tyreTable } from '../readings';
 import { type Decision, type RemedyAbout, remedyKey, type WalkState } from '../walk';
 import { sentence } from '../wording';
 import type { Facts } from './condition';
@@ -20,6 +19,8 @@ const KINDS: Record<RemedyAbout['of'], string> = {
   car: 'car',
 };
 
+const NO_FAULT = 'Promised, with no fault noted';
+
 /** What was decided of something that is no finding; of what was found gone since, nothing is open. */
 export const decisionOf = ({ remedies }: Pick<WalkState, 'remedies'>, key: string): Decision | undefined => {
   const remedy = remedies.get(key);
@@ -37,7 +38,12 @@ export function promisesBeside(
   now: Date,
   listed: ReadonlySet<string>,
 ): Fault[] {
-  const names = partNames(style, car);
+  const speech = {
+    state,
+    vocabulary: vocabularyOf(car),
+    nameOf: partNames(style, car),
+    sideOf: (face: FaceId) => faceName(face, car),
+  };
   const sizeOf = (part: string) =>
     tyreTable(state, style, car, now).rows.find((row) => row.part === part)?.size;
   return [...state.remedies].flatMap(([id, { about, cures }]): Fault[] => {
@@ -54,8 +60,8 @@ export function promisesBeside(
       {
         id,
         ...(about.of === 'part' && { part: about.part }),
-        where: about.of === 'part' ? sentence(names(about.part)) : '',
-        says: saysOf(about, state, car),
+        where: about.of === 'part' ? sentence(speech.nameOf(about.part)) : '',
+        says: about.of === 'part' ? NO_FAULT : sentence(aboutWords(about, speech)),
         facts,
         isSuspected: false,
         ...(size && { tyreSize: size }),
@@ -64,31 +70,4 @@ export function promisesBeside(
       },
     ];
   });
-}
-
-function saysOf(about: RemedyAbout, state: WalkState, car: PromisedCar): string {
-  const vocabulary = vocabularyOf(car);
-  switch (about.of) {
-    case 'part':
-      return 'Promised, with no fault noted';
-    case 'function':
-      return functionTitle(state.functions, about.function, vocabulary);
-    case 'item': {
-      const named = state.kit.items.get(about.item)?.name;
-      return (
-        named ??
-        (isKitItemId(about.item) ? kitItemName(about.item, vocabulary) : 'A thing that comes with it')
-      );
-    }
-    case 'papers':
-      return 'Papers';
-    case 'smell':
-      return 'Smell of the cabin';
-    case 'side':
-      return sentence(faceName(about.side, car));
-    case 'cabin':
-      return 'Cabin';
-    case 'car':
-      return 'Whole car';
-  }
 }

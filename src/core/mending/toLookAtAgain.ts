@@ -1,5 +1,5 @@
 import { type BodyStyle, type Car, type FaceId, faceName, partNames, vocabularyOf } from '../car';
-import { aboutWords } from '../report';
+import { aboutWords } from '../readings';
 import {
   type Decision,
   type EntryBody,

@@ -1,3 +1,4 @@
+export { aboutWords } from './aboutWords';
 export { type EquipmentTable, equipmentTable } from './equipmentTable';
 export {
   type FunctionRow,

@@ -1,10 +1,9 @@
 import { type BodyStyle, type Car, type FaceId, faceName, partNames, vocabularyOf } from '../car';
-import { equipmentTable } from '../readings';
+import { aboutWords, equipmentTable } from '../readings';
 import { driveGroups, driveSays, statementSays, storySays, type WalkState } from '../walk';
 import { sentence } from '../wording';
 import { equipmentLines } from './blocks/toldBlocks';
 import { remedyAloud } from './remedyAloud';
-import { aboutWords } from './sections/told';
 
 /** What of a car decides how it is spoken of. */
 export type CueCar = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;

@@ -48,5 +48,4 @@ export {
   reportDocumentSchema,
 } from './reportDocument';
 export type { ReportInputs } from './reportInputs';
-export { aboutWords } from './sections/told';
 export { isNoticeUnsaid, noticedWords, stopsTheDrive } from './wording';

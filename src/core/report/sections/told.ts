@@ -1,16 +1,13 @@
 import { type FaceId, faceName, materialName } from '../../car';
-import { isKitItemId, kitItemName } from '../../kit';
-import { equipmentTable, functionFault } from '../../readings';
+import { aboutWords, equipmentTable } from '../../readings';
 import {
   driveGroups,
   driveSays,
   filmWords,
   foundWords,
   type NotableMaterial,
-  type RemedyAbout,
   statementSays,
   storySays,
-  type WalkState,
 } from '../../walk';
 import { isoDay, sentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
@@ -109,41 +106,3 @@ const sidesOf =
   ({ inputs }: WalkTold) =>
   (face: FaceId): string =>
     sentence(faceName(face, inputs.car));
-
-/** What a cure or a decision is about, in words. */
-export function aboutWords(
-  about: RemedyAbout,
-  {
-    state,
-    vocabulary,
-    nameOf,
-    sideOf,
-  }: Pick<WalkTold, 'vocabulary' | 'nameOf'> & {
-    state: WalkState;
-    sideOf: (face: FaceId) => string;
-  },
-): string {
-  switch (about.of) {
-    case 'part':
-      return nameOf(about.part);
-    case 'function':
-      return functionFault(state.functions, about.function, vocabulary);
-    case 'item': {
-      const named = state.kit.items.get(about.item)?.name;
-      return (
-        named ??
-        (isKitItemId(about.item) ? kitItemName(about.item, vocabulary) : 'a thing that comes with it')
-      );
-    }
-    case 'papers':
-      return 'papers';
-    case 'smell':
-      return 'smell of the cabin';
-    case 'side':
-      return sideOf(about.side);
-    case 'cabin':
-      return 'cabin';
-    case 'car':
-      return 'whole car';
-  }
-}
