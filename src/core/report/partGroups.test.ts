@@ -64,6 +64,12 @@ describe('the parts of one side', () => {
     expect(lines).toContain('With findings: rear quarter (3).');
     const told = reportOf([begun, noted(1, 'door-fl'), clear('door-fl')]);
     expect(told.parts.find(({ part }) => part === 'door-fl')?.says).toBe('Finding 1; the rest of it clear');
+    // A fault of a function that is about the part speaks against it.
+    const locks: Fact = { kind: 'functions-tried', body: { functions: ['bonnet-release'], state: 'faulty' } };
+    const faulty = reportOf([begun, noted(1, 'bonnet'), locks, clear('bonnet')]);
+    const says = faulty.parts.find(({ part }) => part === 'bonnet')?.says;
+    expect(says).toMatch(/^Finding 1; .*[Bb]onnet release/);
+    expect(says).not.toContain('rest of it clear');
   });
 
   it('are named once where both of a pair are clear', () => {

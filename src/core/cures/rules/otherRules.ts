@@ -60,7 +60,7 @@ export const otherRules: readonly WrittenRule[] = [
   {
     id: 'seek-leak',
     cure: 'find-out',
-    for: [{ fact: 'kind', is: ['leak', 'other'] }],
+    for: [{ fact: 'kind', is: ['leak', 'other', 'mark'] }],
     says: 'what it is has to be found first',
     sure: 'should',
   },

@@ -25,7 +25,8 @@ export function partsInOrder(
       says: [
         statusSays(status, here, look?.status === 'not-seen' ? look.why : undefined, {
           isSwept: isSweptOnly(look),
-          isRestClear: isRestClear(look, part, state.findings),
+          // Something else that is known of it speaks against that.
+          isRestClear: known.length === 0 && isRestClear(look, part, state.findings),
         }),
         ...known,
         ...putRight.flatMap((each) => (each.part === part ? [`${each.number} put right`] : [])),

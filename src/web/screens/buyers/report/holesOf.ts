@@ -63,7 +63,7 @@ export function holesOf(
     ['tyre-age', `Week of make of a ${tyre} not noted`, each(place)],
     ['odometer', 'Odometer', each(() => 'not read')],
     ['weak-spot', 'Known of such cars, and not looked for', each((item) => `${item.says}, ${place(item)}`)],
-    ['unnamed', 'Marks that nobody has named: say what they are, by their pictures', each(numbered)],
+    ['unnamed', 'Marks not named yet', each(numbered)],
     ['close-up', 'No close-up', each(numbered)],
     ['after-photo', 'Put right, and no photo of how it is now', each(numbered)],
     ['place-photo', 'No photo of where it is', each(numbered)],

@@ -19,7 +19,10 @@ export function FoundList({ planning: { proposed, change }, page: { wish }, voca
   const isOwn = wish.standard === 'own';
   return (
     <section aria-labelledby="found">
-      <Fold title={`What would mend it, and why: all ${proposed.length} that were found`} isOpen={isOwn}>
+      <Fold
+        title={`What would mend it, and why: everything found or promised (${proposed.length})`}
+        isOpen={isOwn}
+      >
         <ul id="found">
           {proposed.map((each) => (
             <li key={each.fault.id} className="border-b border-line py-2">
