@@ -2,6 +2,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { leaner, readCatalogues } from './vite.catalogues';
 import { inOneFile, intoDist, page } from './vite.pages';
 
 /** A built Zelk was opened at this address before, and is kept there: what is being developed would not be seen behind it. */
@@ -56,7 +57,9 @@ const kept = VitePWA({
 /** The yard’s pages; while developing those of buyers too. */
 export default defineConfig({
   root: 'src/web',
-  plugins: [react(), tailwindcss(), pagesOfTheServer, kept],
+  plugins: [readCatalogues, react(), tailwindcss(), pagesOfTheServer, kept],
+  resolve: { alias: leaner },
+  worker: { plugins: () => [readCatalogues] },
   build: {
     ...intoDist,
     emptyOutDir: true,

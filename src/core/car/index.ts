@@ -39,7 +39,6 @@ export {
   plainHand,
   type SideSpeech,
   type Steering,
-  speakHand,
   twinPosition,
 } from './sides';
 export { type BodyStyleId, bodyStyleIds, bodyStyleNames, traitsOf } from './styles/bodyOf';
@@ -56,16 +55,23 @@ export {
 export { type FaceId, faceIds, insideFaces, outsideFaces } from './styles/faces';
 export type { Box, Point } from './styles/geometry';
 export { partToward, type Way } from './styles/neighbours';
-export { type SubPartId, subPartIds, subPartMaterial, subPartName, subPartsOf } from './subParts';
+export { type SubPartId, subPartIds, subPartMaterial, subPartsOf } from './subParts';
 export {
+  carWords,
   faceName,
+  faceTold,
   kindName,
   materialName,
+  materialTold,
   partNameForAnyone,
   partNames,
   partNameWithoutSide,
   partTitles,
+  partTold,
   plateName,
   type Speech,
+  speakHand,
+  subPartName,
+  subPartTold,
   vocabularyOf,
 } from './words';

@@ -42,19 +42,22 @@ export function twinPosition(position: Position): Position {
   return (position.length === 1 ? other : `${position[0]}${other}`) as Position;
 }
 
+/** Which of its own words for a hand a car's country uses. */
+export type HandWord = 'near' | 'off' | 'driver' | 'passenger';
+
 /**
  * The word people in the car's country use for a hand.
  * Where "nearside" is spoken it means the kerb side, whatever side the wheel is on;
  * elsewhere sides are named by who sits there. Common practice of the trade.
  */
-export function speakHand(hand: Hand, speech: SideSpeech): string {
+export function handWord(hand: Hand, speech: SideSpeech): HandWord {
   const country = countryOf(speech.country);
   if (country.saysNearside) {
     const kerb: Hand = country.drivesOn === 'left' ? 'l' : 'r';
-    return hand === kerb ? 'nearside' : 'offside';
+    return hand === kerb ? 'near' : 'off';
   }
   const driver: Hand = speech.steering === 'left' ? 'l' : 'r';
-  return hand === driver ? "driver's side" : 'passenger side';
+  return hand === driver ? 'driver' : 'passenger';
 }
 
 /** The unambiguous word, for readers who do not share the local one. */

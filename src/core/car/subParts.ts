@@ -1,4 +1,3 @@
-import type { Vocabulary } from './countries';
 import type { Material, PartKind } from './partKinds';
 
 interface SubPartFacts {
@@ -93,7 +92,7 @@ const factsOf = (id: SubPartId): SubPartFacts => table[id];
 export const subPartsOf = (kind: PartKind): SubPartId[] =>
   subPartIds.filter((id) => factsOf(id).of.includes(kind));
 
-export const subPartName = (id: SubPartId, vocabulary: Vocabulary): string =>
-  (vocabulary === 'us' ? factsOf(id).us : undefined) ?? factsOf(id).uk;
+/** What they are called, within a sentence. */
+export const subPartNames = subPartIds.map((id) => [id, factsOf(id).uk, factsOf(id).us] as const);
 
 export const subPartMaterial = (id: SubPartId): Material => factsOf(id).material;

@@ -1,9 +1,12 @@
+import { englishOf, inWords, type Message, namesAs, sayer, type Text } from '../told';
 import { sentence } from '../wording';
 import { countryOf, type Vocabulary } from './countries';
-import { type Material, type PartKind, partKindOf } from './partKinds';
-import { endOf, handOf, plainHand, type SideSpeech, speakHand } from './sides';
+import { type Material, materials, type PartKind, partKindIds, partKindOf } from './partKinds';
+import { endOf, type Hand, handOf, handWord, plainHand, type SideSpeech } from './sides';
 import type { BodyStyle, Part, PartId } from './styles/bodyStyle';
 import type { FaceId } from './styles/faces';
+import { type SubPartId, subPartNames } from './subParts';
+import words from './words.json' with { type: 'json' };
 
 /** How a car's parts are named: its country's vocabulary and side words. */
 export type Speech = SideSpeech;
@@ -12,54 +15,73 @@ export function vocabularyOf(speech: Speech): Vocabulary {
   return countryOf(speech.country).vocabulary;
 }
 
-export function kindName(kind: PartKind, speech: Speech): string {
-  return partKindOf(kind)[vocabularyOf(speech)];
-}
+/** Names of parts, sides and materials. */
+export const carWords = [
+  words,
+  namesAs(
+    'part',
+    partKindIds.map((kind) => [kind, partKindOf(kind).uk, partKindOf(kind).us]),
+  ),
+  namesAs('sub', subPartNames),
+  namesAs(
+    'material',
+    materials.map((material) => [material, material, material === 'aluminium' ? 'aluminum' : undefined]),
+  ),
+];
+const english = englishOf(...carWords);
+const say = sayer<keyof typeof words.uk | `part.${PartKind}` | `sub.${SubPartId}` | `material.${Material}`>();
+const inEnglish = (text: Text, speech: Speech): string => inWords(text, english[vocabularyOf(speech)]);
+
+export const kindName = (kind: PartKind, speech: Speech): string => inEnglish(say(`part.${kind}`), speech);
 
 /** A material as people there call it. */
+export const materialTold = (material: Material): Message => say(`material.${material}`);
 export const materialName = (material: Material, vocabulary: Vocabulary): string =>
-  vocabulary === 'us' && material === 'aluminium' ? 'aluminum' : material;
+  inWords(materialTold(material), english[vocabulary]);
+
+/** A smaller thing on a part. */
+export const subPartTold = (id: SubPartId): Message => say(`sub.${id}`);
+export const subPartName = (id: SubPartId, vocabulary: Vocabulary): string =>
+  inWords(subPartTold(id), english[vocabulary]);
 
 /** What carries a car's registration. */
 export const plateName = (speech: Speech): string =>
   vocabularyOf(speech) === 'us' ? 'license plate' : 'number plate';
 
+/** The word people in the car's country use for a hand: "nearside", "passenger side". */
+const handTold = (hand: Hand, speech: Speech): Message => say(`hand.${handWord(hand, speech)}`);
+export const speakHand = (hand: Hand, speech: Speech): string => inEnglish(handTold(hand, speech), speech);
+
+type Placed = Pick<Part, 'kind' | 'position'>;
+const named = ({ kind, position }: Placed) => ({
+  name: say(`part.${kind}`),
+  end: (position && partKindOf(kind).saysEnd && endOf(position)) || 'none',
+});
+
 /** The name alone, with its end but without a side: "rear door", "wing". */
-export function partNameWithoutSide(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {
-  const facts = partKindOf(part.kind);
-  const end = part.position && facts.saysEnd ? endOf(part.position) : undefined;
-  return end ? `${end} ${kindName(part.kind, speech)}` : kindName(part.kind, speech);
-}
+export const partNameWithoutSide = (part: Placed, speech: Speech): string =>
+  inEnglish(say('part.end', named(part)), speech);
 
 /** As people on the yard say it: "nearside rear door", "driver's side fender". */
-export function partName(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {
-  const name = partNameWithoutSide(part, speech);
-  return part.position ? `${speakHand(handOf(part.position), speech)} ${name}` : name;
-}
+export const partName = (part: Placed, speech: Speech): string =>
+  part.position
+    ? inEnglish(say('part.spoken', { ...named(part), hand: handTold(handOf(part.position), speech) }), speech)
+    : partNameWithoutSide(part, speech);
 
 /** With the side a foreign reader is sure of: "nearside rear door (left)". */
-export function partNameForAnyone(part: Pick<Part, 'kind' | 'position'>, speech: Speech): string {
-  const name = partName(part, speech);
-  return part.position ? `${name} (${plainHand(handOf(part.position))})` : name;
+export function partTold(part: Placed, speech: Speech): Message {
+  if (!part.position) return say(`part.${part.kind}`);
+  const hand = handOf(part.position);
+  return say('part.told', { ...named(part), hand: handTold(hand, speech), side: plainHand(hand) });
 }
+export const partNameForAnyone = (part: Placed, speech: Speech): string =>
+  inEnglish(partTold(part, speech), speech);
 
-export function faceName(face: FaceId, speech: Speech): string {
-  if (face === 'left' || face === 'right') {
-    return `${speakHand(face === 'left' ? 'l' : 'r', speech)} (${face})`;
-  }
-  const [uk, us] = placeNames[face];
-  return vocabularyOf(speech) === 'us' ? us : uk;
-}
-
-const placeNames: Record<Exclude<FaceId, 'left' | 'right'>, readonly [uk: string, us: string]> = {
-  front: ['front', 'front'],
-  rear: ['rear', 'rear'],
-  top: ['top', 'top'],
-  cabin: ['cabin', 'cabin'],
-  boot: ['boot or bed', 'trunk or bed'],
-  engine: ['under the bonnet', 'under the hood'],
-  under: ['underneath', 'underneath'],
-};
+export const faceTold = (face: FaceId, speech: Speech): Message =>
+  face === 'left' || face === 'right'
+    ? say('face.side', { hand: handTold(face === 'left' ? 'l' : 'r', speech), side: face })
+    : say(`face.${face}`);
+export const faceName = (face: FaceId, speech: Speech): string => inEnglish(faceTold(face, speech), speech);
 
 /** What parts are called on this car, within a sentence and for any reader, by their ids. */
 export const partNames =

@@ -1,5 +1,7 @@
 import type { DistanceUnit } from '../car';
+import type { Message } from '../told';
 import { kmFromMiles, milesFromKm } from './units';
+import { inEnglish, say } from './words';
 
 export type OdometerReading =
   | { ok: true; value: number; unit: DistanceUnit }
@@ -29,16 +31,17 @@ export function odometerProblemMessage(problem: Extract<OdometerReading, { ok: f
     : 'Type the figure on the odometer, for example 48213 or 48,213 km.';
 }
 
-const grouped = (value: number) => String(Math.round(value)).replace(/\B(?=(\d{3})+$)/g, ',');
-
 /** "48,213 miles" */
-export function speakDistance(value: number, unit: DistanceUnit): string {
-  return `${grouped(value)} ${unit === 'mi' ? 'miles' : 'km'}`;
-}
+export const distanceTold = (value: number, unit: DistanceUnit): Message =>
+  say(`distance.${unit}`, { value: Math.round(value) || 0 });
+export const speakDistance = (value: number, unit: DistanceUnit): string =>
+  inEnglish(distanceTold(value, unit));
 
 /** "48,213 miles (77,591 km)", for a reader who thinks in the other unit. */
-export function speakDistanceBothWays(value: number, unit: DistanceUnit): string {
-  const other =
-    unit === 'mi' ? speakDistance(kmFromMiles(value), 'km') : speakDistance(milesFromKm(value), 'mi');
-  return `${speakDistance(value, unit)} (${other})`;
-}
+export const distanceBothWaysTold = (value: number, unit: DistanceUnit): Message =>
+  say('distance.both', {
+    read: distanceTold(value, unit),
+    other: unit === 'mi' ? distanceTold(kmFromMiles(value), 'km') : distanceTold(milesFromKm(value), 'mi'),
+  });
+export const speakDistanceBothWays = (value: number, unit: DistanceUnit): string =>
+  inEnglish(distanceBothWaysTold(value, unit));

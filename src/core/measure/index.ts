@@ -1,13 +1,30 @@
-export { odometerProblemMessage, parseOdometer, speakDistance, speakDistanceBothWays } from './distance';
+export {
+  distanceBothWaysTold,
+  distanceTold,
+  odometerProblemMessage,
+  parseOdometer,
+  speakDistance,
+  speakDistanceBothWays,
+} from './distance';
 export {
   MAX_PAINT_UM,
   type PaintUnit,
+  paintDepthTold,
   paintProblemMessage,
   parsePaint,
   speakPaint,
   UM_PER_MIL,
 } from './paintDepth';
-export { MAX_SIZE_MM, parseSize, sizeProblemMessage, speakSize } from './size';
+export {
+  areaTold,
+  MAX_SIZE_MM,
+  parseSize,
+  roughMm,
+  sizeProblemMessage,
+  sizeTold,
+  speakSize,
+  tidy,
+} from './size';
 export {
   MAX_CAR_TREAD_MM,
   MAX_TREAD_MM,
@@ -18,6 +35,7 @@ export {
   type TreadDepth,
   type TreadUnit,
   treadProblemMessage,
+  treadTold,
 } from './tread';
 export {
   inchesFromMm,
@@ -28,3 +46,4 @@ export {
   mmFrom32nds,
   thirtySecondsFromMm,
 } from './units';
+export { measureWords } from './words';

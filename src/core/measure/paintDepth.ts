@@ -1,4 +1,6 @@
+import type { Message } from '../told';
 import { MM_PER_INCH } from './units';
+import { inEnglish, say } from './words';
 
 export type PaintUnit = 'um' | 'mil';
 
@@ -68,6 +70,6 @@ export function paintProblemMessage(problem: Extract<PaintTyped, { ok: false }>[
 }
 
 /** "118 µm", "4.6 mil". */
-export function speakPaint(um: number, unit: PaintUnit): string {
-  return unit === 'um' ? `${Math.round(um)} µm` : `${(um / UM_PER_MIL).toFixed(1)} mil`;
-}
+export const paintDepthTold = (um: number, unit: PaintUnit): Message =>
+  unit === 'um' ? say('paint.um', { um: Math.round(um) }) : say('paint.mil', { mil: um / UM_PER_MIL });
+export const speakPaint = (um: number, unit: PaintUnit): string => inEnglish(paintDepthTold(um, unit));

@@ -1,5 +1,7 @@
 import type { Vocabulary } from '../car';
+import type { Message } from '../told';
 import { inchesFromMm, mmFromInches } from './units';
+import { inEnglish, say } from './words';
 
 export type SizeReading =
   | { ok: true; mm: number }
@@ -35,8 +37,21 @@ export function sizeProblemMessage(problem: Extract<SizeReading, { ok: false }>[
 }
 
 /** "12 mm"; in the US vocabulary inches with the millimetres beside them. */
-export function speakSize(mm: number, vocabulary: Vocabulary): string {
-  const metric = `${Math.round(mm * 10) / 10} mm`;
-  if (vocabulary === 'uk') return metric;
-  return `${Number(inchesFromMm(mm).toFixed(2))} in (${metric})`;
+export const sizeTold = (mm: number): Message =>
+  say('size', { mm: Math.round(mm * 10) / 10, inches: Number(inchesFromMm(mm).toFixed(2)) });
+export const speakSize = (mm: number, vocabulary: Vocabulary): string => inEnglish(sizeTold(mm), vocabulary);
+
+/** A figure as rough as it was taken: two digits of it. */
+export const tidy = (value: number): number => Number(value.toPrecision(2));
+
+/** Millimetres alone, in every vocabulary: of a tolerance. */
+export const roughMm = (mm: number): Message => say('size.mm', { mm: tidy(mm) });
+
+const MM2_PER_SQ_IN = 645.16;
+/** "16 cm²"; small ones in mm². */
+export function areaTold(mm2: number): Message {
+  const sqIn = tidy(mm2 / MM2_PER_SQ_IN);
+  return mm2 < 100
+    ? say('size.area.mm2', { mm2: tidy(mm2), sqIn })
+    : say('size.area.cm2', { cm2: tidy(mm2 / 100), sqIn });
 }

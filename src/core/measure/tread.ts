@@ -1,4 +1,6 @@
+import type { Message } from '../told';
 import { mmFrom32nds, thirtySecondsFromMm } from './units';
+import { inEnglish, say } from './words';
 
 /** A depth as spoken: a range is kept, and judged by its low end. Millimetres. */
 export interface TreadDepth {
@@ -61,23 +63,23 @@ export function treadProblemMessage(reading: Extract<TreadReading, { ok: false }
 }
 
 /** "4 mm", "4 to 5 mm", "5/32 in". */
-export function speakTread(depth: TreadDepth, unit: TreadUnit): string {
-  return speakDepth(depth, unit, 1);
-}
+export const treadTold = (depth: TreadDepth, unit: TreadUnit): Message => depthTold(depth, unit, 1);
+export const speakTread = (depth: TreadDepth, unit: TreadUnit): string => inEnglish(treadTold(depth, unit));
 
 /** A depth that lies under a limit, with as many decimals as it takes to tell them apart: "1.59 mm", where 1.6 mm is asked. */
-export function speakUnder(depthMm: number, limitMm: number, unit: TreadUnit): string {
-  const say = (mm: number, decimals: number) => speakDepth({ lowMm: mm, highMm: mm }, unit, decimals);
+function underTold(depthMm: number, limitMm: number, unit: TreadUnit): Message {
   // Depths are kept to ten-thousandths of a millimetre.
-  const decimals = [1, 2, 3, 4].find((each) => say(depthMm, each) !== say(limitMm, each)) ?? 4;
-  return say(depthMm, decimals);
+  const decimals =
+    [1, 2, 3, 4].find((each) => inUnit(depthMm, unit, each) !== inUnit(limitMm, unit, each)) ?? 4;
+  return depthTold({ lowMm: depthMm, highMm: depthMm }, unit, decimals);
 }
+export const speakUnder = (depthMm: number, limitMm: number, unit: TreadUnit): string =>
+  inEnglish(underTold(depthMm, limitMm, unit));
 
-function speakDepth(depth: TreadDepth, unit: TreadUnit, decimals: number): string {
-  const one = (mm: number) =>
-    `${Number((unit === 'mm' ? mm : thirtySecondsFromMm(mm)).toFixed(decimals))}${unit === 'mm' ? '' : '/32'}`;
-  const low = one(depth.lowMm);
-  const high = one(depth.highMm);
-  const suffix = unit === 'mm' ? 'mm' : 'in';
-  return low === high ? `${low} ${suffix}` : `${low} to ${high} ${suffix}`;
+const inUnit = (mm: number, unit: TreadUnit, decimals: number): number =>
+  Number((unit === 'mm' ? mm : thirtySecondsFromMm(mm)).toFixed(decimals));
+
+function depthTold({ lowMm, highMm }: TreadDepth, unit: TreadUnit, decimals: number): Message {
+  const [low, high] = [inUnit(lowMm, unit, decimals), inUnit(highMm, unit, decimals)];
+  return low === high ? say(`tread.${unit}`, { low }) : say(`tread.${unit}.range`, { low, high });
 }
