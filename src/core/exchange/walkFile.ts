@@ -7,9 +7,10 @@ import { entrySchema, sha256Schema } from '../walk';
 /**
  * 1: until reports told which words they were composed by. 2: with that, and their fingerprints. 3: with cures and decisions apart, what was looked
  * for, sweeps, statements, materials, film, story and equipment. 4: with what was looked at again after it was mended. 5: with the words of films,
- * weak spots, how a car stands to others of its age, and the days it stood. 6: with how bad apart from how deep, and what is told first. Entries of earlier files keep their bodies; they are read as they were meant.
+ * weak spots, how a car stands to others of its age, and the days it stood. 6: with how bad apart from how deep, and what is told first. 7: with what
+ * the words of reports were told from. Entries of earlier files keep their bodies; they are read as they were meant.
  */
-export const WALK_FILE_VERSION = 6;
+export const WALK_FILE_VERSION = 7;
 
 export const photoRecordSchema = z.strictObject({
   sha256: sha256Schema,
@@ -66,6 +67,7 @@ export const walkFileSchema = z.strictObject({
     z.literal(3),
     z.literal(4),
     z.literal(5),
+    z.literal(6),
     z.literal(WALK_FILE_VERSION),
   ]),
   exportedAt: z.iso.datetime(),

@@ -43,6 +43,9 @@ export const allFunctions: readonly CarFunction[] = functionGroupIds.flatMap((gr
 const byId = new Map(allFunctions.map((each) => [each.id, each]));
 export const functionIds = allFunctions.map(({ id }) => id) as [FunctionId, ...FunctionId[]];
 
+/** Where one was added without a name. */
+export const ADDED_FUNCTION = 'a function that was added';
+
 export const isFunctionId = (id: string): id is FunctionId => byId.has(id as FunctionId);
 
 export const functionOf = (id: FunctionId): CarFunction => byId.get(id) as CarFunction;

@@ -1,5 +1,6 @@
 export type { FunctionCar, FunctionFacts } from './functionFacts';
 export {
+  ADDED_FUNCTION,
   allFunctions,
   type FunctionGroupId,
   type FunctionId,

@@ -4,7 +4,7 @@ export { seededRandom } from './gamma';
 export { houseTable } from './houseTable';
 export { isHeavier, type Standing, standingOf, standings, type UsualFor, usualFor } from './judge';
 export { learn } from './learn';
-export { type MeasureId, measureCount, measureIds, measureName } from './measures';
+export { type MeasureId, measureForms, measureIds, measureName } from './measures';
 export type { Learned } from './model';
 export {
   ageBandWords,

@@ -116,15 +116,15 @@ const factsOf = (id: MeasureId): MeasureFacts => facts[id];
 export const measureName = (id: MeasureId, vocabulary: Vocabulary): string =>
   (vocabulary === 'us' ? factsOf(id).us : undefined) ?? factsOf(id).uk;
 
-/** "9 chips at the front", "no kerbed wheels". */
-export function measureCount(id: MeasureId, count: number, vocabulary: Vocabulary): string {
+/** One and many of what it counts: "chip at the front", "kerbed wheels". */
+export function measureForms(id: MeasureId, vocabulary: Vocabulary): { one: string; many: string } {
+  const american = (words: string) =>
+    words
+      .replace('kerbed wheels', 'wheels with curb rash')
+      .replace('kerbed wheel', 'wheel with curb rash')
+      .replace('lamp', 'light');
   const { one, many } = factsOf(id);
-  const words = count === 0 ? `no ${many}` : `${count} ${count === 1 ? one : many}`;
-  if (vocabulary === 'uk') return words;
-  return words
-    .replace('kerbed wheels', 'wheels with curb rash')
-    .replace('kerbed wheel', 'wheel with curb rash')
-    .replace('lamp', 'light');
+  return vocabulary === 'uk' ? { one, many } : { one: american(one), many: american(many) };
 }
 
 export const measureCounts = (id: MeasureId, kind: FindingKind): boolean => factsOf(id).kinds.includes(kind);

@@ -9,6 +9,7 @@ export {
   standardPartWords,
 } from './alterations';
 export {
+  ADDED_ITEM,
   isKitItemId,
   type KitCondition,
   type KitItemId,

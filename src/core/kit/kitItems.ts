@@ -81,6 +81,9 @@ export const kitItems = {
 export type KitItemId = keyof typeof kitItems;
 export const kitItemIds = Object.keys(kitItems) as [KitItemId, ...KitItemId[]];
 
+/** Where one was added without a name. */
+export const ADDED_ITEM = 'a thing that was added';
+
 export const isKitItemId = (id: string): id is KitItemId => Object.hasOwn(kitItems, id);
 
 export function kitItemName(id: KitItemId, vocabulary: Vocabulary): string {

@@ -1,38 +1,47 @@
 import type { FaceId, PartId, Vocabulary } from '../car';
-import { isKitItemId, kitItemName } from '../kit';
+import { isKitItemId } from '../kit';
+import { own, type Text } from '../told';
 import type { RemedyAbout, WalkState } from '../walk';
-import { functionFault } from './functionTable';
+import { faultTold } from './tellFunction';
+import { inEnglish, say } from './words';
+
+interface AboutTold {
+  state: Pick<WalkState, 'functions' | 'kit'>;
+  nameOf: (part: PartId) => Text;
+  sideOf: (face: FaceId) => Text;
+}
+
+/** What a cure or a decision is about. */
+export function aboutTold(about: RemedyAbout, { state, nameOf, sideOf }: AboutTold): Text {
+  switch (about.of) {
+    case 'part':
+      return nameOf(about.part);
+    case 'function':
+      return faultTold(state.functions, about.function);
+    case 'item': {
+      const named = state.kit.items.get(about.item)?.name;
+      return named ? own(named) : say(isKitItemId(about.item) ? `item.${about.item}` : 'item.thing');
+    }
+    case 'side':
+      return sideOf(about.side);
+    case 'papers':
+    case 'smell':
+    case 'cabin':
+    case 'car':
+      return say(`about.${about.of}`);
+  }
+}
 
 interface AboutSpeech {
-  state: Pick<WalkState, 'functions' | 'kit'>;
+  state: AboutTold['state'];
   vocabulary: Vocabulary;
   nameOf: (part: PartId) => string;
   sideOf: (face: FaceId) => string;
 }
 
-/** What a cure or a decision is about, in words. */
-export function aboutWords(about: RemedyAbout, { state, vocabulary, nameOf, sideOf }: AboutSpeech): string {
-  switch (about.of) {
-    case 'part':
-      return nameOf(about.part);
-    case 'function':
-      return functionFault(state.functions, about.function, vocabulary);
-    case 'item': {
-      const named = state.kit.items.get(about.item)?.name;
-      return (
-        named ??
-        (isKitItemId(about.item) ? kitItemName(about.item, vocabulary) : 'a thing that comes with it')
-      );
-    }
-    case 'papers':
-      return 'papers';
-    case 'smell':
-      return 'smell of the cabin';
-    case 'side':
-      return sideOf(about.side);
-    case 'cabin':
-      return 'cabin';
-    case 'car':
-      return 'whole car';
-  }
-}
+/** The same in words. */
+export const aboutWords = (about: RemedyAbout, { state, vocabulary, nameOf, sideOf }: AboutSpeech): string =>
+  inEnglish(
+    aboutTold(about, { state, nameOf: (part) => own(nameOf(part)), sideOf: (face) => own(sideOf(face)) }),
+    vocabulary,
+  );

@@ -63,7 +63,7 @@ describe('equipment', () => {
       body: { item: idOf(0xe3), name: 'cruise control', standing: 'fitted' },
     };
     const once = table(typed, tried('faulty', 'cruise'));
-    expect(once).toMatchObject({ tried: ['cruise control (faulty)'], fitted: [] });
+    expect(once).toMatchObject({ tried: ['Cruise control (faulty)'], fitted: [] });
     // An own function and an own piece of equipment of one name.
     const own: Fact = {
       kind: 'function-added',
@@ -73,7 +73,7 @@ describe('equipment', () => {
       kind: 'equipment-noted',
       body: { item: idOf(0xe4), name: 'fridge', standing: 'fitted' },
     };
-    expect(table(own, fridge)?.fitted).toEqual(['fridge']);
+    expect(table(own, fridge)?.fitted).toEqual(['Fridge']);
   });
 
   it('is there to be tried once it is fitted, whichever list says so', () => {

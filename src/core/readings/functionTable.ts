@@ -1,5 +1,6 @@
 import { type Car, type Vocabulary, vocabularyOf } from '../car';
 import {
+  ADDED_FUNCTION,
   type FunctionFacts,
   type FunctionGroupId,
   functionGroupIds,
@@ -82,13 +83,11 @@ export function functionTable(
   };
 }
 
+type Added = Pick<WalkState['functions'], 'added'>;
+
 /** The name of a function, of the catalogue or of one's own. */
-export const functionTitle = (
-  { added }: Pick<WalkState['functions'], 'added'>,
-  id: string,
-  vocabulary: Vocabulary,
-): string =>
-  added.get(id)?.name ?? (isFunctionId(id) ? functionName(id, vocabulary) : 'a function that was added');
+export const functionTitle = ({ added }: Added, id: string, vocabulary: Vocabulary): string =>
+  added.get(id)?.name ?? (isFunctionId(id) ? functionName(id, vocabulary) : ADDED_FUNCTION);
 
 /** The same, spoken of as a fault where it was found faulty: "Engine knocks or rattles" for what else is "No knocking or rattling". */
 export function functionFault(run: WalkState['functions'], id: string, vocabulary: Vocabulary): string {

@@ -1,5 +1,5 @@
-export { aboutWords } from './aboutWords';
-export { type EquipmentTable, equipmentTable } from './equipmentTable';
+export { aboutTold, aboutWords } from './aboutWords';
+export { type EquipmentTable, equipmentTable, equipmentTold } from './equipmentTable';
 export {
   type FunctionRow,
   type FunctionTable,
@@ -8,7 +8,7 @@ export {
   functionTitle,
   isTriedFirst,
 } from './functionTable';
-export { countWords, type KitRow, type KitTable, kitTable } from './kitTable';
+export { type KitRow, type KitTable, kitTable } from './kitTable';
 export { leftElsewhere } from './leftElsewhere';
 export { papersLeft } from './othersLeft';
 export {
@@ -24,6 +24,17 @@ export { type PapersTable, papersTable } from './papersTable';
 export { contradictions, partConcerns } from './partConcerns';
 export { type PlaceOfWalk, type PlaceProgress, placesOfWalk } from './placesOfWalk';
 export { repairWords, type ScreenRow, type ScreenTable, screenTable } from './screenTable';
+export { faultTold, functionTold } from './tellFunction';
+export {
+  alterationTold,
+  countTold,
+  itemTold,
+  type KitLines,
+  kitLines,
+  smellsTold,
+  smellTold,
+  strongSmells,
+} from './tellKit';
 export { nextThird, type TyreRow, type TyreTable, tyresOf, tyreTable } from './tyreTable';
 export { odometerOfWalks, type WalkFigure, walkFigureSchema } from './walkFigures';
 export {
@@ -35,3 +46,4 @@ export {
   whatIsLeft,
 } from './whatIsLeft';
 export { type WheelRow, type WheelTable, wheelTable } from './wheelTable';
+export { readingWords, say as sayOfReadings } from './words';

@@ -3,11 +3,13 @@ import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
 import { styleOf } from '../car';
 import { checkEntry, type Entry, type Fact, partStatus, replay } from '../walk';
-import { countWords, kitTable } from '.';
+import { kitLines, kitTable } from '.';
 import { othersLeft } from './othersLeft';
+import { countWords } from './tellKit';
 
 const stateOf = (...facts: Fact[]) => replay(WALK, entriesOf([begun, ...facts]));
 const tableOf = (...facts: Fact[]) => kitTable(stateOf(...facts), testCar);
+const linesOf = (...facts: Fact[]) => kitLines(stateOf(...facts).kit, 'uk');
 const counted = (item: string, count: number, more: object = {}): Fact =>
   ({ kind: 'item-counted', body: { item, count, ...more } }) as Fact;
 const problemOf = (kind: string, body: object) => {
@@ -58,17 +60,17 @@ describe('what comes with a car', () => {
   });
 
   it('takes none noticed for an answer, and tells which smell stops the drive', () => {
-    expect(tableOf().smell).toBeUndefined();
+    expect(linesOf().smell).toBeUndefined();
     const none = stateOf({ kind: 'smell-noted', body: { noticed: [] } });
-    expect(kitTable(none, testCar).smell).toBe('none noticed');
+    expect(kitLines(none.kit, 'uk').smell).toBe('none noticed');
     expect(partStatus(none, 'smell')).toBe('clear');
     expect(othersLeft(none, testCar).isSmellLeft).toBe(false);
     const fuel = (strength: 'faint' | 'strong'): Fact => ({
       kind: 'smell-noted',
       body: { noticed: [{ smell: 'fuel', strength }] },
     });
-    expect(tableOf(fuel('faint')).cautions).toEqual([]);
-    expect(tableOf(fuel('strong')).cautions).toEqual([
+    expect(linesOf(fuel('faint')).cautions).toEqual([]);
+    expect(linesOf(fuel('strong')).cautions).toEqual([
       'A smell of fuel: do not drive until a qualified person has checked it.',
     ]);
   });
@@ -83,11 +85,11 @@ describe('what comes with a car', () => {
         standardPart: 'gone',
       },
     };
-    expect(tableOf(altered).alterations.map(({ says }) => says)).toEqual([
+    expect(linesOf(altered).alterations.map(({ says }) => says)).toEqual([
       'Exhaust: steel from the axle back; the standard part does not come along',
     ]);
     expect(
-      tableOf(altered, { kind: 'alteration-removed', body: { alteration: idOf(0xb2) } }).alterations,
+      linesOf(altered, { kind: 'alteration-removed', body: { alteration: idOf(0xb2) } }).alterations,
     ).toEqual([]);
   });
 

@@ -1,3 +1,6 @@
+import type { Vocabulary } from '../car';
+import { settle, type Text, type Told, type Untold, untold } from '../told';
+import { withinSentence } from '../wording';
 import { COMPOSED_BY } from './composedBy';
 import { paragraphOf } from './paragraph';
 import type { ReportDocument } from './reportDocument';
@@ -11,28 +14,35 @@ import { judgedTold } from './sections/judged';
 import { limitsOf } from './sections/limits';
 import { partsInOrder, treadsInOrder } from './sections/parts';
 import { stoodTold } from './sections/stood';
+import { notToDriveTold, summaryLines } from './sections/summary';
 import { whatWasTold } from './sections/told';
 import { toldFirst } from './sections/toldFirst';
 import { weakSpotsTold } from './sections/weakSpots';
 import { tellWalk, type WalkTold } from './walkTold';
-import { summaryLines } from './wording';
+import { englishOfReport } from './words';
 
 /** Freezes a walk into the document every rendering is made from. Throws EmptyWalkError for a walk without its first entry. */
 export function composeReport(inputs: ReportInputs): ReportDocument {
+  const { told, vocabulary } = tellReport(inputs);
+  const { inWords, messages } = settle<ReportDocument>(told, englishOfReport(vocabulary));
+  return withoutUndefined({ ...inWords, messages });
+}
+
+/** The report before it is put into words. */
+function tellReport(inputs: ReportInputs): { told: Told<ReportDocument>; vocabulary: Vocabulary } {
   const told = tellWalk(inputs);
   const findings = standingFindings(told);
   const putRight = findingsPutRight(told);
   const readings = readingsOf(told);
   const tellings = whatWasTold(told);
   const { otherWalks } = inputs;
-  const flags = {
-    notToDrive: reasonsNotToDrive(findings, readings),
-    papers: readings.papers?.asks ?? [],
-  };
-  const document: ReportDocument = {
+  const notToDrive = notToDriveTold(reasonsNotToDrive(told, findings));
+  const papers = (readings.papers?.asks ?? []).map((asks) => untold(asks as string));
+  const document: Told<ReportDocument> = {
     ...headOf(told),
     composedBy: COMPOSED_BY,
-    summary: summaryLines(findings, told.left.cover, flags, tellings.remedies),
+    summary: summaryLines(findings, told.left.cover, { notToDrive, papers }, tellings.remedies),
+    ...(notToDrive && { notToDrive }),
     findings,
     dismissed: dismissedFindings(told),
     ...(putRight.length > 0 && { putRight }),
@@ -48,14 +58,13 @@ export function composeReport(inputs: ReportInputs): ReportDocument {
     ...readings,
     ...(otherWalks && otherWalks.length > 0 && { otherWalks: [...otherWalks] }),
     photos: told.photos,
-    cautions: cautionsOf(findings, readings, told.vocabulary),
+    cautions: cautionsOf(findings, readings),
   };
-  const paragraph = paragraphOf(
-    { ...document, notToDrive: flags.notToDrive, year: inputs.car.year },
-    told.vocabulary,
-  );
-  return withoutUndefined({ ...document, paragraph });
+  const paragraph = paragraphOf({ ...document, papersAsk: papers.map(within), year: inputs.car.year });
+  return { told: { ...document, paragraph }, vocabulary: told.vocabulary };
 }
+
+const within = ({ untold: says }: Untold): Text => untold(withinSentence(says));
 
 function readingsOf(told: WalkTold) {
   const { inputs, state, photos } = told;

@@ -1,10 +1,11 @@
 import type { Vocabulary } from '../car';
-import { functionFault } from '../readings';
+import { faultTold } from '../readings';
 import type { Stop } from '../route';
-import { type AttachedPhoto, type Finding, findingLine, pictureOf, type WalkState } from '../walk';
-import { sentence } from '../wording';
-import type { ReportPhoto } from './reportDocument';
+import { inWords, own, starting, type Text, untold } from '../told';
+import { type AttachedPhoto, type Finding, findingTold, pictureOf, type WalkState } from '../walk';
 import type { PhotoFacts } from './reportInputs';
+import type { PhotoTold } from './rowsTold';
+import { englishOfReport, say } from './words';
 
 const roleRank = { 'whole-car': 0, where: 1, what: 2, after: 3 } as const;
 
@@ -15,10 +16,9 @@ const roleRank = { 'whole-car': 0, where: 1, what: 2, after: 3 } as const;
 export function orderPhotos(
   state: WalkState,
   route: readonly Stop[],
-  nameOf: (part: string) => string,
-  vocabulary: Vocabulary,
+  nameOf: (part: string) => Text,
   facts: ReadonlyMap<string, PhotoFacts>,
-): ReportPhoto[] {
+): PhotoTold[] {
   const findings = new Map(state.findings.map((finding) => [finding.id, finding]));
   const rankOf = new Map(route.map((stop, i) => [stop.part, i]));
   const stopRank = (photo: AttachedPhoto): number => {
@@ -35,10 +35,10 @@ export function orderPhotos(
         roleRank[a.role] - roleRank[b.role] ||
         (a.entry < b.entry ? -1 : 1),
     )
-    .map((photo, i): ReportPhoto => {
+    .map((photo, i): PhotoTold => {
       const finding = photo.finding === undefined ? undefined : findings.get(photo.finding);
       const part = partOf(photo, findings);
-      const works = photo.function && functionFault(state.functions, photo.function, vocabulary);
+      const works = photo.function ? faultTold(state.functions, photo.function) : undefined;
       const size = facts.get(photo.sha256);
       const said = pictureOf(state, photo.sha256);
       const spots = [...said.spots].flatMap(([id, at]) => {
@@ -49,10 +49,11 @@ export function orderPhotos(
         number: i + 1,
         sha256: photo.sha256,
         role: photo.role,
-        caption: said.caption ?? photoCaption(photo, finding, works ?? (part && nameOf(part)), vocabulary),
+        caption:
+          said.caption ?? starting(captionTold(photo, finding, works ?? (part ? nameOf(part) : undefined))),
         part,
         finding: finding && finding.standing.status !== 'dismissed' ? finding.number : undefined,
-        function: works,
+        function: works && starting(works),
         width: size?.width,
         height: size?.height,
         ...scaleOf(photo, finding, size),
@@ -77,19 +78,28 @@ const partOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) =>
 const numberOf = (photo: AttachedPhoto, findings: ReadonlyMap<string, Finding>) =>
   (photo.finding === undefined ? undefined : findings.get(photo.finding)?.number) ?? 0;
 
-/** What the record says a photo shows: "Nearside rear door (left): dent, 40 mm across". */
-export function photoCaption(
+/** What the record says a photo shows: "nearside rear door (left): dent, 40 mm across". */
+function captionTold(photo: AttachedPhoto, finding: Finding | undefined, part: Text | undefined): Text {
+  if (photo.role === 'whole-car') return say('photo.wholeCar');
+  const place = part ?? say('photo.car');
+  if (!finding) return photo.role === 'after' ? say('photo.after', { place }) : place;
+  const { number, standing } = finding;
+  if (standing.status === 'dismissed') return say('photo.noFault', { place, why: own(standing.why) });
+  if (photo.role === 'after')
+    return say(standing.status === 'put-right' ? 'photo.putRight' : 'photo.workOn', { place, number });
+  return photo.role === 'where'
+    ? say('photo.where', { place, number })
+    : say('where.says', { where: place, says: findingTold(finding) });
+}
+
+/** The same in words, where a picture is shown on the walk. */
+export const photoCaption = (
   photo: AttachedPhoto,
   finding: Finding | undefined,
   part: string | undefined,
   vocabulary: Vocabulary,
-): string {
-  if (photo.role === 'whole-car') return 'The whole car';
-  const place = part ? sentence(part) : 'The car';
-  if (!finding) return photo.role === 'after' ? `${place}, after the work` : place;
-  const line = findingLine(finding, vocabulary);
-  if (finding.standing.status === 'dismissed') return `${place}: not a fault, ${finding.standing.why}`;
-  if (photo.role === 'after')
-    return `${place}: finding ${finding.number} after ${finding.standing.status === 'put-right' ? 'it was put right' : 'the work on it'}`;
-  return photo.role === 'where' ? `${place}: where finding ${finding.number} is` : `${place}: ${line}`;
-}
+): string =>
+  inWords(
+    starting(captionTold(photo, finding, part ? untold(part) : undefined)),
+    englishOfReport(vocabulary),
+  );

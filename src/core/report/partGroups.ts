@@ -10,7 +10,7 @@ import {
 } from '../car';
 import { sentence, withinSentence } from '../wording';
 import type { ReportDocument } from './reportDocument';
-import { isSimplyClear, saysFindingsAlone } from './wording';
+import { findingsAlone, isSimplyClear } from './wording';
 
 type ReportPart = ReportDocument['parts'][number];
 /** Names several parts of one place in few words. */
@@ -61,17 +61,12 @@ function shortNames(
   });
 }
 
-/** Clear, and nothing else to say of it. */
-const isPlain = ({ status, says }: ReportPart): boolean => status === 'clear' && isSimplyClear(says);
-const findingsOnly = ({ status, says }: ReportPart) =>
-  status === 'findings' ? saysFindingsAlone(says) : undefined;
-
 function linesOf(parts: readonly ReportPart[], named: Namer): string[] {
-  const plain = parts.filter(isPlain);
+  const plain = parts.filter(isSimplyClear);
   const swept = plain.filter(({ look }) => look === 'swept');
   const own = plain.filter(({ look }) => look !== 'swept');
   const found = (isRestClear: boolean, title: string): string[] => {
-    const here = parts.filter((part) => findingsOnly(part)?.isRestClear === isRestClear);
+    const here = parts.filter((part) => findingsAlone(part)?.isRestClear === isRestClear);
     const told = here.map((part) => `${named([part])} (${part.findings.join(', ')})`);
     return told.length > 0 ? [`${title}: ${told.join(', ')}.`] : [];
   };
@@ -90,7 +85,7 @@ function linesOf(parts: readonly ReportPart[], named: Namer): string[] {
     ...found(false, 'With findings'),
     ...found(true, 'With findings, the rest of it clear'),
     ...parts
-      .filter((part) => !isPlain(part) && !findingsOnly(part))
+      .filter((part) => !isSimplyClear(part) && !findingsAlone(part))
       .map((part) => `${sentence(named([part]))}: ${part.says}`),
   ];
 }

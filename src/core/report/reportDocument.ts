@@ -3,6 +3,7 @@ import { carDetailsSchema, drivens, faceIds } from '../car';
 import { areas, weights } from '../judged';
 import { hideBoxesSchema, marksSchema, placeSchema } from '../picture';
 import { walkFigureSchema } from '../readings';
+import { textSchema } from '../told';
 import {
   extentSchema,
   findingKindIds,
@@ -95,6 +96,10 @@ const reportPartSchema = z.strictObject({
   status: z.enum(partStatuses),
   /** What a reader is told: "Clear", "2 findings: 3, 7", "Not looked at". */
   says: text,
+  /** Nothing is known of it beside its status and its findings. Reports frozen by an earlier Zelk have neither of these two. */
+  isAlone: z.literal(true).optional(),
+  /** Cleared once its findings were noted: the rest of it is clear. */
+  isRestClear: z.literal(true).optional(),
   findings: z.array(z.int().positive()),
   /** Cleared by itself, or in a sweep from a stride away; absent where neither, and in reports frozen by an earlier Zelk. */
   look: z.enum(['own', 'swept']).optional(),
@@ -140,6 +145,8 @@ export const reportDocumentSchema = z.strictObject({
   /** The car in one paragraph; reports frozen by an earlier Zelk have none. */
   paragraph: text.optional(),
   summary: z.array(text),
+  /** The line of the summary that stops the drive, where one does. */
+  notToDrive: text.optional(),
   /** Light, wet and dirt as noted, and what they may have hidden. */
   conditions: z.array(text).default([]),
   mayHide: z.array(text).default([]),
@@ -259,6 +266,8 @@ export const reportDocumentSchema = z.strictObject({
   otherWalks: z.array(walkFigureSchema).optional(),
   photos: z.array(reportPhotoSchema),
   cautions: z.array(text),
+  /** What its words were told from, by where they stand in it (JSON pointers, RFC 6901): other languages are told from the same. Reports frozen by an earlier Zelk have words alone. */
+  messages: z.record(z.string(), textSchema).optional(),
 });
 
 export type ReportDocument = z.output<typeof reportDocumentSchema>;

@@ -1,33 +1,25 @@
-import { type BodyStyle, type Car, type Vocabulary, vocabularyOf } from '../car';
+import type { BodyStyle, Car } from '../car';
 import type { Facts } from '../judged';
-import { speakPaint } from '../measure';
-import { paintClassWords } from '../paint';
+import { paintDepthTold } from '../measure';
 import { repairWords, wheelTable } from '../readings';
+import { inside, listed, orEmpty, own, starting, type Text, type Told, untold } from '../told';
 import { isDangerous, type TreadLook, tyreFaults } from '../tyres';
 import type { WalkState } from '../walk';
-import { finishNames } from '../wheels';
-import { sentence, withinSentence } from '../wording';
 import type { ReportReadings } from './reportReadingsShape';
 import { type Seen, secondHalf } from './secondHalf';
 import type { WalkTold } from './walkTold';
-
-/** What is said of paint readings wherever they are shown. */
-const paintCaution = (vocabulary: Vocabulary): string =>
-  `Paint readings support what the eye saw; they do not tell why a panel was painted. Some makers’ ${vocabulary === 'us' ? 'colors' : 'colours'} and pillars run thicker.`;
+import { say } from './words';
 
 /** The readings of a walk in words and figures. */
-export function reportReadings(
-  { facts, state, style, inputs, nameOf }: WalkTold,
-  seen: Seen,
-): ReportReadings {
+export function reportReadings({ facts, state, style, inputs, nameOf }: WalkTold, seen: Seen): Readings {
   const { car } = inputs;
-  const name = (part: string) => sentence(nameOf(part));
+  const name = (part: string) => starting(nameOf(part));
   return {
     ...(state.treads.size + state.tyres.size + state.treadLooks.size > 0 && {
       tyres: tyres(facts, name),
     }),
     ...wheels(state, style, car, name),
-    ...(state.paint.size > 0 && { paint: paint(facts, car, name) }),
+    ...(state.paint.size > 0 && { paint: paint(facts, name) }),
     ...screen(facts),
     ...secondHalf(facts, car, seen),
   };
@@ -35,10 +27,11 @@ export function reportReadings(
 
 const isWornByEye = (looks: TreadLook | undefined) => looks === 'worn' || looks === 'needs-replacing';
 
-type Named = (part: string) => string;
+type Named = (part: string) => Text;
+type Readings = Told<ReportReadings>;
 type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
 
-function tyres({ state, tyres: table }: Facts, name: Named): ReportReadings['tyres'] {
+function tyres({ state, tyres: table }: Facts, name: Named): Readings['tyres'] {
   return {
     law: table.lawSays,
     summary: table.summary,
@@ -55,38 +48,42 @@ function tyres({ state, tyres: table }: Facts, name: Named): ReportReadings['tyr
         ...(verdict && { when: verdict.when }),
         mayBeDriven: verdict ? verdict.mayBeDriven : !isDangerous(flags),
         ...(share !== undefined && { left: Math.round(share * 100) }),
-        says: [
-          ...(verdict
-            ? verdict.reasons.length > 0
-              ? verdict.reasons
-              : isWornByEye(state.treadLooks.get(part))
-                ? []
-                : ['in order']
-            : [...tyreFaults(flags), 'not measured']),
-          ...(byEye ? [byEye] : []),
-          ...(retread ? [retread] : []),
-          ...flags.filter(
-            (flag) => flag === 'repair' || flag === 'run-flat' || flag === 'new' || flag === 'odd',
-          ),
-          ...(distance ? [`about ${distance} left at the rate worn so far`] : []),
-          ...(isPractice ? ['read with the practice gauge: not a measurement'] : []),
-        ].join('; '),
+        says: orEmpty(
+          listed('semicolon', [
+            ...(verdict
+              ? verdict.reasons.length > 0
+                ? verdict.reasons.map(untold)
+                : isWornByEye(state.treadLooks.get(part))
+                  ? []
+                  : [say('tyre.inOrder')]
+              : [...tyreFaults(flags).map(untold), say('tyre.notMeasured')]),
+            byEye ? untold(byEye) : undefined,
+            retread ? untold(retread) : undefined,
+            ...flags
+              .filter((flag) => flag === 'repair' || flag === 'run-flat' || flag === 'new' || flag === 'odd')
+              .map(untold),
+            distance ? say('tyre.left', { distance: untold(distance) }) : undefined,
+            isPractice ? say('tyre.practice') : undefined,
+          ]),
+        ),
       }),
     ),
     matching: table.matching.map(({ says }) => says),
-    toBuy: table.toBuy.map(
-      ({ count, size, when, parts }) =>
-        `${count} × ${size}, ${when === 'now' ? 'now' : 'within the year'}: ${parts.map((part) => withinSentence(name(part))).join(', ')}`,
+    toBuy: table.toBuy.map(({ count, size, when, parts }) =>
+      say('tyre.toBuy', {
+        count,
+        size: own(size),
+        when,
+        tyres: listed(
+          'comma',
+          parts.map((part) => inside(name(part))),
+        ),
+      }),
     ),
   };
 }
 
-function wheels(
-  state: WalkState,
-  style: BodyStyle,
-  car: Spoken,
-  name: Named,
-): Pick<ReportReadings, 'wheels'> {
+function wheels(state: WalkState, style: BodyStyle, car: Spoken, name: Named): Pick<Readings, 'wheels'> {
   const { rows, setSays } = wheelTable(state, style, car);
   if (rows.length === 0) return {};
   return {
@@ -94,10 +91,18 @@ function wheels(
       rows: rows.map(({ part, rimIn, finish, rimShare, damagedMm, isUnmeasured, says, brake }) => ({
         part,
         name: name(part),
-        rim: [rimIn && `${rimIn} in`, finish && finishNames[finish].toLowerCase()].filter(Boolean).join(', '),
+        rim: orEmpty(
+          listed('comma', [
+            rimIn ? say('wheel.inches', { inches: rimIn }) : undefined,
+            finish && say(`finish.${finish}`),
+          ]),
+        ),
         damage:
           damagedMm > 0
-            ? `${damagedMm} mm of the rim, ${Math.round(rimShare * 100)} %${isUnmeasured ? ' at least' : ''}`
+            ? say(isUnmeasured ? 'wheel.damageAtLeast' : 'wheel.damage', {
+                mm: damagedMm,
+                percent: Math.round(rimShare * 100),
+              })
             : '',
         says,
         brake,
@@ -107,26 +112,20 @@ function wheels(
   };
 }
 
-function paint({ paint: table }: Facts, car: Spoken, name: Named): ReportReadings['paint'] {
+function paint({ paint: table }: Facts, name: Named): Readings['paint'] {
   const { unit, level, says, rows, practice } = table;
   const round = (value: number) => Math.round(value * 100) / 100;
   return {
     unit,
     ...(level && { levelUm: round(level.um), spreadUm: round(level.spreadUm) }),
-    says: [
-      ...says,
-      ...(practice > 0
-        ? ['Some of these figures come from the practice gauge, which measures nothing.']
-        : []),
-      paintCaution(vocabularyOf(car)),
-    ],
+    says: [...says, ...(practice > 0 ? [say('paint.practice')] : []), say('paint.caution')],
     rows: rows.map((row) => ({
       part: row.part,
       name: name(row.part),
       class: row.class,
-      className: paintClassWords[row.class],
+      className: starting(say(`paintClass.${row.class}`)),
       um: [...row.um],
-      median: row.medianUm === undefined ? '' : speakPaint(row.medianUm, unit),
+      median: row.medianUm === undefined ? '' : paintDepthTold(row.medianUm, unit),
       ...(row.medianUm !== undefined && { medianUm: round(row.medianUm) }),
       ...(row.ratio !== undefined && { ratio: round(row.ratio) }),
       says: row.says,

@@ -219,7 +219,7 @@ describe('what decides', () => {
       { kind: 'papers-noted', body: { keys: 2, keysTried: 1 } },
     );
     expect(report.summary.slice(0, 2)).toEqual([
-      'Not to be driven until a qualified person has checked it: nearside front tyre (left), 1.2 mm left, under the limit of 1.6 mm; rust, right through, 12 mm × 6 mm, nearside sill (left); warning for airbag on.',
+      'Not to be driven until a qualified person has checked it: rust, right through, 12 mm × 6 mm, nearside sill (left); nearside front tyre (left), 1.2 mm left, under the limit of 1.6 mm; warning lamp on: airbag.',
       'Papers: 1 of 2 keys not tried.',
     ]);
     expect(report.paragraph).toContain('Not to be driven until a qualified person has checked it: ');

@@ -1,13 +1,27 @@
-import { type Car, type Vocabulary, vocabularyOf } from '../car';
-import { type WarningLampId, warningLampName, warningLampOf } from '../functions';
+import type { Car } from '../car';
+import { isFunctionId, warningLampOf } from '../functions';
 import type { Facts } from '../judged';
 import { serviceWords } from '../papers';
-import { countWords, functionFault, functionTable, kitTable, papersLeft, type WalkFigure } from '../readings';
+import {
+  alterationTold,
+  countTold,
+  faultTold,
+  functionTable,
+  functionTold,
+  itemTold,
+  kitTable,
+  papersLeft,
+  smellsTold,
+  strongSmells,
+  type WalkFigure,
+} from '../readings';
+import { listed, own, starting, type Text, type Told } from '../told';
 import type { DriveNoted, WalkState } from '../walk';
-import { withinSentence } from '../wording';
 import type { ReportReadings } from './reportReadingsShape';
+import { say } from './words';
 
 type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
+type Readings = Told<ReportReadings>;
 
 /** What the second half rests on beyond its own log entries. */
 export interface Seen {
@@ -21,13 +35,13 @@ export const secondHalf = (
   facts: Facts,
   car: Spoken,
   seen: Seen,
-): Pick<ReportReadings, 'functions' | 'kit' | 'papers'> => ({
+): Pick<Readings, 'functions' | 'kit' | 'papers'> => ({
   ...functions(facts.state, car, seen),
   ...kit(facts.state, car),
   ...papers(facts),
 });
 
-function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<ReportReadings, 'functions'> {
+function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Readings, 'functions'> {
   const { groups, left, isBegun } = functionTable(state, car);
   const { lampsOn, drive, recordings } = state.functions;
   // A lamp that was seen to stay on is told, whether or not anything was tried.
@@ -40,97 +54,113 @@ function functions(state: WalkState, car: Spoken, { photosOf }: Seen): Pick<Repo
     are('not-tried'),
     are('not-fitted'),
   ];
-  const vocabulary = vocabularyOf(car);
-  const tried = works.length + faulty.length;
+  const fault = (id: string) => starting(faultTold(state.functions, id));
+  const name = ({ id }: { id: string }) => functionTold(state.functions, id);
   return {
     functions: {
-      summary: [
-        tried > 0 ? `${works.length} of ${tried} functions tried work` : 'No function was tried',
-        ...(faulty.length > 0 ? [`${faulty.length} ${faulty.length === 1 ? 'is' : 'are'} faulty`] : []),
-        ...(notTried.length + left.length > 0 ? [`${notTried.length + left.length} not tried`] : []),
-      ].join('; '),
+      summary: summaryOf({
+        works: works.length,
+        faulty: faulty.length,
+        notTried: notTried.length + left.length,
+      }),
       faulty: faulty.map(({ id, tried, facts }) => ({
-        name: functionFault(state.functions, id, vocabulary),
+        name: fault(id),
         says: tried?.says ?? '',
-        ...(facts?.caution && { caution: facts.caution }),
+        ...(facts?.caution && isFunctionId(id) && { caution: say(`functionCaution.${id}`) }),
         ...(photosOf(id).length > 0 && { photos: photosOf(id) }),
       })),
       ...(lampsOn && {
-        lampsOn: lampsOn.map((lamp) => {
-          const { caution } = warningLampOf(lamp);
-          return { name: warningLampName(lamp, vocabulary), ...(caution && { caution }) };
-        }),
+        lampsOn: lampsOn.map((lamp) => ({
+          name: starting(say(`lamp.${lamp}`)),
+          ...(warningLampOf(lamp).caution && { caution: say(`lampCaution.${lamp}`) }),
+        })),
+        lampsSay: starting(
+          lampsOn.length === 0
+            ? say('lamps.none')
+            : say('lamps.stay', {
+                lamps: listed(
+                  'comma',
+                  lampsOn.map((lamp) => say(`lamp.${lamp}`)),
+                ),
+              }),
+        ),
       }),
-      ...(lampsOn && { lampsSay: lampsSay(lampsOn, vocabulary) }),
-      ...(drive && { drive: driveWords(drive) }),
+      ...(drive && { drive: starting(drivenTold(drive)) }),
       ...(recordings.length > 0 && {
         recordings: recordings.map(({ sha256, of, seconds, function: id, says }) => ({
           sha256,
           of,
           seconds,
-          name: functionFault(state.functions, id, vocabulary),
+          name: fault(id),
           says: says ?? '',
         })),
       }),
-      notTried: notTried.map(({ name, tried }) => ({ name: withinSentence(name), says: tried?.says ?? '' })),
+      notTried: notTried.map((row) => ({ name: name(row), says: row.tried?.says ?? '' })),
       works: groups.flatMap((group) => {
         const names = group.rows
           .filter(({ tried }) => tried?.state === 'works')
-          .map(({ name, tried }) =>
-            [withinSentence(name), tried?.says && `(${tried.says})`].filter(Boolean).join(' '),
+          .map((row) =>
+            row.tried?.says ? say('with', { what: name(row), more: own(row.tried.says) }) : name(row),
           );
-        return names.length > 0 ? [{ group: group.name, names }] : [];
+        return names.length > 0 ? [{ group: say(`functionGroup.${group.id}`), names }] : [];
       }),
-      notFitted: notFitted.map(({ name }) => withinSentence(name)),
-      left: left.map(({ name }) => withinSentence(name)),
+      notFitted: notFitted.map(name),
+      left: left.map(name),
     },
   };
 }
 
-function lampsSay(on: readonly WarningLampId[], vocabulary: Vocabulary): string {
-  const lamp = vocabulary === 'us' ? 'light' : 'lamp';
-  return on.length === 0
-    ? `No warning ${lamp} stays on`
-    : `Warning ${lamp}s that stay on: ${on.map((id) => warningLampName(id, vocabulary).toLowerCase()).join(', ')}`;
-}
+/** "3 of 4 functions tried work; 1 is faulty; 12 not tried". */
+const summaryOf = ({ works, faulty, notTried }: { works: number; faulty: number; notTried: number }): Text =>
+  starting(
+    listed('semicolon', [
+      works + faulty > 0 ? say('functions.worked', { works, tried: works + faulty }) : say('functions.none'),
+      faulty > 0 ? say('functions.faulty', { n: faulty }) : undefined,
+      notTried > 0 ? say('functions.notTried', { n: notTried }) : undefined,
+    ]),
+  );
 
 /** The driver's name stays in the log: a reader is told that the driver may drive. */
-function driveWords({ distance, unit, says }: DriveNoted): string {
-  const far = distance ? ` ${distance} ${unit === 'km' ? 'km' : 'miles'}` : '';
-  return `Driven${far} by a licensed, insured driver with trade cover${says ? `: ${says}` : ''}`;
+function drivenTold({ distance, unit, says }: DriveNoted): Text {
+  const driven = distance
+    ? say('driven.far', { far: distance, unit: unit === 'km' ? 'km' : 'mi' })
+    : say('driven');
+  return says ? say('where.says', { where: driven, says: own(says) }) : driven;
 }
 
-function kit(state: WalkState, car: Spoken): Pick<ReportReadings, 'kit'> {
+function kit(state: WalkState, car: Spoken): Pick<Readings, 'kit'> {
   const table = kitTable(state, car);
   if (!table.isBegun) return {};
-  const there = table.rows.flatMap(({ name, counted }) =>
-    counted && counted.count > 0 ? [`${name}: ${countWords(counted)}`] : [],
-  );
+  const { smells, alterations } = state.kit;
   return {
     kit: {
-      ...(table.smell && { smell: table.smell }),
-      there,
-      missing: table.rows.flatMap(({ name, counted }) =>
-        counted?.count === 0 ? [[withinSentence(name), counted.says].filter(Boolean).join(', ')] : [],
+      ...(smells && { smell: smellsTold(smells) }),
+      there: table.rows.flatMap(({ id, counted }) =>
+        counted && counted.count > 0
+          ? [starting(say('where.says', { where: itemTold(id, counted), says: countTold(counted) }))]
+          : [],
       ),
-      left: table.left.map(({ name }) => withinSentence(name)),
-      altered: table.alterations.map(({ says }) => says),
-      notes: [...table.notes],
-      cautions: [...table.cautions],
+      missing: table.rows.flatMap(({ id, counted }) =>
+        counted?.count === 0
+          ? [listed('comma', [itemTold(id, counted), counted.says ? own(counted.says) : undefined])]
+          : [],
+      ),
+      left: table.left.map(({ id, counted }) => itemTold(id, counted)),
+      altered: [...alterations.values()].map((altered) => starting(alterationTold(altered))),
+      notes: alterations.size > 0 ? [say('alterationNote')] : [],
+      cautions: strongSmells(state.kit).map(({ smell }) => say(`smellCaution.${smell}`)),
     },
   };
 }
 
-function papers({ state, papers: table }: Facts): Pick<ReportReadings, 'papers'> {
+function papers({ state, papers: table }: Facts): Pick<Readings, 'papers'> {
   if (table.isEmpty) return {};
   return {
     papers: {
       asks: [...table.asks],
       says: [
         ...table.says,
-        ...(table.isUsualInterval && table.services.length > 0
-          ? ['Held against a usual interval: the maker’s was not entered.']
-          : []),
+        ...(table.isUsualInterval && table.services.length > 0 ? [say('papers.usual')] : []),
       ],
       left: papersLeft(state.papers),
       services: table.services.map(({ entry }) => serviceWords(entry, table.unit)),

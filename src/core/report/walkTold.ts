@@ -1,4 +1,12 @@
-import { type BodyStyle, partNames, styleOf, type Vocabulary, vocabularyOf } from '../car';
+import {
+  type BodyStyle,
+  type FaceId,
+  faceTold,
+  partTold,
+  styleOf,
+  type Vocabulary,
+  vocabularyOf,
+} from '../car';
 import { overnightLooks, stoodOf } from '../diary';
 import type { Facts } from '../judged';
 import {
@@ -11,11 +19,12 @@ import {
   whatIsLeft,
 } from '../readings';
 import type { Stop } from '../route';
+import { own, type Text } from '../told';
 import { asBuilt, type Concerns, replay, routeOf, type WalkState } from '../walk';
 import { isoDay } from '../wording';
 import { orderPhotos } from './orderPhotos';
-import type { ReportPhoto } from './reportDocument';
 import { EmptyWalkError, type ReportInputs } from './reportInputs';
+import type { PhotoTold } from './rowsTold';
 
 /** A walk as every section of a report sees it, worked out once. */
 export interface WalkTold {
@@ -28,8 +37,10 @@ export interface WalkTold {
   concerns: Concerns;
   /** What the walk has not said, seen or shown. */
   left: WhatIsLeft;
-  photos: ReportPhoto[];
-  nameOf: (part: string) => string;
+  photos: PhotoTold[];
+  /** What a part is called, within a sentence. */
+  nameOf: (part: string) => Text;
+  sideOf: (face: FaceId) => Text;
   /** What is known of it thing by thing, to be judged. */
   facts: Facts;
 }
@@ -41,7 +52,10 @@ export function tellWalk(inputs: ReportInputs): WalkTold {
   if (!begun) throw new EmptyWalkError();
   const style = asBuilt(styleOf({ ...begun, steering: inputs.car.steering }), state);
   const vocabulary = vocabularyOf(inputs.car);
-  const nameOf = partNames(style, inputs.car);
+  const nameOf = (id: string): Text => {
+    const part = style.parts.get(id);
+    return part ? partTold(part, inputs.car) : own(id);
+  };
   const route = routeOf(state, style);
   return {
     inputs,
@@ -51,8 +65,9 @@ export function tellWalk(inputs: ReportInputs): WalkTold {
     route,
     concerns: partConcerns(state, style, inputs.car, new Date(inputs.frozenAt)),
     left: whatIsLeft(state, style, inputs.car, { today: isoDay(inputs.frozenAt) }),
-    photos: orderPhotos(state, route, nameOf, vocabulary, inputs.photos),
+    photos: orderPhotos(state, route, nameOf, inputs.photos),
     nameOf,
+    sideOf: (face) => faceTold(face, inputs.car),
     facts: factsOf(inputs, state, style),
   };
 }

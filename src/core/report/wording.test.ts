@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest';
-import type { Coverage } from '../walk';
+import { begun, noted } from '../../../tests/builders/entries';
+import { reportOf } from '../../../tests/builders/report';
+import { inWords } from '../told';
+import type { Coverage, Fact } from '../walk';
 import type { ReportFinding } from './reportDocument';
-import { outOfScope, statusSays, summaryLines } from './wording';
+import type { FindingTold } from './rowsTold';
+import { summaryLines as told } from './sections/summary';
+import { englishOfReport } from './words';
+
+const summaryLines = (findings: readonly FindingTold[], cover: Coverage): string[] =>
+  told(findings, cover, { notToDrive: undefined, papers: [] }).map((line) =>
+    inWords(line, englishOfReport('uk')),
+  );
 
 const cover = (more: Partial<Coverage> = {}): Coverage => ({
   total: 10,
@@ -76,23 +86,26 @@ describe('the summary', () => {
 });
 
 describe('what is said of a part', () => {
+  const cleared: Fact = { kind: 'part-cleared', body: { part: 'roof' } };
+  const says = (...facts: Fact[]) => reportOf([begun, ...facts]).parts.find(({ part }) => part === 'roof');
+
   it.each([
-    ['clear', [], undefined, 'Clear'],
-    ['not-looked-at', [], undefined, 'Not looked at'],
-    ['not-seen', [], 'too dark', 'Could not be seen: too dark'],
-    ['findings', [3], undefined, 'Finding 3'],
-    ['findings', [3, 7], undefined, 'Findings 3, 7'],
-    ['second-look', [3], undefined, 'Finding 3; second look wanted'],
-    ['findings', [3], 'wet', 'Finding 3; partly not seen: wet'],
-  ] as const)('%s %o %s', (status, numbers, why, said) => {
-    expect(statusSays(status, numbers, why)).toBe(said);
+    [[cleared], 'Clear'],
+    [[], 'Not looked at'],
+    [[{ kind: 'part-not-seen', body: { part: 'roof', why: 'too dark' } }], 'Could not be seen: too dark'],
+    [[noted(1, 'roof')], 'Finding 1'],
+    [[noted(1, 'roof'), noted(2, 'roof')], 'Findings 1, 2'],
+    [[noted(1, 'roof'), cleared], 'Finding 1; the rest of it clear'],
+  ] as [Fact[], string][])('%o: %s', (facts, said) => {
+    expect(says(...facts)).toMatchObject({ says: said, isAlone: true });
   });
 });
 
 it('says in the country’s words what the walk did not cover', () => {
-  expect(outOfScope({ functions: false, papers: false })).toContain(
-    'Whether everything works, a drive and the papers were not part of it',
-  );
-  expect(outOfScope({ functions: true, papers: false })).toContain('The papers were not part of it');
-  expect(outOfScope({ functions: true, papers: true })).not.toContain('not part');
+  const scope = (...facts: Fact[]) => reportOf([begun, ...facts]).outOfScope;
+  const tried: Fact = { kind: 'functions-tried', body: { functions: ['horn'], state: 'works' } };
+  const keys: Fact = { kind: 'papers-noted', body: { keys: 2 } };
+  expect(scope()).toContain('Whether everything works, a drive and the papers were not part of it');
+  expect(scope(tried)).toContain('The papers were not part of it');
+  expect(scope(tried, keys)).not.toContain('not part');
 });

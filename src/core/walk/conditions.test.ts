@@ -1,15 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { bodyStyle, type Part } from '../car';
 import { cautionAt, cautionIds, cautionSays } from './cautions';
-import {
-  adviceAt,
-  type Conditions,
-  conditionLine,
-  dirtStates,
-  lights,
-  mayHaveHidden,
-  wetStates,
-} from './conditions';
+import { adviceAt, type Conditions, dirtStates, lights, type PaintTone, wetStates } from './conditions';
+import { hidingWords, mayHaveHidden } from './hiding';
+import { conditionLine } from './tellStory';
+
+const hidden = (noted: readonly Conditions[], tone: PaintTone) =>
+  mayHaveHidden(noted, tone).map((id) => hidingWords[id]);
 
 const good: Conditions = { light: 'overcast', wet: 'dry', dirt: 'clean' };
 const style = bodyStyle('hatch-5');
@@ -17,29 +14,23 @@ const part = (id: string) => style.parts.get(id) as Part;
 
 describe('what conditions may have hidden', () => {
   it('is nothing for a clean dry mid-tone car under an even sky', () => {
-    expect(mayHaveHidden([good], 'mid')).toEqual([]);
-    expect(mayHaveHidden([], 'white')).toEqual([]);
+    expect(hidden([good], 'mid')).toEqual([]);
+    expect(hidden([], 'white')).toEqual([]);
   });
 
   it('says what rain, dirt, dusk, sun and pale paint hide, each once', () => {
     const wetDusk: Conditions = { light: 'dusk', wet: 'wet', dirt: 'dirty' };
-    const said = mayHaveHidden([wetDusk, wetDusk, { ...good, light: 'low-sun' }], 'white');
+    const said = hidden([wetDusk, wetDusk, { ...good, light: 'low-sun' }], 'white');
     expect(said).toHaveLength(5);
     expect(new Set(said).size).toBe(5);
     expect(said.join(' ')).toMatch(/swirls and ripples/);
     expect(said.join(' ')).toMatch(/nearly everything in the cabin/);
   });
 
-  it('speaks American of American cars', () => {
-    const sunny: Conditions = { ...good, light: 'low-sun' };
-    expect(mayHaveHidden([sunny], 'mid', 'us')[0]).toContain('differences of color');
-    expect(mayHaveHidden([sunny], 'mid', 'uk')[0]).toContain('differences of colour');
-  });
-
   it('tells dust on dark paint from dust on pale paint', () => {
     const dusty: Conditions = { ...good, dirt: 'dusty' };
-    expect(mayHaveHidden([dusty], 'black')[0]).toMatch(/looks like damage/);
-    expect(mayHaveHidden([dusty], 'mid')).toEqual(['Dust covers fine marks.']);
+    expect(hidden([dusty], 'black')[0]).toMatch(/looks like damage/);
+    expect(hidden([dusty], 'mid')).toEqual(['Dust covers fine marks.']);
   });
 
   it('has words for every state', () => {

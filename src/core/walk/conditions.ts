@@ -1,4 +1,4 @@
-import type { CarDetails, Part, Vocabulary } from '../car';
+import type { CarDetails, Part } from '../car';
 
 export const lights = ['overcast', 'bright-sun', 'low-sun', 'dusk', 'dark', 'indoors'] as const;
 export type Light = (typeof lights)[number];
@@ -33,79 +33,10 @@ export const conditionWords = {
   },
 } as const satisfies { light: Record<Light, string>; wet: Record<Wet, string>; dirt: Record<Dirt, string> };
 
-/** "overcast; dry; washed, not polished; in the yard": what of it is known. */
-export function conditionLine({ light, wet, dirt, place }: Partial<Conditions>): string {
-  const said = [
-    light && conditionWords.light[light],
-    wet && conditionWords.wet[wet],
-    dirt && conditionWords.dirt[dirt],
-    place,
-  ];
-  return said.filter(Boolean).join('; ');
-}
-
 export type PaintTone = CarDetails['paintTone'];
 
-const isDark = (tone: PaintTone) => tone === 'black' || tone === 'dark';
-const isPale = (tone: PaintTone) => tone === 'white' || tone === 'silver' || tone === 'light';
-
-interface Rule {
-  when: (conditions: Conditions, tone: PaintTone) => boolean;
-  /** What a buyer is told. */
-  mayHide: string;
-}
-
-/** What conditions may have hidden. Common practice of the trade. */
-const rules: readonly Rule[] = [
-  {
-    when: ({ wet }) => wet !== 'dry',
-    mayHide: 'Water on the paint hides swirls and ripples, and water marks can look like etching.',
-  },
-  {
-    when: ({ dirt }) => dirt === 'dirty',
-    mayHide: 'Dirt hides light scratches, chips and etching.',
-  },
-  {
-    when: ({ dirt }, tone) => dirt === 'dusty' && isDark(tone),
-    mayHide: 'Dust on dark paint looks like damage and covers fine marks.',
-  },
-  {
-    when: ({ dirt }, tone) => dirt === 'dusty' && !isDark(tone),
-    mayHide: 'Dust covers fine marks.',
-  },
-  {
-    when: ({ dirt }) => dirt === 'washed',
-    mayHide: 'The car was washed but not polished: residue can look like light scratches.',
-  },
-  {
-    when: ({ light }) => light === 'dusk' || light === 'dark',
-    mayHide: 'Little light hides small dents and light scratches outside and nearly everything in the cabin.',
-  },
-  {
-    when: ({ light }) => light === 'bright-sun' || light === 'low-sun',
-    mayHide:
-      'Direct sun shows swirls and differences of colour on the lit side and hides them on the shaded one.',
-  },
-  {
-    when: ({ light }) => light === 'indoors',
-    mayHide: 'Light indoors hides differences of colour between panels.',
-  },
-  {
-    when: (_conditions, tone) => isPale(tone),
-    mayHide: 'Pale paint hides dents and light marks when looked at head-on.',
-  },
-];
-
-/** What the conditions of a walk may have hidden, each sentence once, in a fixed order. Empty when nothing was noted. */
-export function mayHaveHidden(
-  noted: readonly Conditions[],
-  tone: PaintTone,
-  vocabulary: Vocabulary = 'uk',
-): string[] {
-  return rules
-    .filter(({ when }) => noted.some((conditions) => when(conditions, tone)))
-    .map(({ mayHide }) => (vocabulary === 'us' ? mayHide.replaceAll('colour', 'color') : mayHide));
-}
+export const isDark = (tone: PaintTone) => tone === 'black' || tone === 'dark';
+export const isPale = (tone: PaintTone) => tone === 'white' || tone === 'silver' || tone === 'light';
 
 /** One line of advice for a stop, or undefined when there is nothing to say. Common practice. */
 export function adviceAt(

@@ -20,13 +20,11 @@ export {
 export {
   adviceAt,
   type Conditions,
-  conditionLine,
   conditionWords,
   type Dirt,
   dirtStates,
   type Light,
   lights,
-  mayHaveHidden,
   type Wet,
   wetStates,
 } from './conditions';
@@ -41,16 +39,6 @@ export {
   WHOLE_CAR_PHOTOS,
 } from './coverage';
 export { type Cure, cureName, cures, type Sureness, surenesses } from './cures';
-export { findingLine, severityWords, testLine } from './describeFinding';
-export {
-  adviceLine,
-  checkedLine,
-  dayWords,
-  decisionLine,
-  dueWords,
-  isPromised,
-  workLine,
-} from './describeRemedy';
 export {
   type Entry,
   type EntryBody,
@@ -61,8 +49,7 @@ export {
 export { noticeOf } from './estimateNotice';
 export { type Extent, extentSchema } from './extent';
 export { entryWords, isSilent } from './families/allFamilies';
-export { type FilmCover, filmCovers } from './families/build/filmCovers';
-export { filmWords } from './families/build/state';
+export { type FilmCover, filmCovers, filmWords } from './families/build/filmCovers';
 export { statementKinds } from './families/course/statementKinds';
 export type { StatementMade } from './families/course/sweep';
 export { type EquipmentStanding, equipmentStandings } from './families/equipment/bodies';
@@ -105,7 +92,7 @@ export type {
 export { type FoundAgain, foundAgain, type RemedyAbout } from './families/remedies/bodies';
 export { foundWords } from './families/remedies/foundWords';
 export { type MendChecked, type RemedyNoted, remedyKey } from './families/remedies/state';
-export { driveSays, type StoryTold, storySays } from './families/story/state';
+export type { StoryTold } from './families/story/state';
 export {
   type DriveGroup,
   driveGroupNames,
@@ -147,6 +134,7 @@ export {
   otherKindsFor,
   type Test,
 } from './findingKinds';
+export { hidingWords, mayHaveHidden } from './hiding';
 export {
   type HowBad,
   hasDepths,
@@ -161,9 +149,7 @@ export { type LookId, lookIds, lookKinds, lookWords } from './lookTable';
 export { meantToBeSo } from './meantToBeSo';
 export {
   clockDeg,
-  clockWords,
   measureExtent,
-  rimShareWords,
   spotOnClock,
   spreadMm,
 } from './measureExtent';
@@ -178,7 +164,7 @@ export {
   isPaintedPlastic,
   mostTreadMm,
 } from './readable';
-export { adviceWords, type Decision, decisionNames, decisions, type Remedy } from './remedy';
+export { type Decision, decisionNames, decisions, type Remedy } from './remedy';
 export type { Cures, StoredDecision } from './remedySchema';
 export {
   guessDetails,
@@ -192,8 +178,36 @@ export { type Amount, amounts, amountWords, firmnesses, type Severity, severitie
 export { sha256Schema } from './sha256';
 export { type Spot, spotSchema } from './spot';
 export { type SpotStanding, spotStanding } from './spotStanding';
-export { statementNames, statementSays } from './statements';
+export { statementNames } from './statements';
 export { type SweepOver, sweepPlan } from './sweepParts';
+export { clockWords, rimShareWords } from './tellExtent';
+export { cautionTold, findingLine, findingTold, severityWords, testLine, testsTold } from './tellFinding';
+export {
+  adviceLine,
+  adviceTold,
+  adviceWords,
+  checkedLine,
+  checkedTold,
+  dayWords,
+  decisionLine,
+  decisionTold,
+  dueTold,
+  dueWords,
+  isPromised,
+  keptTold,
+  workLine,
+  workTold,
+} from './tellRemedy';
+export {
+  conditionLine,
+  conditionsTold,
+  driveSays,
+  driveTold,
+  statementSays,
+  statementTold,
+  storySays,
+  storyTold,
+} from './tellStory';
 export { type TreadThird, thirdName, treadThirds } from './treadThirds';
 export {
   type AttachedPhoto,
@@ -202,3 +216,4 @@ export {
   type PartLook,
   type WalkState,
 } from './walkState';
+export { say as sayOfWalk, walkWords } from './words';

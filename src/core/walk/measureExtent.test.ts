@@ -1,15 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bodyStyle, type Part } from '../car';
-import {
-  arcLengthMm,
-  clockDeg,
-  clockWords,
-  measureExtent,
-  rimShareWords,
-  spotOnClock,
-  spreadMm,
-} from './measureExtent';
+import { arcLengthMm, clockDeg, measureExtent, spotOnClock, spreadMm } from './measureExtent';
+import { clockWords, rimShareWords } from './tellExtent';
 
 const partOf = (id: string) => bodyStyle('hatch-5').parts.get(id) as Part;
 const wheel = partOf('wheel-fl');

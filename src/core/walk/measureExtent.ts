@@ -38,40 +38,6 @@ export function measureExtent(extent: Extent, { box }: Pick<Part, 'box'>): Measu
 export const arcLengthMm = (rimDiameterMm: number, share: number): number =>
   round(Math.PI * rimDiameterMm * share);
 
-/** Share of a rim in words: "about a fifth of the rim". */
-export function rimShareWords(spanDeg: number): string {
-  const share = spanDeg / 360;
-  if (share >= 0.94) return 'all round the rim';
-  const named: readonly (readonly [share: number, words: string])[] = [
-    [1 / 20, 'a twentieth'],
-    [1 / 10, 'a tenth'],
-    [1 / 8, 'an eighth'],
-    [1 / 6, 'a sixth'],
-    [1 / 5, 'a fifth'],
-    [1 / 4, 'a quarter'],
-    [1 / 3, 'a third'],
-    [2 / 5, 'two fifths'],
-    [1 / 2, 'half'],
-    [3 / 5, 'three fifths'],
-    [2 / 3, 'two thirds'],
-    [3 / 4, 'three quarters'],
-    [7 / 8, 'seven eighths'],
-  ];
-  if (share < 1 / 26) return 'a small spot of the rim';
-  const [, words] = named.reduce((best, each) =>
-    Math.abs(each[0] - share) < Math.abs(best[0] - share) ? each : best,
-  );
-  return `about ${words} of the rim`;
-}
-
-/** Where round the clock an arc runs: "from 4 to 7 o’clock". */
-export function clockWords(fromDeg: number, spanDeg: number): string {
-  const hour = (deg: number) => Math.round((deg % 360) / 30) % 12 || 12;
-  const [from, to] = [hour(fromDeg), hour(fromDeg + spanDeg)];
-  if (spanDeg >= 339) return 'all round';
-  return from === to ? `at ${from} o’clock` : `from ${from} to ${to} o’clock`;
-}
-
 /** How far apart dots lie, millimetres: the sides of the box round them. */
 export function spreadMm(
   spots: readonly Spot[],

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
-import { checkedLine, decisionLine, dueWords } from './describeRemedy';
 import type { EntryBody, Fact } from './entries';
 import { openPromises } from './openPromises';
 import { replay } from './replay';
+import { checkedLine, decisionLine, dueWords } from './tellRemedy';
 
 const F = idOf(0xf001);
 const promised = (by: string, why?: string): Fact => ({

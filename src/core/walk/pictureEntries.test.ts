@@ -5,10 +5,10 @@ import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/ent
 import { bodyStyle } from '../car';
 import type { Measurement } from '../picture';
 import { coverage } from './coverage';
-import { findingLine } from './describeFinding';
 import type { Fact } from './entries';
 import { pictureOf, picturesNamed } from './families/pictures/state';
 import { replay } from './replay';
+import { findingLine } from './tellFinding';
 
 const A = 'a'.repeat(64);
 const B = 'b'.repeat(64);

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { cureName, cures } from './cures';
-import { adviceLine, decisionLine, isPromised, workLine } from './describeRemedy';
 import type { Remedy } from './remedy';
 import { curesSchema, decisionSchema } from './remedySchema';
+import { adviceLine, decisionLine, isPromised, workLine } from './tellRemedy';
 
 const two: Remedy = {
   cures: [

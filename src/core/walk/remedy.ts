@@ -1,5 +1,3 @@
-import type { Vocabulary } from '../car';
-import { cureName, cureWordsOf } from './cures';
 import type { Cures, StoredDecision } from './remedySchema';
 
 /**
@@ -27,20 +25,4 @@ export const decisionNames: Record<StoredDecision['is'], string> = {
 export interface Remedy {
   cures?: Cures | undefined;
   decision?: Decision | undefined;
-}
-
-/** Cures as work to be done: "Touch in, then machine polish". */
-export const workWords = (cures: Cures, vocabulary: Vocabulary): string =>
-  cures
-    .map(({ cure }, i) => (i === 0 ? cureName(cure, vocabulary) : cureName(cure, vocabulary).toLowerCase()))
-    .join(', then ');
-
-/** Cures as advice, which promises nothing: "should touch in, then may polish out"; only named where nobody said how sure it is. */
-export function adviceWords(cures: Cures, vocabulary: Vocabulary): string {
-  return cures
-    .map(({ cure, sure }) => {
-      const { name, does } = cureWordsOf(cure, vocabulary);
-      return sure ? `${sure} ${does}` : name.toLowerCase();
-    })
-    .join(', then ');
 }

@@ -7,14 +7,14 @@ import {
   type Vocabulary,
 } from '../car';
 import { MOST_DOTS, type NoticeDistance, noticeWords } from './choices';
-import { findingLine } from './describeFinding';
-import { adviceLine } from './describeRemedy';
 import { estimateNotice } from './estimateNotice';
 import type { Extent } from './extent';
 import type { StoredDetails } from './families/findings/bodies';
 import { kindFits } from './findingKinds';
 import type { Cures } from './remedySchema';
 import type { Spot } from './spot';
+import { findingLine } from './tellFinding';
+import { adviceLine } from './tellRemedy';
 import { type Finding, isStanding } from './walkState';
 
 /** What nobody has said of a finding, and what is likely. Shown as a guess; in the log only once somebody has confirmed it. */

@@ -5,6 +5,8 @@
 export const severities = ['slight', 'plain', 'heavy'] as const;
 export type Severity = (typeof severities)[number];
 export type SeverityWords = readonly [slight: string, plain: string, heavy: string];
+/** Of kinds without words of their own. */
+export const PLAIN_WORDS: SeverityWords = ['slight', 'plain', 'heavy'];
 
 /** How many or how much of it, as it was said; never turned into a figure. */
 export const amounts = ['one-or-two', 'a-few', 'several', 'many', 'all-over', 'most-of-it'] as const;

@@ -1,4 +1,3 @@
-import type { FaceId, PartId, Vocabulary } from '../car';
 import type { StatementMade } from './families/course/sweep';
 
 const words: Record<Exclude<StatementMade['is'], 'one-repair' | 'other'>, string> = {
@@ -14,23 +13,3 @@ export const statementNames = {
   'one-repair': 'one repair over several parts',
   other: 'something else',
 } as const;
-
-export interface StatementSpeech {
-  vocabulary: Vocabulary;
-  nameOf: (part: PartId) => string;
-  /** "Nearside (left)"; "left" where it is left out. */
-  sideOf?: (face: FaceId) => string;
-}
-
-/** A statement as a reader is told it: "Nearside (left): panels line up", "One repair over a and b: haze over both". */
-export function statementSays({ over, is, says = '' }: StatementMade, speech: StatementSpeech): string {
-  const { nameOf, sideOf = (face: FaceId) => face } = speech;
-  const where =
-    over.of === 'car' ? 'Whole car' : over.of === 'side' ? sideOf(over.face) : listed(over.parts.map(nameOf));
-  if (is === 'one-repair') return `One repair over ${where}: ${says}`;
-  if (is === 'other') return `${where}: ${says}`;
-  return `${where}: ${words[is]}${says ? `; ${says}` : ''}`;
-}
-
-const listed = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;

@@ -8,4 +8,5 @@ export const reportJsonSchema: object = {
   $schema: walk.$schema,
   ...walk.properties.reports.items,
   title: 'Zelk report',
+  $defs: walk.$defs,
 };

@@ -175,8 +175,8 @@ describe('the ZIP of a walk', () => {
     expect([...files.keys()].toSorted()).toEqual([path, 'findings.csv', 'index.html', 'walk.json']);
     const jpeg = files.get(path) as Buffer;
     const [told] = JSON.parse(execFileSync('exiftool', ['-j', '-G1', '-'], { input: jpeg }).toString());
-    expect(told['XMP-dc:Title']).toContain('Nearside front door (left): Dent, 12 mm across');
-    expect(told['XMP-dc:Description']).toBe('Nearside front door (left): Dent, 12 mm across');
+    expect(told['XMP-dc:Title']).toContain('Nearside front door (left): dent, 12 mm across');
+    expect(told['XMP-dc:Description']).toBe('Nearside front door (left): dent, 12 mm across');
     expect(told['XMP-dc:Subject']).toEqual(
       expect.arrayContaining(['door-fl', 'left', 'dent', 'finding 1', 'close']),
     );

@@ -232,7 +232,7 @@ export function ReportView(props: ReportViewProps) {
                   {report.paragraph && <p className="text-lg">{report.paragraph}</p>}
                   <div className="mt-4 border-l-8 border-tape pl-3">
                     {report.summary.map((line) => (
-                      <p key={line} className={stopsTheDrive(line) ? 'font-bold text-warn' : ''}>
+                      <p key={line} className={stopsTheDrive(line, report) ? 'font-bold text-warn' : ''}>
                         {line}
                       </p>
                     ))}

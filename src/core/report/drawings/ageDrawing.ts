@@ -10,10 +10,9 @@ const BESIDE = 14;
 const ROW = 42;
 
 /** Rows that have a band to lie in. */
-export const bandedRows = (rows: readonly Row[]): Row[] =>
-  rows.filter(
-    ({ standing, count }) => count !== undefined && ['better', 'in-line', 'more'].includes(standing),
-  );
+export const isBanded = ({ standing, count }: Pick<Row, 'standing' | 'count'>): boolean =>
+  count !== undefined && ['better', 'in-line', 'more'].includes(standing);
+export const bandedRows = (rows: readonly Row[]): Row[] => rows.filter(isBanded);
 
 /** How far an axis of a row goes: its band and the car, with some room. */
 export const axisOf = ({ high, count = 0 }: Pick<Row, 'high' | 'count'>): number =>

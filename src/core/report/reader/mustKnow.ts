@@ -2,7 +2,7 @@ import { vocabularyOf } from '../../car';
 import { stopsDriving } from '../../walk';
 import { sentence, withinSentence } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
-import { reasonsNotToDrive } from '../sections/cautions';
+import { reasonsNotToDrive } from './reasonsNotToDrive';
 import { type ReaderArea, wasDriven } from './verdicts';
 
 /** Something a buyer has to know before buying, in one line, and where it is told in full. */
@@ -155,7 +155,7 @@ export function saidNothingOf(report: ReportDocument): string[] {
 
 /** That it is no inspection, and what was found that bears on safety: always said. */
 export function safetySays(report: ReportDocument): string {
-  const reasons = reasonsNotToDrive(report.findings, report);
+  const reasons = reasonsNotToDrive(report);
   const lead = 'This is no safety inspection';
   return reasons.length > 0
     ? `${lead}. What was found bears on safety: ${reasons.join('; ')}.`

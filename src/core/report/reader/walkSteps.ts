@@ -66,7 +66,7 @@ export function walkSteps(report: ReportDocument): WalkStep[] {
           photos: photos.filter(({ number }) => finding.photos.includes(number)),
           says: findingAloud(finding),
         });
-    } else if (isSimplyClear(part.says)) clear.push(part);
+    } else if (isSimplyClear(part)) clear.push(part);
     else if (part.status !== 'not-looked-at') {
       endClear();
       steps.push({

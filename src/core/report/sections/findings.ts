@@ -1,35 +1,29 @@
-import type { Vocabulary } from '../../car';
+import { orEmpty, starting, type Told } from '../../told';
 import {
-  adviceLine,
-  checkedLine,
-  dayWords,
-  decisionLine,
-  dueWords,
-  findingCaution,
-  findingLine,
+  adviceTold,
+  cautionTold,
+  checkedTold,
+  decisionTold,
+  dueTold,
+  findingTold,
   isPromised,
   isStanding,
+  keptTold,
   type MendChecked,
   noticeOf,
   type Remedy,
-  testLine,
-  workLine,
+  testsTold,
+  workTold,
 } from '../../walk';
 import { isoDay } from '../../wording';
-import type { ReportDocument, ReportFinding, ReportPhoto } from '../reportDocument';
+import type { ReportDocument } from '../reportDocument';
+import type { FindingTold, PhotoTold } from '../rowsTold';
 import type { WalkTold } from '../walkTold';
 
 /** What is on the car. */
-export function standingFindings({
-  inputs,
-  state,
-  style,
-  vocabulary,
-  photos,
-  nameOf,
-}: WalkTold): ReportFinding[] {
+export function standingFindings({ inputs, state, style, photos, nameOf }: WalkTold): FindingTold[] {
   const today = isoDay(inputs.frozenAt);
-  return state.findings.filter(isStanding).map((finding): ReportFinding => {
+  return state.findings.filter(isStanding).map((finding): FindingTold => {
     const { notice, source } = noticeOf(finding, inputs.car.paintTone);
     return {
       id: finding.id,
@@ -38,26 +32,23 @@ export function standingFindings({
       partName: nameOf(finding.part),
       kind: finding.kind,
       spot: finding.spot,
-      line: findingLine(finding, vocabulary),
+      line: starting(findingTold(finding)),
       suspected: finding.standing.status === 'suspected',
       notice,
       noticeSource: source,
       extent: finding.details.extent,
-      tests: testLine(finding),
-      ...remedyTold({ ...finding.details, checked: finding.checked }, vocabulary, today),
+      tests: orEmpty(testsTold(finding)),
+      ...remedyTold({ ...finding.details, checked: finding.checked }, today),
       note: finding.details.note ?? '',
       ...(inputs.yard.sharesFilm && inFilm(state, finding.id)),
-      caution: findingCaution(finding, style.parts.get(finding.part)),
+      caution: cautionTold(finding, style.parts.get(finding.part)),
       photos: photosOf(photos, finding.number),
     };
   });
 }
 
 /** What the film of the walk has of a finding: the words it was said in, and the seconds that were cut for readers. */
-function inFilm(
-  { saidInFilm, filmClips }: WalkTold['state'],
-  finding: string,
-): Pick<ReportFinding, 'inFilm'> {
+function inFilm({ saidInFilm, filmClips }: WalkTold['state'], finding: string): Pick<FindingTold, 'inFilm'> {
   const says = saidInFilm.get(finding)?.says;
   const cut = filmClips.get(finding);
   if (!says && !cut) return {};
@@ -72,34 +63,26 @@ function inFilm(
 /** What would mend it is advice; only what was promised is told as work that will be done. `today` is the day it is signed. */
 export function remedyTold(
   remedy: Remedy & { checked?: MendChecked | undefined },
-  vocabulary: Vocabulary,
   today: string,
-): Pick<ReportFinding, 'action' | 'promised' | 'advice' | 'decision' | 'by' | 'checkedAgain'> {
+): Pick<FindingTold, 'action' | 'promised' | 'advice' | 'decision' | 'by' | 'checkedAgain'> {
   const promised = isPromised(remedy);
-  const advice = promised ? '' : adviceLine(remedy, vocabulary);
-  const decision = decisionLine(remedy, vocabulary, today);
-  const by = remedy.decision?.is === 'promised' ? dueWords(remedy.decision, today) : '';
-  const checkedAgain = checkedLine(remedy);
+  const advice = promised ? undefined : adviceTold(remedy);
+  const decision = decisionTold(remedy, today);
+  const by = remedy.decision?.is === 'promised' ? dueTold(remedy.decision, today) : undefined;
+  const checkedAgain = checkedTold(remedy);
+  const work = promised ? workTold(remedy) : undefined;
   return {
-    action: promised ? workLine(remedy, vocabulary) : '',
+    action: orEmpty(work && starting(work)),
     promised,
     ...(advice && { advice }),
-    ...(decision && { decision }),
+    ...(decision && { decision: starting(decision) }),
     ...(by && { by }),
-    ...(checkedAgain && { checkedAgain }),
+    ...(checkedAgain && { checkedAgain: starting(checkedAgain) }),
   };
 }
 
-/** Whether a promise was kept by the day something was found gone: "promised by 3 December 2026, and kept". Undefined where nothing was promised. */
-export function keptWords({ decision }: Remedy, at: string): string | undefined {
-  if (decision?.is !== 'promised') return undefined;
-  const due = decision.first ?? decision.by;
-  if (!due) return 'as promised';
-  return `promised by ${dayWords(due)}, ${isoDay(at) <= due ? 'and kept' : 'done later'}`;
-}
-
 /** What looked like a fault and is none. */
-export function dismissedFindings({ state, vocabulary, nameOf }: WalkTold): ReportDocument['dismissed'] {
+export function dismissedFindings({ state, nameOf }: WalkTold): Told<ReportDocument['dismissed']> {
   return state.findings.flatMap((finding) =>
     finding.standing.status === 'dismissed'
       ? [
@@ -107,7 +90,7 @@ export function dismissedFindings({ state, vocabulary, nameOf }: WalkTold): Repo
             id: finding.id,
             number: finding.number,
             partName: nameOf(finding.part),
-            line: findingLine(finding, vocabulary),
+            line: starting(findingTold(finding)),
             why: finding.standing.why,
           },
         ]
@@ -118,10 +101,9 @@ export function dismissedFindings({ state, vocabulary, nameOf }: WalkTold): Repo
 /** What was there and has been mended, before and after. */
 export function findingsPutRight({
   state,
-  vocabulary,
   photos,
   nameOf,
-}: WalkTold): NonNullable<ReportDocument['putRight']> {
+}: WalkTold): Told<NonNullable<ReportDocument['putRight']>> {
   const isAfter = (number: number) => photos.find((photo) => photo.number === number)?.role === 'after';
   return state.findings.flatMap((finding) => {
     const { id, number, part, kind, standing } = finding;
@@ -134,10 +116,10 @@ export function findingsPutRight({
         part,
         partName: nameOf(part),
         kind,
-        line: findingLine(finding, vocabulary),
+        line: starting(findingTold(finding)),
         says: standing.says,
         at: standing.at,
-        kept: keptWords(finding.details, standing.at),
+        kept: keptTold(finding.details, standing.at),
         before: shown.filter((photo) => !isAfter(photo)),
         after: shown.filter(isAfter),
       },
@@ -146,8 +128,8 @@ export function findingsPutRight({
 }
 
 /** The photos of a finding, and those its place is marked on, the place before the thing. */
-function photosOf(photos: readonly ReportPhoto[], finding: number): number[] {
-  const isMarked = (photo: ReportPhoto) => photo.spots?.some(({ number }) => number === finding) ?? false;
+function photosOf(photos: readonly PhotoTold[], finding: number): number[] {
+  const isMarked = (photo: PhotoTold) => photo.spots?.some(({ number }) => number === finding) ?? false;
   const seen = new Set<string>();
   return photos
     .filter((photo) => photo.finding === finding || isMarked(photo))

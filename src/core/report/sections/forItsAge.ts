@@ -1,30 +1,33 @@
-import type { Vocabulary } from '../../car';
 import {
   type Counted,
   countWalk,
   isHeavier,
   type MeasureId,
-  measureCount,
-  measureName,
   type Standing,
   standingOf,
   type UsualBand,
 } from '../../judge';
-import { KM_PER_MILE, speakDistance } from '../../measure';
-import { bandedRows } from '../drawings/ageDrawing';
+import { distanceTold, KM_PER_MILE } from '../../measure';
+import { listed, type Message, starting, type Text, type Told } from '../../told';
+import { isBanded } from '../drawings/ageDrawing';
 import type { ReportDocument } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
+import { say } from '../words';
 
 type ForItsAge = NonNullable<ReportDocument['forItsAge']>;
+type RowTold = ForItsAge['rows'][number] extends infer Row
+  ? Omit<Row, 'name' | 'says'> & { name: Text; says: Text }
+  : never;
 
 /** How the car stands to others of its age and distance; nothing where its age or distance is not known, or the report was composed without what is usual. */
-export function forItsAge({ inputs, state, style, vocabulary }: WalkTold): Pick<ReportDocument, 'forItsAge'> {
+export function forItsAge({ inputs, state, style }: WalkTold): Told<Pick<ReportDocument, 'forItsAge'>> {
   const { usual } = inputs;
   const read = countWalk(state, style, inputs.car);
   if (!usual || usual.bands.length === 0 || !read.ok || !state.odometer) return {};
   const { age, counted } = read.walk;
-  const at = `${age === 0 ? 'under a year' : age === 1 ? '1 year' : `${age} years`} and ${speakDistance(state.odometer.value, state.odometer.unit)}`;
-  const rows = usual.bands.flatMap((band): ForItsAge['rows'] => {
+  const distance = distanceTold(state.odometer.value, state.odometer.unit);
+  const at = say('age.at', { years: age, distance });
+  const rows = usual.bands.flatMap((band): RowTold[] => {
     const read = counted[band.measure];
     if (!read) return [];
     const here = isUnsaid(read, band.measure, state) ? { ...read, looked: 0 } : read;
@@ -32,16 +35,16 @@ export function forItsAge({ inputs, state, style, vocabulary }: WalkTold): Pick<
     return [
       {
         ...band,
-        name: measureName(band.measure, vocabulary),
+        name: starting(say(`measure.${band.measure}`)),
         standing,
         ...(here.count !== undefined && { count: here.count }),
         heavy: here.heavy,
-        says: rowSays(standing, here, band, at, vocabulary),
+        says: rowSays(standing, here, band, at),
       },
     ];
   });
   // A yard with too few cars of its own has nothing to say here.
-  if (bandedRows(rows).length === 0) return {};
+  if (!rows.some(isBanded)) return {};
   const cabin = rows.find(({ measure }) => measure === 'cabin-wear');
   const wear = cabin && cabinSays(cabin.standing, usual.cabinLikeMiles, state.odometer.unit);
   return {
@@ -63,43 +66,43 @@ const isUnsaid = ({ count }: Counted, measure: MeasureId, { looks }: WalkTold['s
     (look) => look.status === 'clear' && [...look.absent, ...(look.swept ?? [])].includes('edge-clean'),
   );
 
-function rowSays(
-  standing: Standing,
-  here: Counted,
-  band: UsualBand,
-  at: string,
-  vocabulary: Vocabulary,
-): string {
+function rowSays(standing: Standing, here: Counted, band: UsualBand, at: Text): Text {
   const { measure, low, high } = band;
-  if (standing === 'not-all-seen')
-    return `${here.looked} of ${here.of} places for this were looked at: too few to hold against other cars`;
-  if (here.count === undefined) return 'how many there are was said in words, not counted';
-  const found = measureCount(measure, here.count, vocabulary);
+  if (standing === 'not-all-seen') return say('age.tooFewSeen', { looked: here.looked, of: here.of });
+  if (here.count === undefined) return say('age.notCounted');
+  const found = say('age.count', {
+    n: here.count,
+    one: say(`measureOne.${measure}`),
+    many: say(`measureMany.${measure}`),
+  });
   if (standing === 'too-few')
-    return band.cars > 0 && band.alike === 0
-      ? `${found}; none of this yard’s own cars is of like age and distance`
-      : `${found}; too few of this yard’s own cars yet to say what is usual`;
-  const range = low === high ? `${low} ${low === 1 ? 'is' : 'are'}` : `${low} to ${high} are`;
-  const bad = isHeavier(here, band)
-    ? `; ${here.heavy} of them ${here.heavy === 1 ? 'is' : 'are'} heavy, more than usual`
-    : '';
-  return `${found}; ${range} usual at ${at}${bad}`;
+    return listed('semicolon', [
+      found,
+      say(band.cars > 0 && band.alike === 0 ? 'age.noneAlike' : 'age.tooFewCars'),
+    ]);
+  return listed('semicolon', [
+    found,
+    low === high ? say('age.usual', { n: low, at }) : say('age.usualRange', { low, high, at }),
+    isHeavier(here, band) ? say('age.heavy', { n: here.heavy }) : undefined,
+  ]);
 }
 
 /** It asks; it never says that a figure is wrong. */
-function cabinSays(standing: Standing, likeMiles: number | undefined, unit: 'mi' | 'km'): string | undefined {
-  if (standing === 'in-line') return 'The wear of the cabin fits the odometer';
-  if (standing === 'better') return 'The cabin is less worn than the odometer would let one expect';
+function cabinSays(
+  standing: Standing,
+  likeMiles: number | undefined,
+  unit: 'mi' | 'km',
+): Message | undefined {
+  if (standing === 'in-line') return say('age.cabinFits');
+  if (standing === 'better') return say('age.cabinBetter');
   if (standing !== 'more') return undefined;
-  const like =
-    likeMiles === undefined
-      ? 'more than is usual at any distance at its age'
-      : `as is usual from ${speakDistance(unit === 'km' ? Math.round((likeMiles * KM_PER_MILE) / 1000) * 1000 : likeMiles, unit)} on at its age`;
-  return `The cabin looks more worn than the odometer says: ${like}. Short trips, many riders and hard use wear a cabin too; ask how it was used`;
+  if (likeMiles === undefined) return say('age.cabinMoreThanAny');
+  const distance = unit === 'km' ? Math.round((likeMiles * KM_PER_MILE) / 1000) * 1000 : likeMiles;
+  return say('age.cabinMore', { distance: distanceTold(distance, unit) });
 }
 
-function restsOn(rows: ForItsAge['rows']): string {
-  const cars = Math.max(0, ...rows.map((row) => row.cars));
-  const alike = Math.max(0, ...rows.map((row) => row.alike));
-  return `Held against ${cars} of this yard’s own cars, ${alike} of them of the same age and distance; four of five such cars lie in the band. Allowed for: who walked, and wet, dirt or dusk. What is usual says nothing of price`;
-}
+const restsOn = (rows: readonly RowTold[]): Message =>
+  say('age.rests', {
+    cars: Math.max(0, ...rows.map((row) => row.cars)),
+    alike: Math.max(0, ...rows.map((row) => row.alike)),
+  });

@@ -1,9 +1,11 @@
-import { bodyStyleNames, type Car, carTitle } from '../../car';
-import { speakDistanceBothWays } from '../../measure';
+import { type Car, carTitle } from '../../car';
+import { distanceBothWaysTold } from '../../measure';
+import { starting, type Told } from '../../told';
 import { tellIdentity } from '../identityTelling';
 import { REPORT_VERSION, type ReportDocument } from '../reportDocument';
 import type { ReportInputs } from '../reportInputs';
 import type { WalkTold } from '../walkTold';
+import { say } from '../words';
 
 type Head = Pick<
   ReportDocument,
@@ -27,7 +29,7 @@ type Head = Pick<
 >;
 
 /** Which report of which car this is: how and when it was walked, and by whom. */
-export function headOf({ inputs, state, vocabulary }: WalkTold): Head {
+export function headOf({ inputs, state }: WalkTold): Told<Head> {
   const { begun, odometer, lastEntryAt } = state;
   return {
     format: 'zelk-report',
@@ -44,8 +46,8 @@ export function headOf({ inputs, state, vocabulary }: WalkTold): Head {
     title: carTitle(inputs.car),
     car: carOnly(inputs),
     ...(inputs.identity && { identity: inputs.identity }),
-    bodyStyleName: bodyStyleNames[begun.bodyStyle][vocabulary],
-    odometer: odometer && speakDistanceBothWays(odometer.value, odometer.unit),
+    bodyStyleName: starting(say(`body.${begun.bodyStyle}`)),
+    odometer: odometer && distanceBothWaysTold(odometer.value, odometer.unit),
     ...(odometer && { odometerRead: { value: odometer.value, unit: odometer.unit } }),
   };
 }

@@ -1,78 +1,92 @@
-import { type FaceId, faceName } from '../../car';
-import { warningLampName } from '../../functions';
 import { type About, judge } from '../../judged';
-import { smellName } from '../../kit';
-import { paintClassWords } from '../../paint';
-import { functionFault, functionTitle } from '../../readings';
+import { faultTold, functionTold, smellTold } from '../../readings';
+import { listed, own, type Text, type Told, untold } from '../../told';
 import { tyreFaults } from '../../tyres';
-import { driveSays, statementSays } from '../../walk';
+import { driveTold, statementTold } from '../../walk';
 import { brakeWords } from '../../wheels';
-import { sentence, withinSentence } from '../../wording';
-import type { ReportDocument, ReportFinding } from '../reportDocument';
+import { withinSentence } from '../../wording';
+import type { ReportDocument } from '../reportDocument';
+import type { FindingTold } from '../rowsTold';
 import type { WalkTold } from '../walkTold';
+import { say } from '../words';
+import { findingThere } from './findingThere';
 
-/** What the facts come to, put into words: the heads of page and paper are made of it. */
+/** What the facts come to, as it is told: the heads of page and paper are made of it. */
 export function judgedTold(
   told: WalkTold,
-  findings: readonly ReportFinding[],
-): Pick<ReportDocument, 'judged'> {
+  findings: readonly FindingTold[],
+): Told<Pick<ReportDocument, 'judged'>> {
   const judged = judge(told.facts).map(({ area, weight, about }) => ({
     area,
     weight,
     of: about.of,
-    says: withinSentence(wordsOf(about, told, findings)).replace(/\.$/, ''),
+    says: aboutFact(about, told, findings),
   }));
   return judged.length > 0 ? { judged } : {};
 }
 
-function wordsOf(about: About, told: WalkTold, findings: readonly ReportFinding[]): string {
-  const { state, facts, vocabulary, nameOf, inputs } = told;
+/** English without a message yet, as it stands within a sentence. */
+const yet = (says: string): Text => untold(withinSentence(says).replace(/\.$/, ''));
+
+/** The fact a judgement rests on, within a sentence. */
+export function aboutFact(about: About, told: WalkTold, findings: readonly FindingTold[]): Text {
+  const { state, facts, vocabulary, nameOf } = told;
   switch (about.of) {
     case 'finding':
     case 'paint-sign': {
       const finding = findings.find(({ number }) => number === about.finding);
-      return `${finding?.suspected ? 'suspected: ' : ''}${withinSentence(finding?.line ?? '')}, ${finding?.partName}`;
+      return finding ? findingThere(finding) : own('');
     }
-    case 'screen':
-      return `the screen: ${withinSentence(facts.screen?.rows.find(({ number }) => number === about.finding)?.says ?? '')}`;
+    case 'screen': {
+      const row = facts.screen?.rows.find(({ number }) => number === about.finding);
+      return say('judged.screen', { says: yet(row?.says ?? '') });
+    }
     case 'smell': {
       const noticed = state.kit.smells?.find(({ smell }) => smell === about.smell);
-      const of = about.smell === 'other' && noticed?.says ? noticed.says : smellName(about.smell, vocabulary);
-      return `a smell of ${of}, ${noticed?.strength}`;
+      return noticed
+        ? say('judged.smell', { smell: smellTold(noticed), strength: noticed.strength })
+        : say(`smell.${about.smell}`);
     }
     case 'tyre': {
       const row = facts.tyres.rows.find(({ part }) => part === about.part);
-      const why = [...(row?.verdict?.reasons ?? tyreFaults(about.flags)), ...(row?.byEye ? [row.byEye] : [])];
-      return `${nameOf(about.part)}, ${why.join('; ')}`;
+      // How it looks is a reason only where it looks worn.
+      const looks = state.treadLooks.get(about.part);
+      const isWorn = looks === 'worn' || looks === 'needs-replacing';
+      const why = [
+        ...(row?.verdict?.reasons ?? tyreFaults(about.flags)),
+        ...(isWorn && row?.byEye ? [row.byEye] : []),
+      ];
+      return say('what.where', { what: nameOf(about.part), where: listed('semicolon', why.map(untold)) });
     }
     case 'tyres-differ':
-      return facts.tyres.matching.find(({ parts }) => parts === about.parts)?.says ?? '';
-    case 'brake':
-      return `brake behind the ${nameOf(about.part)}, as seen: ${brakeWords(state.wheels.get(about.part) ?? {}, vocabulary)}`;
+      return yet(facts.tyres.matching.find(({ parts }) => parts === about.parts)?.says ?? '');
+    case 'brake': {
+      const seen = untold(brakeWords(state.wheels.get(about.part) ?? {}, vocabulary));
+      return say('judged.brake', { wheel: nameOf(about.part), seen });
+    }
     case 'paint':
-      return `${nameOf(about.part)}: ${withinSentence(paintClassWords[about.is])}`;
+      return say('where.says', { where: nameOf(about.part), says: say(`paintClass.${about.is}`) });
     case 'one-repair': {
       const made = state.statements.get(about.statement);
-      const sideOf = (face: FaceId) => sentence(faceName(face, inputs.car));
-      return made ? statementSays(made, { vocabulary, nameOf, sideOf }) : '';
+      return made ? statementTold(made, told) : own('');
     }
     case 'function': {
       const { functions } = state;
-      const [fault, title] = [functionFault, functionTitle].map((name) =>
-        withinSentence(name(functions, about.function, vocabulary)),
-      );
+      const fault = faultTold(functions, about.function);
+      const isNamed = 'id' in fault && fault.id.startsWith('functionWrong.');
+      const what = isNamed ? fault : say('judged.faulty', { name: functionTold(functions, about.function) });
       const says = functions.tried.get(about.function)?.says;
-      return `${fault === title ? `${title} faulty` : fault}${says ? `: ${says}` : ''}`;
+      return says ? say('where.says', { where: what, says: own(says) }) : what;
     }
     case 'lamp':
-      return `warning ${vocabulary === 'us' ? 'light' : 'lamp'} on: ${withinSentence(warningLampName(about.lamp, vocabulary))}`;
+      return say('judged.lamp', { lamp: say(`lamp.${about.lamp}`) });
     case 'drive': {
       const said = state.drove.get(about.group);
-      return said ? driveSays(about.group, said) : '';
+      return said ? driveTold(about.group, said) : own('');
     }
     case 'morning':
-      return facts.trends[about.trend]?.says ?? '';
+      return yet(facts.trends[about.trend]?.says ?? '');
     case 'ask':
-      return facts.papers.asks[about.ask] ?? '';
+      return yet(facts.papers.asks[about.ask] ?? '');
   }
 }

@@ -1,11 +1,10 @@
-import { faceName } from '../../car';
 import { leftOf } from '../../readings';
-import { conditionLine, mayHaveHidden } from '../../walk';
-import { sentence } from '../../wording';
+import { own, starting, type Text, type Told } from '../../told';
+import { conditionsTold, mayHaveHidden } from '../../walk';
 import type { ReportDocument } from '../reportDocument';
 import type { ReportReadings } from '../reportReadingsShape';
 import type { WalkTold } from '../walkTold';
-import { outOfScope } from '../wording';
+import { say } from '../words';
 
 type Limits = Pick<
   ReportDocument,
@@ -13,45 +12,46 @@ type Limits = Pick<
 >;
 
 /** What the walk could not tell: what the light may have hidden, what was left out, what is never part of it. */
-export function limitsOf(
-  { inputs, state, vocabulary, left, nameOf }: WalkTold,
-  readings: ReportReadings,
-): Limits {
-  const placeOf = (part: string | undefined) => (part === undefined ? '' : nameOf(part));
+export function limitsOf(told: WalkTold, readings: Told<ReportReadings>): Told<Limits> {
+  const { inputs, state, left, nameOf } = told;
+  const placeOf = (part: string | undefined) => (part === undefined ? own('') : nameOf(part));
+  const partsLeft = (code: 'tread' | 'tyre-make' | 'tyre-age' | 'paint') =>
+    leftOf(left, code).map(({ part }) => ({ part: placeOf(part), id: part ?? '' }));
   return {
-    conditions: conditionLines({ inputs, state }),
-    mayHide: mayHaveHidden(state.conditionsMet, inputs.car.paintTone, vocabulary),
-    notLookedAt: leftOf(left, 'part').map(({ part }) => sentence(placeOf(part))),
+    conditions: conditionLines(told),
+    mayHide: mayHaveHidden(state.conditionsMet, inputs.car.paintTone).map((id) => say(`hides.${id}`)),
+    notLookedAt: leftOf(left, 'part').map(({ part }) => starting(placeOf(part))),
     notSeen: leftOf(left, 'not-seen').map(({ part, says: why = '' }) => ({
-      name: sentence(placeOf(part)),
+      name: starting(placeOf(part)),
       why,
     })),
     readingsMissing: [
-      ...leftOf(left, 'tread').map(({ part }) => `Tread depth, ${placeOf(part)}`),
-      ...leftOf(left, 'tyre-make').map(
-        ({ part }) => `${unnamedOf(state.tyres.get(part ?? ''))}, ${placeOf(part)}`,
-      ),
-      ...leftOf(left, 'tyre-age').map(({ part }) => `Week of make, ${placeOf(part)}`),
+      ...partsLeft('tread').map(({ part }) => say('missing.tread', { part })),
+      ...partsLeft('tyre-make').map(({ part, id }) => say(unnamedOf(state.tyres.get(id)), { part })),
+      ...partsLeft('tyre-age').map(({ part }) => say('missing.age', { part })),
       ...(left.cover.isPaintRead
-        ? leftOf(left, 'paint').map(({ part }) => `Paint depth, ${placeOf(part)}`)
-        : ['Paint depth of any panel']),
-      ...leftOf(left, 'odometer').map(() => 'Odometer'),
-    ],
-    outOfScope: outOfScope({
-      functions: readings.functions !== undefined,
-      papers: readings.papers !== undefined,
-    }),
+        ? partsLeft('paint').map(({ part }) => say('missing.paint', { part }))
+        : [say('missing.anyPaint')]),
+      ...leftOf(left, 'odometer').map(() => say('missing.odometer')),
+    ].map(starting),
+    outOfScope: outOfScope(readings.functions !== undefined, readings.papers !== undefined),
   };
 }
 
 /** What of a tyre's name nobody read. */
-const unnamedOf = ({ brand, size }: { brand?: string; size?: string } = {}): string =>
-  brand ? 'Size' : size ? 'Brand' : 'Brand and size';
+const unnamedOf = ({ brand, size }: { brand?: string; size?: string } = {}) =>
+  brand ? 'missing.size' : size ? 'missing.brand' : 'missing.brandAndSize';
+
+/** What this walk does not cover, so that silence is not read as praise. */
+const outOfScope = (hasFunctions: boolean, hasPapers: boolean): Text =>
+  hasFunctions
+    ? say(hasPapers ? 'scope.all' : 'scope.noPapers')
+    : say(hasPapers ? 'scope.noFunctions' : 'scope.neither');
 
 /** Under which conditions the car was looked at: the whole of it, then sides where it differed. */
-function conditionLines({ inputs, state: { conditions } }: Pick<WalkTold, 'inputs' | 'state'>): string[] {
-  const sides = [...conditions.sides].map(
-    ([side, noted]) => `${sentence(faceName(side, inputs.car))}: ${conditionLine(noted)}`,
+function conditionLines({ sideOf, state: { conditions } }: WalkTold): Text[] {
+  const sides = [...conditions.sides].map(([side, noted]) =>
+    starting(say('where.says', { where: sideOf(side), says: conditionsTold(noted) })),
   );
-  return conditions.whole ? [sentence(conditionLine(conditions.whole)), ...sides] : sides;
+  return conditions.whole ? [starting(conditionsTold(conditions.whole)), ...sides] : sides;
 }

@@ -1,44 +1,58 @@
-import type { Part, PartId, Vocabulary } from '../../car';
-import { speakTread } from '../../measure';
-import { type Finding, type LookId, lookWords, type PartLook, partStatus, standingLooks } from '../../walk';
-import { sentence } from '../../wording';
-import type { ReportDocument, ReportFinding } from '../reportDocument';
+import type { Part, PartId } from '../../car';
+import { treadTold } from '../../measure';
+import { listed, own, starting, type Text, type Told, untold } from '../../told';
+import {
+  type Finding,
+  type LookId,
+  type PartLook,
+  type PartStatus,
+  partStatus,
+  standingLooks,
+} from '../../walk';
+import type { ReportDocument } from '../reportDocument';
+import type { FindingTold } from '../rowsTold';
 import type { WalkTold } from '../walkTold';
-import { statusSays } from '../wording';
+import { say } from '../words';
 
 /** Every part in walk order, clear ones said to be clear. */
 export function partsInOrder(
-  { state, style, vocabulary, route, concerns, nameOf }: WalkTold,
-  findings: readonly ReportFinding[],
-  putRight: NonNullable<ReportDocument['putRight']>,
-): ReportDocument['parts'] {
+  { state, style, route, concerns, nameOf }: WalkTold,
+  findings: readonly FindingTold[],
+  putRight: Told<NonNullable<ReportDocument['putRight']>>,
+): Told<ReportDocument['parts']> {
   return route.map(({ part, face }) => {
     const here = findings.filter((finding) => finding.part === part).map(({ number }) => number);
     const look = state.looks.get(part);
     const status = partStatus(state, part, concerns);
     const known = concerns.get(part) ?? [];
+    const mended = putRight.filter((each) => each.part === part);
+    const isNamed = status === 'findings' || status === 'second-look';
+    // Something else that is known of it speaks against that.
+    const isRestClear =
+      isNamed && known.length === 0 && look?.status !== 'not-seen' && restIsClear(look, part, state.findings);
     return {
       part,
-      name: sentence(nameOf(part)),
+      name: starting(nameOf(part)),
       face,
       status,
-      says: [
-        statusSays(status, here, look?.status === 'not-seen' ? look.why : undefined, {
-          isSwept: isSweptOnly(look),
-          // Something else that is known of it speaks against that.
-          isRestClear: known.length === 0 && isRestClear(look, part, state.findings),
-        }),
-        ...known,
-        ...putRight.flatMap((each) => (each.part === part ? [`${each.number} put right`] : [])),
-      ].join('; '),
+      says: starting(
+        listed('semicolon', [
+          ...statusTold(status, here, look?.status === 'not-seen' ? look.why : undefined, isSweptOnly(look)),
+          isRestClear ? say('part.restClear') : undefined,
+          ...known.map(untold),
+          ...mended.map(({ number }) => say('part.putRight', { number })),
+        ]),
+      ),
+      ...(known.length === 0 && mended.length === 0 && { isAlone: true as const }),
+      ...(isRestClear && { isRestClear: true as const }),
       findings: here,
-      ...lookTold(look, style.parts.get(part), state.findings, vocabulary),
+      ...lookTold(look, style.parts.get(part), state.findings),
     };
   });
 }
 
 /** Cleared by itself after the last of its findings was noted: that is said of the rest of it. */
-const isRestClear = (look: PartLook | undefined, part: PartId, findings: readonly Finding[]): boolean =>
+const restIsClear = (look: PartLook | undefined, part: PartId, findings: readonly Finding[]): boolean =>
   look?.status === 'clear' &&
   look.isOwn &&
   findings.every((finding) => finding.part !== part || finding.at <= look.at);
@@ -50,11 +64,10 @@ function lookTold(
   look: PartLook | undefined,
   part: Part | undefined,
   findings: readonly Finding[],
-  vocabulary: Vocabulary,
-): Pick<ReportDocument['parts'][number], 'look' | 'absent' | 'swept'> {
+): Told<Pick<ReportDocument['parts'][number], 'look' | 'absent' | 'swept'>> {
   if (look?.status !== 'clear' || !part) return {};
   const words = (said: readonly LookId[]) =>
-    standingLooks(said, part, findings).map((id) => lookWords(id, vocabulary));
+    standingLooks(said, part, findings).map((id) => say(`look.${id}`));
   const [absent, swept] = [words(look.absent), words(look.swept ?? [])];
   return {
     look: look.isOwn ? 'own' : 'swept',
@@ -63,9 +76,41 @@ function lookTold(
   };
 }
 
-export function treadsInOrder({ state, route, nameOf }: WalkTold): ReportDocument['treads'] {
+/** What is known of a part by itself, before all else that is. */
+function statusTold(
+  status: PartStatus,
+  findings: readonly number[],
+  why: string | undefined,
+  isSwept: boolean,
+): (Text | undefined)[] {
+  switch (status) {
+    case 'clear':
+      return [say(isSwept ? 'part.swept' : 'part.clear')];
+    case 'looked-at':
+      return [say('part.lookedAt')];
+    case 'not-looked-at':
+      return [say('part.notLookedAt')];
+    case 'not-seen':
+      return [say('part.notSeen', { why: own(why ?? '') })];
+    case 'findings':
+    case 'second-look':
+      return [
+        say('part.findings', {
+          n: findings.length,
+          numbers: listed(
+            'comma',
+            findings.map((n) => say('number', { n })),
+          ),
+        }),
+        status === 'second-look' ? say('part.secondLook') : undefined,
+        why ? say('part.partly', { why: own(why) }) : undefined,
+      ];
+  }
+}
+
+export function treadsInOrder({ state, route, nameOf }: WalkTold): Told<ReportDocument['treads']> {
   return route.flatMap(({ part }) => {
     const read = state.treads.get(part);
-    return read ? [{ part, name: sentence(nameOf(part)), depth: speakTread(read.depth, read.unit) }] : [];
+    return read ? [{ part, name: starting(nameOf(part)), depth: treadTold(read.depth, read.unit) }] : [];
   });
 }

@@ -1,47 +1,53 @@
-import { functionFault, functionTitle } from '../../readings';
-import { type FirstLine, functionStateWords, storySays } from '../../walk';
-import { sentence, withinSentence } from '../../wording';
-import type { ReportDocument, ReportFinding } from '../reportDocument';
+import { faultTold, functionTold } from '../../readings';
+import { own, starting, type Told } from '../../told';
+import { type FirstLine, storyTold } from '../../walk';
+import type { ReportDocument } from '../reportDocument';
+import type { FindingTold } from '../rowsTold';
 import type { WalkTold } from '../walkTold';
+import { say } from '../words';
+import { findingThere } from './findingThere';
 
-type Line = NonNullable<ReportDocument['toldFirst']>[number];
+type Line = Told<NonNullable<ReportDocument['toldFirst']>[number]>;
 
 /** What the seller wants a buyer to know before all else. What is not there any more is not told. */
 export function toldFirst(
   told: WalkTold,
-  findings: readonly ReportFinding[],
-): Pick<ReportDocument, 'toldFirst'> {
+  findings: readonly FindingTold[],
+): Told<Pick<ReportDocument, 'toldFirst'>> {
   const lines = [...told.state.firstLines.values()].flatMap((line) => lineOf(line, told, findings) ?? []);
   return lines.length > 0 ? { toldFirst: lines } : {};
 }
 
-function lineOf(
-  about: FirstLine,
-  { state, vocabulary }: WalkTold,
-  findings: readonly ReportFinding[],
-): Line | undefined {
+function lineOf(about: FirstLine, { state }: WalkTold, findings: readonly FindingTold[]): Line | undefined {
   switch (about.of) {
     case 'finding': {
       const finding = findings.find(({ id }) => id === about.finding);
-      if (!finding) return undefined;
-      const { number, line, partName, suspected } = finding;
-      const what = suspected ? `Suspected: ${withinSentence(line)}` : line;
-      return { says: `${what}, ${partName}`, finding: number };
+      return finding && { says: starting(findingThere(finding)), finding: finding.number };
     }
     case 'function': {
-      const tried = state.functions.tried.get(about.function);
-      if (!tried) return undefined;
       const { functions } = state;
+      const tried = functions.tried.get(about.function);
+      if (!tried) return undefined;
       const says = tried.says
-        ? `${functionFault(functions, about.function, vocabulary)}: ${tried.says}`
-        : `${functionTitle(functions, about.function, vocabulary)}: ${functionStateWords[tried.state]}`;
-      return { says: sentence(says), area: 'works' };
+        ? say('where.says', { where: faultTold(functions, about.function), says: own(tried.says) })
+        : say('where.says', {
+            where: functionTold(functions, about.function),
+            says: say(stateIds[tried.state]),
+          });
+      return { says: starting(says), area: 'works' };
     }
     case 'story': {
       const fact = state.story.get(about.fact);
-      return fact && { says: storySays(fact) };
+      return fact && { says: starting(storyTold(fact)) };
     }
     case 'words':
-      return { says: about.says, isOwn: true };
+      return { says: own(about.says), isOwn: true };
   }
 }
+
+const stateIds = {
+  works: 'function.works',
+  faulty: 'function.faulty',
+  'not-tried': 'function.notTried',
+  'not-fitted': 'function.notFitted',
+} as const;

@@ -80,8 +80,10 @@ export function sharedRoutes(context: Context): AnyRoute[] {
         if (query.revision === undefined) stores.shares.noteOpened(share, now().toISOString());
         const page = () => {
           const before = since && stores.reports.get(since);
+          // What its words were told from is for copies to keep: a reader's phone need not load it.
+          const { messages: _, ...words } = report;
           return {
-            report,
+            report: words,
             sha256,
             sent: sent.revision,
             questions: withoutNames(questionsOf(stores, report.walk)),

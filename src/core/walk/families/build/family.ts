@@ -2,7 +2,8 @@ import { materialName, type PartId } from '../../../car';
 import type { NotableMaterial } from '../../notableMaterials';
 import { familyOf } from '../family';
 import type { buildBodies } from './bodies';
-import { type FilmNoted, filmWords } from './state';
+import { filmWords } from './filmCovers';
+import type { FilmNoted } from './state';
 
 export const build = familyOf<typeof buildBodies>()({
   empty: () => ({

@@ -1,7 +1,6 @@
 import type { PartId, Vocabulary } from '../../../car';
-import { conditionLine } from '../../conditions';
 import { type LookId, lookWords } from '../../lookTable';
-import { statementSays } from '../../statements';
+import { conditionLine, statementSays } from '../../tellStory';
 import type { WalkState } from '../../walkState';
 import { familyOf, silent } from '../family';
 import type { courseBodies } from './bodies';

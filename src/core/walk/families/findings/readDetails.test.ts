@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../../../tests/builders/entries';
 import { actions } from '../../choices';
-import { decisionLine, isPromised, workLine } from '../../describeRemedy';
 import type { Fact } from '../../entries';
 import { replay } from '../../replay';
+import { decisionLine, isPromised, workLine } from '../../tellRemedy';
 import { readDetails } from './readDetails';
 
 const amended = (changes: Extract<Fact, { kind: 'finding-amended' }>['body']['changes']): Fact => ({

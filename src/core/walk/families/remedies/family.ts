@@ -1,5 +1,5 @@
-import { adviceLine, decisionLine } from '../../describeRemedy';
 import { decidedAnew } from '../../remedy';
+import { adviceLine, decisionLine } from '../../tellRemedy';
 import type { Finding } from '../../walkState';
 import { familyOf, type LogSpeech } from '../family';
 import { change } from '../findings/change';

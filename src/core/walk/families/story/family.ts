@@ -1,6 +1,7 @@
+import { driveSays, storySays } from '../../tellStory';
 import { familyOf } from '../family';
 import type { storyBodies } from './bodies';
-import { type DroveTold, driveSays, type StoryTold, storySays } from './state';
+import type { DroveTold, StoryTold } from './state';
 import { type DriveGroup, driveGroupNames } from './storyWords';
 
 export const story = familyOf<typeof storyBodies>()({

@@ -10,7 +10,7 @@ import {
   type StandardPart,
   standardParts,
 } from '#core/kit';
-import type { KitTable } from '#core/readings';
+import type { KitLines } from '#core/readings';
 import { Button } from '../../../components/Button';
 import { Choice } from '../../../components/Choice';
 import { SelectField, TextField } from '../../../components/fields';
@@ -23,7 +23,7 @@ const comesWords: Record<StandardPart, string> = {
 };
 
 /** What was added or altered, and whether the part it replaced comes with the car. */
-export function Alterations({ walk, table }: { walk: OpenWalk; table: KitTable }) {
+export function Alterations({ walk, lines }: { walk: OpenWalk; lines: KitLines }) {
   const { page, record } = walk;
   const vocabulary = vocabularyOf(page.car);
   const [what, setWhat] = useState<AlterationKind>('wheels');
@@ -54,7 +54,7 @@ export function Alterations({ walk, table }: { walk: OpenWalk; table: KitTable }
         Added or altered
       </h2>
       <ul>
-        {table.alterations.map(({ id, says: line }) => (
+        {lines.alterations.map(({ id, says: line }) => (
           <li key={id} className="flex items-center gap-2 border-b border-line">
             <span className="min-w-0 flex-1 py-2 leading-tight">{line}</span>
             <button

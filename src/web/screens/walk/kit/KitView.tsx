@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { kitTable } from '#core/readings';
+import { vocabularyOf } from '#core/car';
+import { kitLines, kitTable } from '#core/readings';
 import { Notice } from '../../../components/Notice';
 import type { OpenWalk } from '../../../sync/useWalk';
 import { AddThing } from './AddThing';
@@ -11,6 +12,7 @@ import { SmellEntry } from './SmellEntry';
 export function KitView({ walk }: { walk: OpenWalk }) {
   const { state, page, record } = walk;
   const table = useMemo(() => kitTable(state, page.car), [state, page.car]);
+  const lines = useMemo(() => kitLines(state.kit, vocabularyOf(page.car)), [state.kit, page.car]);
   const there = table.rows.filter(({ counted }) => counted && counted.count > 0).length;
   const missing = table.rows.filter(({ counted }) => counted?.count === 0).length;
   return (
@@ -28,13 +30,13 @@ export function KitView({ walk }: { walk: OpenWalk }) {
       </section>
       <div className="space-y-6 border-ink p-3 max-lg:border-t lg:min-h-0 lg:overflow-y-auto lg:border-l lg:bg-sheet lg:p-5">
         <SmellEntry walk={walk} />
-        <Alterations walk={walk} table={table} />
-        {table.notes.map((note) => (
+        <Alterations walk={walk} lines={lines} />
+        {lines.notes.map((note) => (
           <p key={note} className="text-soft">
             {note}
           </p>
         ))}
-        {table.cautions.map((caution) => (
+        {lines.cautions.map((caution) => (
           <Notice key={caution} look="warn">
             {caution}
           </Notice>

@@ -1,0 +1,98 @@
+import { equipmentIds, equipmentName } from '../equipment';
+import {
+  ADDED_FUNCTION,
+  allFunctions,
+  functionGroupIds,
+  functionGroups,
+  functionName,
+  warningLampIds,
+  warningLampName,
+  warningLampOf,
+} from '../functions';
+import {
+  ADDED_ITEM,
+  alterationKinds,
+  alterationName,
+  kitConditions,
+  kitItemIds,
+  kitItemName,
+  smellIds,
+  smellName,
+  smellOf,
+} from '../kit';
+import { englishOf, inWords, namesAs, sayer, type Text } from '../told';
+import { walkWords } from '../walk';
+import { withinSentence } from '../wording';
+import words from './words.json' with { type: 'json' };
+
+/** Names of one table in both vocabularies, as they stand within a sentence. */
+const named = <Id extends string>(ids: readonly Id[], nameOf: (id: Id, vocabulary: 'uk' | 'us') => string) =>
+  ids.map((id) => [id, withinSentence(nameOf(id, 'uk')), withinSentence(nameOf(id, 'us'))] as const);
+
+/** What is said of functions, equipment and what comes with a car, beside all that is said of a walk. */
+export const readingWords = [
+  ...walkWords,
+  words,
+  namesAs('function', [
+    ['added', ADDED_FUNCTION],
+    ...named(
+      allFunctions.map(({ id }) => id),
+      functionName,
+    ),
+  ]),
+  namesAs(
+    'functionWrong',
+    allFunctions.flatMap(({ id, facts: { wrong, wrongUs } }) =>
+      wrong ? [[id, withinSentence(wrong), wrongUs && withinSentence(wrongUs)] as const] : [],
+    ),
+  ),
+  namesAs(
+    'functionCaution',
+    allFunctions.flatMap(({ id, facts: { caution } }) => (caution ? [[id, caution] as const] : [])),
+  ),
+  namesAs(
+    'functionGroup',
+    functionGroupIds.map((id) => [id, functionGroups[id].name]),
+  ),
+  namesAs('lamp', named(warningLampIds, warningLampName)),
+  namesAs(
+    'lampCaution',
+    warningLampIds.flatMap((id) => {
+      const { caution } = warningLampOf(id);
+      return caution ? [[id, caution] as const] : [];
+    }),
+  ),
+  namesAs('smell', named(smellIds, smellName)),
+  namesAs(
+    'smellCaution',
+    smellIds.flatMap((id) => {
+      const { caution } = smellOf(id);
+      return caution ? [[id, caution] as const] : [];
+    }),
+  ),
+  namesAs('item', [['added', ADDED_ITEM], ...named(kitItemIds, kitItemName)]),
+  namesAs(
+    'condition',
+    kitConditions.map((id) => [id, id]),
+  ),
+  namesAs('alteration', named(alterationKinds, alterationName)),
+  namesAs('equipment', named(equipmentIds, equipmentName)),
+];
+
+type Named =
+  | 'function'
+  | 'functionWrong'
+  | 'functionCaution'
+  | 'functionGroup'
+  | 'lamp'
+  | 'lampCaution'
+  | 'smell'
+  | 'smellCaution'
+  | 'item'
+  | 'condition'
+  | 'alteration'
+  | 'equipment';
+export const say = sayer<keyof typeof words.uk | `${Named}.${string}`>();
+
+const english = englishOf(...readingWords);
+export const inEnglish = (text: Text, vocabulary: 'uk' | 'us'): string => inWords(text, english[vocabulary]);
