@@ -34,3 +34,8 @@ export function reportOfLog(
 /** The same of facts, a second apart. */
 export const reportOf = (facts: readonly Fact[], wanted?: ReportWanted): ReportDocument =>
   reportOfLog(entriesOf(facts), wanted);
+
+/** As a reader's page is sent it: its words, without what they were told from. */
+export function asRead({ messages: _, ...words }: ReportDocument): ReportDocument {
+  return words;
+}

@@ -68,7 +68,7 @@ test('a reader picks a finding on the map, comes nearer, compares sides, asks, a
   await expect(sheet.getByText('Offside front door (right): 2. Dent')).toBeVisible();
 
   // The bar is as long as it says: the picture is 400 mm wide.
-  await sheet.getByRole('img', { name: /Dent, 50 mm/ }).click();
+  await sheet.getByRole('img', { name: /dent, 50 mm/i }).click();
   const bar = page.getByRole('img', { name: /^The bar is/ });
   const trueTo = async () => {
     const mm = Number(/is ([\d.]+) cm/.exec((await bar.getAttribute('aria-label')) ?? '')?.[1]) * 10;

@@ -7,6 +7,7 @@ import type { ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
 import { begun, entriesOf, idOf, noted, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
+import { asRead } from '../../../tests/builders/report';
 import { sameYard } from '../../../tests/builders/sameYard';
 import type { TestServer } from '../../../tests/builders/testServer';
 
@@ -86,7 +87,7 @@ describe('share links', () => {
     const { token, id } = await share(report.id);
     expect(Buffer.from(token, 'base64url').length).toBeGreaterThanOrEqual(16);
     const open = await request(server.app).get(`/api/shared/${token}`).expect(200);
-    expect(open.body).toMatchObject({ report, sent: 1, revisions: [{ revision: 1 }] });
+    expect(open.body).toMatchObject({ report: asRead(report), sent: 1, revisions: [{ revision: 1 }] });
     expect(open.body.sha256).toMatch(/^[0-9a-f]{64}$/);
     expect(open.body.changes).toBeUndefined();
     expect(open.headers['cache-control']).toContain('no-store');

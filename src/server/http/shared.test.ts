@@ -5,6 +5,7 @@ import { canonicalForm, type ReportDocument } from '#core/report';
 import type { Fact } from '#core/walk';
 import { begun, entriesOf, idOf, noted, START, WALK } from '../../../tests/builders/entries';
 import { jpeg, sha256Of } from '../../../tests/builders/photos';
+import { asRead } from '../../../tests/builders/report';
 import { startTestServer, type TestServer } from '../../../tests/builders/testServer';
 
 let server: TestServer;
@@ -44,11 +45,11 @@ describe('a link to a report that was revised', () => {
     );
     const second = await freeze(2);
     const { body } = await open(token).expect(200);
-    expect(body.report).toEqual(second);
+    expect(body.report).toEqual(asRead(second));
     expect(body).toMatchObject({ sent: 1, changes: { since: 1, added: [3], withdrawn: [{ number: 2 }] } });
     expect(body.revisions.map(({ revision }: { revision: number }) => revision)).toEqual([1, 2]);
     const old = await open(token, '?revision=1').expect(200);
-    expect(old.body.report).toEqual(first);
+    expect(old.body.report).toEqual(asRead(first));
     expect((await open(token, '?revision=9').expect(404)).body.detail).toContain('newest');
     // A link made for the second tells what the second brought.
     const { token: later } = await share(second.id);
