@@ -10,11 +10,14 @@ test(
   async ({ page, ownServer: server }) => {
     await beginWalk(page, server);
     await saved(page);
-    // A breath after it opened, all of the walk is on the phone.
-    await page.waitForFunction(() =>
-      performance.getEntriesByType('resource').some(({ name }) => name.includes('LaterDeck')),
-    );
-    await page.waitForLoadState('networkidle');
+    // A breath after it opened, all of the walk is on the phone: the later decks, and every piece they ask for.
+    await page.waitForFunction(() => {
+      const come = new Set(performance.getEntriesByType('resource').map(({ name }) => name));
+      const asked = [...document.querySelectorAll<HTMLLinkElement>('link[rel="modulepreload"]')];
+      return (
+        [...come].some((name) => name.includes('LaterDeck')) && asked.every(({ href }) => come.has(href))
+      );
+    });
     await server.end('SIGKILL');
 
     await page.getByRole('button', { name: 'Clear', exact: true }).click();
