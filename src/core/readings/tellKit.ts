@@ -40,7 +40,7 @@ export const alterationTold = ({
 }: Kit['alterations'] extends Map<string, infer Altered> ? Altered : never): Text =>
   listed('semicolon', [
     say('altered', { what: say(`alteration.${what}`), says: own(says) }),
-    standardPart && say('standardPart', { standard: standardPart }),
+    standardPart && say(`standardPart.${standardPart}`),
   ]);
 
 export const countWords = (counted: ItemCounted): string => inEnglish(countTold(counted), 'uk');
@@ -65,7 +65,7 @@ export function kitLines(kit: Kit, vocabulary: Vocabulary): KitLines {
   return {
     ...(kit.smells && { smell: inEnglish(smellsTold(kit.smells), vocabulary) }),
     cautions: strongSmells(kit).map(({ smell }) => words(say(`smellCaution.${smell}`))),
-    notes: kit.alterations.size > 0 ? [words(say('alterationNote'))] : [],
+    notes: kit.alterations.size > 0 ? [words(say('alteration.note'))] : [],
     alterations: [...kit.alterations].map(([id, altered]) => ({ id, says: words(alterationTold(altered)) })),
   };
 }

@@ -4,13 +4,16 @@ import {
   allFunctions,
   functionGroupIds,
   functionGroups,
+  functionIds,
   functionName,
+  functionOf,
   warningLampIds,
   warningLampName,
   warningLampOf,
 } from '../functions';
 import {
   ADDED_ITEM,
+  ALTERATION_NOTE,
   alterationKinds,
   alterationName,
   kitConditions,
@@ -19,6 +22,7 @@ import {
   smellIds,
   smellName,
   smellOf,
+  standardPartWords,
 } from '../kit';
 import { englishOf, inWords, namesAs, sayer, type Text } from '../told';
 import { walkWords } from '../walk';
@@ -29,17 +33,18 @@ import words from './words.json' with { type: 'json' };
 const named = <Id extends string>(ids: readonly Id[], nameOf: (id: Id, vocabulary: 'uk' | 'us') => string) =>
   ids.map((id) => [id, withinSentence(nameOf(id, 'uk')), withinSentence(nameOf(id, 'us'))] as const);
 
+/** What is to be heeded of those of a table that ask for it. */
+const cautions = <Id extends string>(ids: readonly Id[], factsOf: (id: Id) => { caution?: string }) =>
+  ids.flatMap((id) => {
+    const { caution } = factsOf(id);
+    return caution ? [[id, caution] as const] : [];
+  });
+
 /** What is said of functions, equipment and what comes with a car, beside all that is said of a walk. */
 export const readingWords = [
   ...walkWords,
   words,
-  namesAs('function', [
-    ['added', ADDED_FUNCTION],
-    ...named(
-      allFunctions.map(({ id }) => id),
-      functionName,
-    ),
-  ]),
+  namesAs('function', [['added', ADDED_FUNCTION], ...named(functionIds, functionName)]),
   namesAs(
     'functionWrong',
     allFunctions.flatMap(({ id, facts: { wrong, wrongUs } }) =>
@@ -48,34 +53,23 @@ export const readingWords = [
   ),
   namesAs(
     'functionCaution',
-    allFunctions.flatMap(({ id, facts: { caution } }) => (caution ? [[id, caution] as const] : [])),
+    cautions(functionIds, (id) => functionOf(id).facts),
   ),
   namesAs(
     'functionGroup',
     functionGroupIds.map((id) => [id, functionGroups[id].name]),
   ),
   namesAs('lamp', named(warningLampIds, warningLampName)),
-  namesAs(
-    'lampCaution',
-    warningLampIds.flatMap((id) => {
-      const { caution } = warningLampOf(id);
-      return caution ? [[id, caution] as const] : [];
-    }),
-  ),
+  namesAs('lampCaution', cautions(warningLampIds, warningLampOf)),
   namesAs('smell', named(smellIds, smellName)),
-  namesAs(
-    'smellCaution',
-    smellIds.flatMap((id) => {
-      const { caution } = smellOf(id);
-      return caution ? [[id, caution] as const] : [];
-    }),
-  ),
+  namesAs('smellCaution', cautions(smellIds, smellOf)),
   namesAs('item', [['added', ADDED_ITEM], ...named(kitItemIds, kitItemName)]),
   namesAs(
     'condition',
     kitConditions.map((id) => [id, id]),
   ),
-  namesAs('alteration', named(alterationKinds, alterationName)),
+  namesAs('alteration', [['note', ALTERATION_NOTE], ...named(alterationKinds, alterationName)]),
+  namesAs('standardPart', Object.entries(standardPartWords)),
   namesAs('equipment', named(equipmentIds, equipmentName)),
 ];
 
@@ -91,6 +85,7 @@ type Named =
   | 'item'
   | 'condition'
   | 'alteration'
+  | 'standardPart'
   | 'equipment';
 export const say = sayer<keyof typeof words.uk | `${Named}.${string}`>();
 

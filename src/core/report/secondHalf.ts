@@ -147,7 +147,7 @@ function kit(state: WalkState, car: Spoken): Pick<Readings, 'kit'> {
       ),
       left: table.left.map(({ id, counted }) => itemTold(id, counted)),
       altered: [...alterations.values()].map((altered) => starting(alterationTold(altered))),
-      notes: alterations.size > 0 ? [say('alterationNote')] : [],
+      notes: alterations.size > 0 ? [say('alteration.note')] : [],
       cautions: strongSmells(state.kit).map(({ smell }) => say(`smellCaution.${smell}`)),
     },
   };

@@ -3,8 +3,8 @@ import { measureForms, measureIds, measureName } from '../judge';
 import { paintClassWords } from '../paint';
 import { readingWords, type sayOfReadings } from '../readings';
 import { type Catalogue, englishOf, namesAs, sayer } from '../told';
-import { hidingWords, type sayOfWalk } from '../walk';
-import { finishNames } from '../wheels';
+import { functionStateWords, hidingWords, type sayOfWalk } from '../walk';
+import { BRAKE_CAUTION, finishNames } from '../wheels';
 import { withinSentence } from '../wording';
 import words from './words.json' with { type: 'json' };
 
@@ -43,6 +43,8 @@ const english = englishOf(
     'hides',
     Object.entries(hidingWords).map(([id, uk]) => [id, uk, uk.replaceAll('colour', 'color')]),
   ),
+  namesAs('functionState', Object.entries(functionStateWords)),
+  namesAs('caution', [['brake', BRAKE_CAUTION]]),
   namesAs('paintClass', within(paintClassWords)),
   namesAs('finish', within(finishNames)),
 );
@@ -51,6 +53,6 @@ export const englishOfReport = (vocabulary: Vocabulary): Catalogue => english[vo
 type Ids = Parameters<typeof sayOfWalk>[0] | Parameters<typeof sayOfReadings>[0];
 export const say = sayer<
   | keyof typeof words.uk
-  | `${'body' | 'measure' | 'measureOne' | 'measureMany' | 'paintClass' | 'finish' | 'hides'}.${string}`
+  | `${'body' | 'measure' | 'measureOne' | 'measureMany' | 'paintClass' | 'finish' | 'hides' | 'functionState'}.${string}`
   | Ids
 >();

@@ -17,8 +17,16 @@ export interface Speaker {
   select: (token: string, ways: Ways) => string;
 }
 
-/** Figures and plurals of a language, BCP 47. */
+const speakers = new Map<string, Speaker>();
+
+/** Figures and plurals of a language, BCP 47: made once, since making one takes a phone longer than all it says. */
 export function speakerOf(locale: string): Speaker {
+  const speaker = speakers.get(locale) ?? makeSpeaker(locale);
+  speakers.set(locale, speaker);
+  return speaker;
+}
+
+function makeSpeaker(locale: string): Speaker {
   const made = new Map<string, Intl.NumberFormat>();
   const rules = new Intl.PluralRules(locale);
   const take = (ways: Ways, ...wanted: string[]) =>

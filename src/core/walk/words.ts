@@ -2,7 +2,7 @@ import { carWords, type Vocabulary } from '../car';
 import { measureWords } from '../measure';
 import { englishOf, inWords, namesAs, sayer, type Text } from '../told';
 import { withinSentence } from '../wording';
-import { noticeWords, repairWords, testWords } from './choices';
+import { repairWords, testWords } from './choices';
 import { conditionWords } from './conditions';
 import { cures, cureWordsOf } from './cures';
 import { filmWords } from './families/build/filmCovers';
@@ -47,10 +47,7 @@ export const walkWords = [
     'cureDoes',
     cures.map((id) => [id, cureWordsOf(id, 'uk').does, cureWordsOf(id, 'us').does]),
   ),
-  namesAs(
-    'found',
-    Object.entries(foundWords).map(([id, { told }]) => [id, told]),
-  ),
+  namesAs('found', [['gone', foundWords.gone.told]]),
   namesAs(
     'look',
     lookIds.map((id) => [id, lookOf(id).uk, lookOf(id).us]),
@@ -62,10 +59,6 @@ export const walkWords = [
   namesAs('light', table(conditionWords.light)),
   namesAs('wet', table(conditionWords.wet)),
   namesAs('dirt', table(conditionWords.dirt)),
-  namesAs(
-    'notice',
-    Object.entries(noticeWords).map(([id, { name }]) => [id, withinSentence(name)]),
-  ),
   namesAs('caution', [
     ...Object.entries(holeCautions),
     ...findingKindIds.flatMap((id) => {
@@ -95,7 +88,6 @@ type Named =
   | 'light'
   | 'wet'
   | 'dirt'
-  | 'notice'
   | 'caution';
 export const say = sayer<keyof typeof words.uk | `${Named}.${string}`>();
 

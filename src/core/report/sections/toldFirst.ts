@@ -32,7 +32,7 @@ function lineOf(about: FirstLine, { state }: WalkTold, findings: readonly Findin
         ? say('where.says', { where: faultTold(functions, about.function), says: own(tried.says) })
         : say('where.says', {
             where: functionTold(functions, about.function),
-            says: say(stateIds[tried.state]),
+            says: say(`functionState.${tried.state}`),
           });
       return { says: starting(says), area: 'works' };
     }
@@ -44,10 +44,3 @@ function lineOf(about: FirstLine, { state }: WalkTold, findings: readonly Findin
       return { says: own(about.says), isOwn: true };
   }
 }
-
-const stateIds = {
-  works: 'function.works',
-  faulty: 'function.faulty',
-  'not-tried': 'function.notTried',
-  'not-fitted': 'function.notFitted',
-} as const;
