@@ -15,6 +15,8 @@ const GROWN = { times: 1.5, seconds: 3 };
 const tally = { passed: 0, failed: 0 };
 /** Seconds and names of single tests. */
 const timed = [];
+/** Names of steps and tests that failed: told last, where they are seen. */
+const failures = [];
 const phases = [];
 
 function usage(problem) {
@@ -61,7 +63,10 @@ function run(name, command, args, { isLive = false } = {}) {
 async function step(name, command, args) {
   const ok = await run(name, command, args);
   if (ok) tally.passed++;
-  else tally.failed++;
+  else {
+    tally.failed++;
+    failures.push(name);
+  }
   return ok;
 }
 
@@ -75,7 +80,10 @@ async function suite(name, command, args, count, { mayBeEmpty = false } = {}) {
     console.log(`No report from ${name}: ${error.message}`);
   }
   const isEmpty = counted.passed + counted.failed === 0;
-  if ((isEmpty && !(ok && mayBeEmpty)) || (!ok && counted.failed === 0)) counted.failed++;
+  if ((isEmpty && !(ok && mayBeEmpty)) || (!ok && counted.failed === 0)) {
+    counted.failed++;
+    failures.push(name);
+  }
   tally.passed += counted.passed;
   tally.failed += counted.failed;
 }
@@ -83,8 +91,11 @@ async function suite(name, command, args, count, { mayBeEmpty = false } = {}) {
 function countUnits() {
   const report = JSON.parse(readFileSync(units, 'utf8'));
   for (const { assertionResults, name } of report.testResults)
-    for (const { duration, fullName } of assertionResults)
-      if (duration) timed.push([duration / 1000, `${name.replace(`${process.cwd()}/`, '')}: ${fullName}`]);
+    for (const { duration, fullName, status } of assertionResults) {
+      const told = `${name.replace(`${process.cwd()}/`, '')}: ${fullName}`;
+      if (duration) timed.push([duration / 1000, told]);
+      if (status === 'failed') failures.push(told);
+    }
   return { passed: report.numPassedTests, failed: report.numFailedTests };
 }
 
@@ -92,11 +103,11 @@ function countBrowser() {
   const { stats, suites } = JSON.parse(readFileSync(`${results}/e2e.json`, 'utf8'));
   const visit = ({ specs = [], suites: inner = [] }) => {
     for (const { title, file, tests } of specs)
-      for (const { projectName, results: tries } of tests)
-        timed.push([
-          tries.reduce((sum, { duration }) => sum + duration, 0) / 1000,
-          `${file} at the ${projectName}: ${title}`,
-        ]);
+      for (const { projectName, results: tries, status } of tests) {
+        const told = `${file} at the ${projectName}: ${title}`;
+        timed.push([tries.reduce((sum, { duration }) => sum + duration, 0) / 1000, told]);
+        if (status === 'unexpected' || status === 'flaky') failures.push(told);
+      }
     inner.forEach(visit);
   };
   suites.forEach(visit);
@@ -205,5 +216,6 @@ for (const [time, name] of timed.toSorted(([a], [b]) => b - a).slice(0, SLOWEST)
 tellProcessorTime();
 console.log('\nSteps:');
 for (const [name, time] of phases) console.log(`${seconds(time)}  ${name}`);
+if (failures.length > 0) console.log(`\nFailed:\n${failures.map((name) => `  ${name}`).join('\n')}`);
 console.log(`\n${tally.passed} passed, ${tally.failed} failed`);
 process.exit(tally.failed === 0 ? 0 : 1);
