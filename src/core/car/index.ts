@@ -58,6 +58,7 @@ export { partToward, type Way } from './styles/neighbours';
 export { type SubPartId, subPartIds, subPartMaterial, subPartsOf } from './subParts';
 export {
   carWords,
+  countryTold,
   faceName,
   faceTold,
   kindName,

@@ -1,6 +1,6 @@
 import { englishOf, inWords, type Message, namesAs, sayer, type Text } from '../told';
 import { sentence } from '../wording';
-import { countryOf, type Vocabulary } from './countries';
+import { type Country, countries, countryOf, type Vocabulary } from './countries';
 import { type Material, materials, type PartKind, partKindIds, partKindOf } from './partKinds';
 import { endOf, type Hand, handOf, handWord, plainHand, type SideSpeech } from './sides';
 import type { BodyStyle, Part, PartId } from './styles/bodyStyle';
@@ -24,15 +24,22 @@ export const carWords = [
   ),
   namesAs('sub', subPartNames),
   namesAs(
+    'country',
+    Object.entries(countries).map(([id, { name }]) => [id, name]),
+  ),
+  namesAs(
     'material',
     materials.map((material) => [material, material, material === 'aluminium' ? 'aluminum' : undefined]),
   ),
 ];
 const english = englishOf(...carWords);
-const say = sayer<keyof typeof words.uk | `part.${PartKind}` | `sub.${SubPartId}` | `material.${Material}`>();
+type Named = `part.${PartKind}` | `sub.${SubPartId}` | `material.${Material}` | `country.${Country}`;
+const say = sayer<keyof typeof words.uk | Named>();
 const inEnglish = (text: Text, speech: Speech): string => inWords(text, english[vocabularyOf(speech)]);
 
 export const kindName = (kind: PartKind, speech: Speech): string => inEnglish(say(`part.${kind}`), speech);
+
+export const countryTold = (country: Country): Message => say(`country.${country}`);
 
 /** A material as people there call it. */
 export const materialTold = (material: Material): Message => say(`material.${material}`);

@@ -1,7 +1,7 @@
 import { type BodyStyle, type Car, type Part, partNames, vocabularyOf } from '../car';
 import { warningLampName, warningLampOf } from '../functions';
 import { isKitItemId, kitItemName, smellOf, smellWords } from '../kit';
-import { certificateWords, daysBetween } from '../papers';
+import { certificateTold, daysBetween } from '../papers';
 import {
   functionFault,
   functionTable,
@@ -10,10 +10,12 @@ import {
   paintTable,
   type ScreenRow,
   screenTable,
+  tellFor,
   tyreTable,
   type WheelRow,
   wheelTable,
 } from '../readings';
+import { listed, starting } from '../told';
 import {
   type Finding,
   findingCaution,
@@ -80,7 +82,7 @@ export function faultsOf(state: WalkState, style: BodyStyle, car: FaultCar, now:
     style,
     car,
     paint: new Map(paintTable(state, style, car).rows.map((row) => [row.part, row])),
-    wheels: new Map(wheelTable(state, style, car).rows.map((row) => [row.part, row])),
+    wheels: new Map(wheelTable(state, style).rows.map((row) => [row.part, row])),
     screen: new Map((screenTable(state, style, car)?.rows ?? []).map((row) => [row.finding, row])),
     nameOf: (part) => sentence(names(part)),
   };
@@ -103,7 +105,7 @@ function faultOfFinding(finding: Finding, read: Read): Fault {
   const { notice } = noticeOf(finding, car.paintTone);
   const row = screen.get(finding.id);
   const stops = caution !== undefined && stopsDriving(caution);
-  const unsafe = stops ? caution : row?.passes === false ? row.says : undefined;
+  const unsafe = stops ? caution : row?.passes === false ? tellFor(car)(row.says) : undefined;
   const { cures, decision } = finding.details;
   return {
     id: `finding ${finding.id}`,
@@ -185,7 +187,8 @@ function tyreFaults({ state, style, car, nameOf }: Read, now: Date): Fault[] {
     if (isMended(state, remedyKey({ of: 'part', part }), state.treads.get(part)?.at)) return [];
     // A bulge or a cut that was found speaks for its tyre by itself.
     if (verdict.because === 'damage' && found.has(part)) return [];
-    const says = `${size ? `Tyre ${size}` : 'Tyre'}: ${verdict.reasons.join('; ')}`;
+    const reasons = tellFor(car)(listed('semicolon', verdict.reasons));
+    const says = `${size ? `Tyre ${size}` : 'Tyre'}: ${reasons}`;
     return [
       {
         id: remedyKey({ of: 'part', part }),
@@ -291,18 +294,19 @@ function smellFault({ state, car }: Read): Fault[] {
   ];
 }
 
-function paperFaults({ state }: Read, now: Date): Fault[] {
+function paperFaults({ state, car }: Read, now: Date): Fault[] {
   const until = state.papers.noted.certificateUntil;
   const today = isoDay(now.toISOString());
   if (!until || daysBetween(today, until) >= 0 || isMended(state, 'papers')) return [];
+  const says = tellFor(car)(starting(certificateTold(until, today)));
   return [
     {
       id: 'papers',
       where: '',
-      says: certificateWords(until, today),
+      says,
       facts: { kind: 'certificate' },
       isSuspected: false,
-      unsafe: certificateWords(until, today),
+      unsafe: says,
       ...saidOf(state, 'papers'),
     },
   ];

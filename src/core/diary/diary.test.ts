@@ -1,11 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { said } from '../../../tests/builders/said';
 import { morningLookSchema } from './look';
 import { lookIssue } from './lookIssue';
 import { answeredByMornings, overnightLooks } from './overnight';
 import { ownDayOf } from './ownDay';
-import { type Looked, stoodOf } from './stood';
+import { type Looked, stoodOf as stoodBy } from './stood';
 import { probabilityAtMost, slopeOf } from './trend';
+
+// As it is told in English.
+const stoodOf = (...given: Parameters<typeof stoodBy>) => said(stoodBy(...given));
 
 const dayOf = (n: number) => new Date(Date.UTC(2026, 2, n)).toISOString();
 const look = (n: number, more: Partial<Looked> = {}): Looked => ({
@@ -19,7 +23,7 @@ describe('what the mornings come to', () => {
   it('is one sentence with days, looks and what was seen', () => {
     const days = [1, 2, 3, 4, 5, 8, 9, 10, 11, 12, 14];
     expect(stoodOf(days.map((n) => look(n, fine)))?.says).toBe(
-      'Stood 14 days, looked at on 11 mornings: started at once every time, never sank, no drops under it',
+      'stood 14 days, looked at on 11 mornings: started at once every time, never sank, no drops under it',
     );
   });
 
@@ -30,19 +34,19 @@ describe('what the mornings come to', () => {
       look(4, { under: 'dry' }),
     ];
     expect(stoodOf(looks)?.says).toBe(
-      'Stood 4 days, looked at on 3 mornings: started at once on the 2 mornings it was tried, stood level on the one morning this was looked at, no drops under it on the one morning this was looked at',
+      'stood 4 days, looked at on 3 mornings: started at once on the 2 mornings it was tried, stood level on the one morning this was looked at, no drops under it on the one morning this was looked at',
     );
     expect(stoodOf([look(1, { volts: 12.6 })])).toMatchObject({
-      says: 'Looked at on one morning',
-      volts: 'Battery at rest 12.6 V, read once',
+      says: 'looked at on one morning',
+      volts: 'battery at rest 12.6 V, read once',
     });
     expect(stoodOf([])).toBeUndefined();
   });
 
   it('does not say that it stood where nobody looked for more than a fortnight', () => {
-    expect(stoodOf([look(1, fine), look(15, fine)])?.says).toContain('Stood 15 days');
+    expect(stoodOf([look(1, fine), look(15, fine)])?.says).toContain('stood 15 days');
     expect(stoodOf([look(1, fine), look(16, fine)])?.says).toBe(
-      'Looked at on 2 mornings between 1 March 2026 and 16 March 2026: started at once every time, never sank, no drops under it',
+      'looked at on 2 mornings between 1 March 2026 and 16 March 2026: started at once every time, never sank, no drops under it',
     );
   });
 
@@ -84,7 +88,7 @@ describe('what repeats', () => {
     expect(stoodOf(twice)?.trends).toEqual([
       {
         id: 'sinks',
-        says: 'Had sunk on 2 of the last 5 mornings',
+        says: 'had sunk on 2 of the last 5 mornings',
         becomes: { function: 'suspension-overnight' },
       },
     ]);
@@ -104,7 +108,7 @@ describe('what repeats', () => {
   it('finds a battery that falls, not one that goes up and down', () => {
     const volts = (...read: number[]) => stoodOf(read.map((value, i) => look(1 + 2 * i, { volts: value })));
     expect(volts(12.7, 12.6, 12.6, 12.5, 12.4, 12.2)?.trends).toMatchObject([
-      { id: 'falling-volts', says: 'Battery falls by about 0.3 V a week, over 6 readings' },
+      { id: 'falling-volts', says: 'battery falls by about 0.3 V a week, over 6 readings' },
     ]);
     expect(volts(12.6, 12.4, 12.6, 12.5, 12.6)?.trends).toEqual([]);
     expect(volts(12.7, 12.6, 12.5, 12.4)?.trends).toEqual([]);

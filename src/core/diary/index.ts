@@ -5,3 +5,4 @@ export { type KeptLook, keptLookSchema, MOST_LOOK_PHOTOS, type MorningLook, morn
 export { lookIssue, lookIssueWords } from './lookIssue';
 export { answeredByMornings, overnightLooks } from './overnight';
 export { type StoodTrend, stoodOf } from './stood';
+export { morningInEnglish, morningWords } from './words';

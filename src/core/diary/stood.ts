@@ -1,9 +1,10 @@
 import type { PartId } from '../car';
+import { listed, type Text } from '../told';
 import type { FindingKind } from '../walk';
-import { longDay } from '../wording';
 import { type Corner, corners } from './choices';
 import type { MorningLook } from './look';
 import { slopeOf } from './trend';
+import { say } from './words';
 
 /** What of a look the diary rests on: a morning's, or a test over night of a walk. */
 export type Looked = Omit<MorningLook, 'id' | 'car' | 'note' | 'photos'> & {
@@ -14,10 +15,10 @@ export type Looked = Omit<MorningLook, 'id' | 'car' | 'note' | 'photos'> & {
 /** Something that repeats from morning to morning, to be confirmed by somebody before it is a fault. */
 export interface StoodTrend {
   id: 'slow-start' | 'no-start' | 'sinks' | 'drops' | 'loses-air' | 'falling-volts' | 'lamp';
-  /** "Slow to start on 3 of the last 5 mornings". */
-  says: string;
-  /** What it becomes when it is confirmed: a function that does not work, or a finding on a part. */
-  becomes: { function: string } | { part: PartId; kind: FindingKind; note: string } | { lamps: true };
+  /** "slow to start on 3 of the last 5 mornings". */
+  says: Text;
+  /** What it becomes when it is confirmed: a function that does not work, or a finding on a part that says so. */
+  becomes: { function: string } | { part: PartId; kind: FindingKind } | { lamps: true };
 }
 
 export interface Stood {
@@ -26,10 +27,10 @@ export interface Stood {
   /** Days from the first look to the last, both counted. */
   days: number;
   mornings: number;
-  /** The whole in one sentence, without its stop. */
-  says: string;
-  /** What was read of the battery. */
-  volts?: string;
+  /** The whole, as it stands within a sentence. */
+  says: Text;
+  /** What was read of the battery, likewise. */
+  volts?: Text;
   trends: StoodTrend[];
 }
 
@@ -41,58 +42,15 @@ const LEAST_FALL_PER_DAY = 0.01;
 const LEAST_FALL = 0.15;
 const FEWEST_VOLTS = 5;
 
-interface Aspect {
-  of: (look: Looked) => boolean | undefined;
-  /** Said where it was fine every time it was looked at; and on how many, where not on all mornings. */
-  fine: string;
-  fineOn: (n: number) => string;
-  /** Said where it was not, on so many of so many. */
-  bad: (n: number, of: number) => string;
-}
-
-const mornings = (n: number): string => (n === 1 ? 'one morning' : `${n} mornings`);
-const onSome = (what: string) => (n: number, of: number) =>
-  of === 1 ? `${what} on the one morning this was looked at` : `${what} on ${n} of ${of} mornings`;
-
-/** What is looked at of a car that stands, in the order it is told. */
+/** What is looked at of a car that stands, in the order it is told: whether it was as it should be. */
 const aspects = {
-  start: {
-    of: ({ start }) => start && start === 'at-once',
-    fine: 'started at once every time',
-    fineOn: (n) => `started at once on the ${mornings(n)} it was tried`,
-    bad: onSome('did not start at once'),
-  },
-  level: {
-    of: ({ level }) => level && level === 'level',
-    fine: 'never sank',
-    fineOn: (n) => `stood level on the ${mornings(n)} this was looked at`,
-    bad: onSome('had sunk'),
-  },
-  under: {
-    of: ({ under }) => under && under === 'dry',
-    fine: 'no drops under it',
-    fineOn: (n) => `no drops under it on the ${mornings(n)} this was looked at`,
-    bad: onSome('drops under it'),
-  },
-  lamps: {
-    of: ({ lamps }) => lamps && lamps === 'none',
-    fine: 'no warning lamp stayed lit',
-    fineOn: (n) => `no warning lamp stayed lit on the ${mornings(n)} this was looked at`,
-    bad: onSome('a warning lamp stayed lit'),
-  },
-  battery: {
-    of: ({ held }) => held,
-    fine: 'battery held over night every time',
-    fineOn: (n) => `battery held over night on the ${mornings(n)} it was tested`,
-    bad: onSome('battery did not hold over night'),
-  },
-  tyres: {
-    of: ({ tyres }) => tyres && tyres === 'hold',
-    fine: 'no tyre lost air',
-    fineOn: (n) => `no tyre lost air on the ${mornings(n)} this was looked at`,
-    bad: onSome('a tyre had lost air'),
-  },
-} as const satisfies Record<string, { of: (look: Looked) => boolean | undefined | '' } & Omit<Aspect, 'of'>>;
+  start: ({ start }) => start && start === 'at-once',
+  level: ({ level }) => level && level === 'level',
+  under: ({ under }) => under && under === 'dry',
+  lamps: ({ lamps }) => lamps && lamps === 'none',
+  battery: ({ held }) => held,
+  tyres: ({ tyres }) => tyres && tyres === 'hold',
+} as const satisfies Record<string, (look: Looked) => boolean | undefined | ''>;
 
 type AspectId = keyof typeof aspects;
 const aspectIds = Object.keys(aspects) as AspectId[];
@@ -107,21 +65,20 @@ export function stoodOf(looks: readonly Looked[]): Stood | undefined {
     const answers = answersOf(id, byDay);
     const bad = answers.filter((fine) => !fine).length;
     if (answers.length === 0) return [];
-    if (bad > 0) return [aspects[id].bad(bad, answers.length)];
-    return [
-      answers.length === byDay.length && byDay.length > 1
-        ? aspects[id].fine
-        : aspects[id].fineOn(answers.length),
-    ];
+    if (bad > 0) return [say(`morning.${id}.bad`, { n: bad, of: answers.length })];
+    return answers.length === byDay.length && byDay.length > 1
+      ? [say(`morning.${id}.fine`)]
+      : [say(`morning.${id}.fineOn`, { n: answers.length })];
   });
   const read = voltsOf(looks);
-  const volts = voltsWords(read.map(({ value }) => value));
+  const lead = leadOf(byDay, days);
+  const volts = voltsTold(read.map(({ value }) => value));
   return {
     from: first.day,
     to: last.day,
     days,
     mornings: byDay.length,
-    says: [leadOf(byDay, days), told.join(', ')].filter(Boolean).join(': '),
+    says: told.length > 0 ? say('stood', { lead, seen: listed('comma', told) }) : lead,
     ...(volts && { volts }),
     trends: trendsOf(byDay, read),
   };
@@ -130,13 +87,13 @@ export function stoodOf(looks: readonly Looked[]): Stood | undefined {
 /** Nobody says that it stood through a gap like this: it may have been away. House figure. */
 const LONGEST_GAP_DAYS = 14;
 
-function leadOf(byDay: readonly Morning[], days: number): string {
-  if (days === 1) return 'Looked at on one morning';
+function leadOf(byDay: readonly Morning[], days: number): Text {
+  if (days === 1) return say('stood.once');
   const numbers = byDay.map(({ day }) => dayNumber(day));
   const gap = Math.max(...numbers.slice(1).map((day, i) => day - (numbers[i] ?? day)));
-  if (gap <= LONGEST_GAP_DAYS) return `Stood ${days} days, looked at on ${mornings(byDay.length)}`;
+  if (gap <= LONGEST_GAP_DAYS) return say('stood.days', { days, n: byDay.length });
   const [from, to] = [byDay[0]?.day ?? '', byDay.at(-1)?.day ?? ''];
-  return `Looked at on ${mornings(byDay.length)} between ${longDay(from)} and ${longDay(to)}`;
+  return say('stood.between', { n: byDay.length, from: { day: from }, to: { day: to } });
 }
 
 interface Morning {
@@ -158,7 +115,7 @@ function morningsOf(looks: readonly Looked[]): Morning[] {
 /** Of each morning it was looked at: fine, or not. */
 function answersOf(id: AspectId, byDay: readonly Morning[]): boolean[] {
   return byDay.flatMap(({ looks }) => {
-    const said = looks.map((look) => aspects[id].of(look)).filter((each) => typeof each === 'boolean');
+    const said = looks.map((look) => aspects[id](look)).filter((each) => typeof each === 'boolean');
     return said.length === 0 ? [] : [said.every(Boolean)];
   });
 }
@@ -168,11 +125,11 @@ const dayNumber = (day: string): number => Math.round(Date.parse(`${day}T00:00:0
 const voltsOf = (looks: readonly Looked[]) =>
   looks.flatMap(({ day, volts }) => (volts === undefined ? [] : [{ day: dayNumber(day), value: volts }]));
 
-function voltsWords(values: readonly number[]): string | undefined {
+function voltsTold(values: readonly number[]): Text | undefined {
   if (values.length === 0) return undefined;
-  const [low, high] = [Math.min(...values), Math.max(...values)].map((value) => value.toFixed(1));
-  const range = low === high ? `${low} V` : `${low} to ${high} V`;
-  return `Battery at rest ${range}, read ${values.length === 1 ? 'once' : `${values.length} times`}`;
+  const [low, high] = [Math.min(...values), Math.max(...values)];
+  const n = values.length;
+  return low.toFixed(1) === high.toFixed(1) ? say('volts', { low, n }) : say('volts.range', { low, high, n });
 }
 
 function trendsOf(byDay: readonly Morning[], volts: ReturnType<typeof voltsOf>): StoodTrend[] {
@@ -187,47 +144,35 @@ function trendsOf(byDay: readonly Morning[], volts: ReturnType<typeof voltsOf>):
   if (notStarted > 0)
     trends.push({
       id: 'no-start',
-      says: `Did not start on ${mornings(notStarted)}`,
+      says: say('morning.trend.no-start', { n: notStarted }),
       becomes: { function: 'battery-overnight' },
     });
-  else if (start.met >= MET)
-    trends.push({
-      id: 'slow-start',
-      says: lastSays('Slow to start', start),
-      becomes: { function: 'starts-cold' },
-    });
+  else if (start.met >= MET) trends.push(lasting('slow-start', start, { function: 'starts-cold' }));
   const level = recent('level');
-  if (level.met >= MET)
-    trends.push({
-      id: 'sinks',
-      says: lastSays('Had sunk', level),
-      becomes: { function: 'suspension-overnight' },
-    });
+  if (level.met >= MET) trends.push(lasting('sinks', level, { function: 'suspension-overnight' }));
   const under = recent('under');
   if (under.met >= MET) {
     const at = looks.findLast(({ dropsAt }) => dropsAt)?.dropsAt ?? 'front';
     const part = { front: 'frontunder', middle: 'floor', rear: 'rearunder' }[at];
-    const says = lastSays('Drops under it', under);
-    trends.push({ id: 'drops', says, becomes: { part, kind: 'leak', note: says } });
+    trends.push(lasting('drops', under, { part, kind: 'leak' }));
   }
   const tyres = recent('tyres');
-  if (tyres.met >= MET) {
-    const losing = worstCorner(looks);
-    const says = lastSays('A tyre had lost air', tyres);
-    if (losing)
-      trends.push({ id: 'loses-air', says, becomes: { part: `tyre-${losing}`, kind: 'other', note: says } });
-  }
+  const losing = worstCorner(looks);
+  if (tyres.met >= MET && losing)
+    trends.push(lasting('loses-air', tyres, { part: `tyre-${losing}`, kind: 'other' }));
   const lamps = recent('lamps');
-  if (lamps.met >= MET)
-    trends.push({ id: 'lamp', says: lastSays('A warning lamp stayed lit', lamps), becomes: { lamps: true } });
+  if (lamps.met >= MET) trends.push(lasting('lamp', lamps, { lamps: true }));
   const falling = fallOf(volts);
   if (falling)
     trends.push({ id: 'falling-volts', says: falling, becomes: { function: 'battery-overnight' } });
   return trends;
 }
 
-const lastSays = (what: string, { met, of }: { met: number; of: number }): string =>
-  `${what} on ${met} of the last ${of} mornings`;
+const lasting = (
+  id: Exclude<StoodTrend['id'], 'no-start' | 'falling-volts'>,
+  times: { met: number; of: number },
+  becomes: StoodTrend['becomes'],
+): StoodTrend => ({ id, says: say(`morning.trend.${id}`, times), becomes });
 
 function worstCorner(looks: readonly Looked[]): Corner | undefined {
   const times = corners.map((corner) => looks.filter(({ losing }) => losing?.includes(corner)).length);
@@ -235,7 +180,7 @@ function worstCorner(looks: readonly Looked[]): Corner | undefined {
   return most > 0 ? corners[times.indexOf(most)] : undefined;
 }
 
-function fallOf(volts: ReturnType<typeof voltsOf>): string | undefined {
+function fallOf(volts: ReturnType<typeof voltsOf>): Text | undefined {
   if (volts.length < FEWEST_VOLTS) return undefined;
   const slope = slopeOf(volts);
   const inOrder = volts.toSorted((a, b) => a.day - b.day);
@@ -247,5 +192,5 @@ function fallOf(volts: ReturnType<typeof voltsOf>): string | undefined {
     -slope.perDay * days < LEAST_FALL
   )
     return undefined;
-  return `Battery falls by about ${(-slope.perDay * 7).toFixed(1)} V a week, over ${volts.length} readings`;
+  return say('morning.trend.falling-volts', { volts: -slope.perDay * 7, n: volts.length });
 }

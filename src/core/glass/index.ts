@@ -1,3 +1,4 @@
+export { say as sayOfScreens } from './say';
 export {
   judgeScreen,
   type ScreenDamage,
@@ -9,3 +10,4 @@ export {
   usualScreen,
   zoneOf,
 } from './screenZones';
+export { screenWords } from './words';

@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { judgeScreen, type ScreenDamage, ukScreenRule, usualScreen, zoneOf } from '.';
+import { said } from '../../../tests/builders/said';
+import { judgeScreen as judged, type ScreenDamage, ukScreenRule, usualScreen, zoneOf } from '.';
+
+// As it is told in English.
+const judgeScreen = (...given: Parameters<typeof judged>) => said(judged(...given));
 
 const right = usualScreen(1400, 800, 'right');
 const left = usualScreen(1400, 800, 'left');
@@ -176,9 +180,9 @@ describe('what is to be done with a damage, by the house table', () => {
   });
 
   it('follows the rule it is given, and says where the damage lies and what is allowed there', () => {
-    const own = { says: 'ours', most: { 'driver-band': undefined, swept: 5, outside: 30 } };
+    const ours = { says: ukScreenRule.says, most: { 'driver-band': undefined, swept: 5, outside: 30 } };
     const verdicts = [at('chip', 4.6), at('chip', 6), at('chip', 8, 330), at('chip', 12, 700, 795)].map(
-      (damage) => judgeScreen(damage, right, own),
+      (damage) => judgeScreen(damage, right, ours),
     );
     expect(verdicts.map(({ says }) => says)).toEqual([
       '5 mm in the swept area: within the 5 mm allowed there',
@@ -188,7 +192,7 @@ describe('what is to be done with a damage, by the house table', () => {
     ]);
     expect(verdicts.map(({ passes }) => passes)).toEqual([true, false, undefined, true]);
     expect('passes' in (verdicts[2] as object)).toBe(false);
-    expect(ukScreenRule.says).toContain('10 mm in the 290 mm band');
+    expect(said(ukScreenRule.says)).toContain('10 mm in the 290 mm band');
   });
 });
 

@@ -1,4 +1,6 @@
 import type { Steering } from '../car';
+import type { Message } from '../told';
+import { say } from './say';
 
 /** A place on a screen, millimetres from its lower left corner as seen from outside the car. */
 export type ScreenPlace = readonly [x: number, y: number];
@@ -73,13 +75,13 @@ function reaches([x, y]: ScreenPlace, radius: number, outline: readonly ScreenPl
 
 /** Largest damage a rule allows, millimetres across, by zone; undefined where the rule says nothing. */
 export interface ScreenRule {
-  says: string;
+  says: Message;
   most: Readonly<Record<ScreenZone, number | undefined>>;
 }
 
 /** MOT inspection manual, cars and passenger vehicles, section 3.2. Elsewhere local rules: state one’s own. */
 export const ukScreenRule: ScreenRule = {
-  says: 'over 10 mm in the 290 mm band before the driver, or over 40 mm in the rest of the swept area, fails (UK)',
+  says: say('rule.uk'),
   most: { 'driver-band': 10, swept: 40, outside: undefined },
 };
 
@@ -97,7 +99,7 @@ export interface ScreenVerdict {
   /** Whether the rule chosen lets it pass; undefined where the rule says nothing. */
   passes?: boolean;
   repair: 'resin' | 'new-screen' | 'leave' | 'measure';
-  says: string;
+  says: Message;
 }
 
 /** House table, common practice: larger than this is not filled; nor a crack that reaches the edge, nor before the driver’s eyes. */
@@ -129,19 +131,17 @@ function fromEdge({ at, to, acrossMm }: Sized, { width, height }: ScreenPlan): n
 type Sized = ScreenDamage & { acrossMm: number };
 const isSized = (damage: ScreenDamage): damage is Sized => damage.acrossMm !== undefined;
 
-const zoneWords: Record<ScreenZone, string> = {
-  'driver-band': 'in the band before the driver',
-  swept: 'in the swept area',
-  outside: 'outside the swept area',
-};
-
 /** What the rule says of a damage, and whether resin may do. Of one that was not measured only where it lies, and what is allowed there. */
 export function judgeScreen(damage: ScreenDamage, plan: ScreenPlan, rule: ScreenRule): ScreenVerdict {
   const zone = zoneOfDamage(damage, plan);
   const most = rule.most[zone];
+  const there = say(`zone.${zone}`);
   if (!isSized(damage)) {
-    const allowed = most === undefined ? '' : `; up to ${most} mm is allowed there`;
-    return { zone, repair: 'measure', says: `Not measured, ${zoneWords[zone]}${allowed}` };
+    const says =
+      most === undefined
+        ? say('screen.notMeasured', { zone: there })
+        : say('screen.notMeasuredAllowed', { zone: there, mm: most });
+    return { zone, repair: 'measure', says };
   }
   const { acrossMm, kind } = damage;
   const passes = most === undefined ? undefined : acrossMm <= most;
@@ -151,16 +151,14 @@ export function judgeScreen(damage: ScreenDamage, plan: ScreenPlan, rule: Screen
     (kind === 'chip' || fromEdge(damage, plan) >= REPAIRABLE.fromEdgeMm) &&
     (zone !== 'driver-band' || acrossMm <= REPAIRABLE.beforeDriverMm);
   const repair = isFillable ? 'resin' : passes === false || kind === 'crack' ? 'new-screen' : 'leave';
-  const verdict =
-    passes === undefined
-      ? 'the rule says nothing of it there'
-      : passes
-        ? `within the ${most} mm allowed there`
-        : `over the ${most} mm allowed there`;
+  const at = { across: Math.round(acrossMm), zone: there };
   return {
     zone,
     ...(passes !== undefined && { passes }),
     repair,
-    says: `${Math.round(acrossMm)} mm ${zoneWords[zone]}: ${verdict}`,
+    says:
+      most === undefined
+        ? say('screen.noRule', at)
+        : say(passes ? 'screen.within' : 'screen.over', { ...at, mm: most }),
   };
 }

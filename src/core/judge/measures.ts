@@ -9,6 +9,8 @@ interface MeasureFacts {
   /** One of them, and many, as a count goes before it: "9 chips at the front". */
   one: string;
   many: string;
+  /** The same in the US, where it differs. */
+  usForms?: { one: string; many: string };
   kinds: readonly FindingKind[];
   /** On which parts it is counted. */
   on: readonly PartKind[];
@@ -73,6 +75,7 @@ const facts = {
     us: 'Wheels with curb rash',
     one: 'kerbed wheel',
     many: 'kerbed wheels',
+    usForms: { one: 'wheel with curb rash', many: 'wheels with curb rash' },
     kinds: ['kerbing'],
     on: ['wheel'],
     countsParts: true,
@@ -96,6 +99,7 @@ const facts = {
     us: 'Hazed, cracked or wet lights',
     one: 'lamp fault',
     many: 'lamp faults',
+    usForms: { one: 'light fault', many: 'light faults' },
     kinds: ['haze', 'moisture', 'lamp-crack', 'lamp-lug'],
     on: ['headlamp', 'foglamp', 'taillamp'],
   },
@@ -118,13 +122,8 @@ export const measureName = (id: MeasureId, vocabulary: Vocabulary): string =>
 
 /** One and many of what it counts: "chip at the front", "kerbed wheels". */
 export function measureForms(id: MeasureId, vocabulary: Vocabulary): { one: string; many: string } {
-  const american = (words: string) =>
-    words
-      .replace('kerbed wheels', 'wheels with curb rash')
-      .replace('kerbed wheel', 'wheel with curb rash')
-      .replace('lamp', 'light');
-  const { one, many } = factsOf(id);
-  return vocabulary === 'uk' ? { one, many } : { one: american(one), many: american(many) };
+  const { one, many, usForms } = factsOf(id);
+  return (vocabulary === 'us' ? usForms : undefined) ?? { one, many };
 }
 
 export const measureCounts = (id: MeasureId, kind: FindingKind): boolean => factsOf(id).kinds.includes(kind);

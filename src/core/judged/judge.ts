@@ -96,10 +96,10 @@ function brakes({ state }: Facts): Judgement[] {
   });
 }
 
-const papers = ({ papers: { asks, smallAsks } }: Facts): Judgement[] =>
-  asks.map((says, ask) => ({
+const papers = ({ papers: { asks } }: Facts): Judgement[] =>
+  asks.map(({ isSmall }, ask) => ({
     area: 'papers',
-    weight: smallAsks.has(says) ? 'look' : 'ask',
+    weight: isSmall ? 'look' : 'ask',
     about: { of: 'ask', ask },
   }));
 

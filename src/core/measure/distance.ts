@@ -34,6 +34,9 @@ export function odometerProblemMessage(problem: Extract<OdometerReading, { ok: f
 /** "48,213 miles" */
 export const distanceTold = (value: number, unit: DistanceUnit): Message =>
   say(`distance.${unit}`, { value: Math.round(value) || 0 });
+/** "6,000 to 11,000 miles"; one figure where both ends come to the same. */
+export const distanceRangeTold = (low: number, high: number, unit: DistanceUnit): Message =>
+  low === high ? distanceTold(low, unit) : say(`distance.${unit}.range`, { low, high });
 export const speakDistance = (value: number, unit: DistanceUnit): string =>
   inEnglish(distanceTold(value, unit));
 

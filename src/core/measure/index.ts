@@ -1,5 +1,6 @@
 export {
   distanceBothWaysTold,
+  distanceRangeTold,
   distanceTold,
   odometerProblemMessage,
   parseOdometer,
@@ -11,6 +12,7 @@ export {
   type PaintUnit,
   paintDepthTold,
   paintProblemMessage,
+  paintRangeTold,
   parsePaint,
   speakPaint,
   UM_PER_MIL,
@@ -31,11 +33,11 @@ export {
   NEW_CAR_TREAD_MM,
   parseTread,
   speakTread,
-  speakUnder,
   type TreadDepth,
   type TreadUnit,
   treadProblemMessage,
   treadTold,
+  underTold,
 } from './tread';
 export {
   inchesFromMm,

@@ -73,3 +73,9 @@ export function paintProblemMessage(problem: Extract<PaintTyped, { ok: false }>[
 export const paintDepthTold = (um: number, unit: PaintUnit): Message =>
   unit === 'um' ? say('paint.um', { um: Math.round(um) }) : say('paint.mil', { mil: um / UM_PER_MIL });
 export const speakPaint = (um: number, unit: PaintUnit): string => inEnglish(paintDepthTold(um, unit));
+
+/** "104 to 131 µm". */
+export const paintRangeTold = (low: number, high: number, unit: PaintUnit): Message =>
+  unit === 'um'
+    ? say('paint.um.range', { low: Math.round(low), high: Math.round(high) })
+    : say('paint.mil.range', { low: low / UM_PER_MIL, high: high / UM_PER_MIL });

@@ -67,14 +67,12 @@ export const treadTold = (depth: TreadDepth, unit: TreadUnit): Message => depthT
 export const speakTread = (depth: TreadDepth, unit: TreadUnit): string => inEnglish(treadTold(depth, unit));
 
 /** A depth that lies under a limit, with as many decimals as it takes to tell them apart: "1.59 mm", where 1.6 mm is asked. */
-function underTold(depthMm: number, limitMm: number, unit: TreadUnit): Message {
+export function underTold(depthMm: number, limitMm: number, unit: TreadUnit): Message {
   // Depths are kept to ten-thousandths of a millimetre.
   const decimals =
     [1, 2, 3, 4].find((each) => inUnit(depthMm, unit, each) !== inUnit(limitMm, unit, each)) ?? 4;
   return depthTold({ lowMm: depthMm, highMm: depthMm }, unit, decimals);
 }
-export const speakUnder = (depthMm: number, limitMm: number, unit: TreadUnit): string =>
-  inEnglish(underTold(depthMm, limitMm, unit));
 
 const inUnit = (mm: number, unit: TreadUnit, decimals: number): number =>
   Number((unit === 'mm' ? mm : thirtySecondsFromMm(mm)).toFixed(decimals));

@@ -7,5 +7,13 @@ export {
   paintLevel,
   robustZ,
 } from './paintLevel';
-export { coarseSentence, doubtSentence, levelSentence, paintClassWords, roofSentence } from './paintWords';
-export { type EyeEvidence, type PaintClass, type PanelVerdict, paintClasses } from './verdict';
+export { coarseTold, doubtTold, levelTold, roofTold } from './paintTold';
+export { say as sayOfPaint } from './say';
+export {
+  type EyeEvidence,
+  type PaintClass,
+  type PanelVerdict,
+  paintClasses,
+  paintClassWords,
+} from './verdict';
+export { paintWords } from './words';

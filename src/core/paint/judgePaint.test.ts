@@ -1,6 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { doubtSentence, judgePaint, levelSentence, paintLevel, roofSentence, strayReadings } from '.';
+import { said } from '../../../tests/builders/said';
+import { own } from '../told';
+import {
+  doubtTold as doubt,
+  judgePaint as judged,
+  levelTold as ofLevel,
+  roofTold as ofRoof,
+  paintLevel,
+  strayReadings,
+} from '.';
 import { modifiedZ } from './modifiedZ';
+
+// As it is told in English.
+const judgePaint = (...given: Parameters<typeof judged>) => said(judged(...given));
+const doubtTold = (...given: Parameters<typeof doubt>) => said(doubt(...given));
+const levelTold = (...given: Parameters<typeof ofLevel>) => said(ofLevel(...given));
+const roofTold = (...given: Parameters<typeof ofRoof>) => said(ofRoof(...given));
 
 const panel = (part: string, ...um: number[]) => ({ part, um, isMetal: true });
 /** Nine panels about 120 µm, which give a level of 120 and a spread of 4 % of it. */
@@ -101,7 +116,7 @@ describe('a car', () => {
     expect(verdicts.at(-1)?.says).toContain('0.57 ×');
     expect(verdicts[0]?.says).toContain('the level itself is in doubt');
     expect(verdicts.map(({ says }) => says).join(' ')).not.toMatch(/\bz\b/);
-    expect(doubtSentence(['bonnet', 'roof'])).toBe(
+    expect(doubtTold([own('bonnet'), own('roof')])).toBe(
       'The level itself is in doubt: bonnet, roof read far under it. More than half of the panels may have been painted again, or they are of another metal.',
     );
     expect(judgePaint(works).doubt).toBeUndefined();
@@ -148,7 +163,7 @@ describe('the words of a panel', () => {
     const { verdicts } = judgePaint([...works, { ...panel('it', ...um), ...more }]);
     return verdicts.at(-1)?.says;
   };
-  const eye = { eye: { signs: ['overspray', 'tape line'] } };
+  const eye = { eye: { signs: [own('overspray'), own('tape line')] } };
 
   it('name the other side where it was read', () => {
     expect(say([120, 120, 120], { twin: 'p0' })).toContain('; the other side 118 µm.');
@@ -181,17 +196,15 @@ describe('the words of a panel', () => {
       panel('roof', 121, 121, 121),
       panel('high', 200, 200, 200),
     ]);
-    expect(levelSentence(level as never, 11, 'um')).toBe(
+    expect(levelTold(level as never, 11, 'um')).toBe(
       'This car’s own level is 120 µm, from 10 of the 11 panels read enough; panels at that level differ by about 5 µm.',
     );
-    expect(roofSentence(verdicts.at(-2), 'um')).toBe('The roof, 121 µm, agrees with that level.');
-    expect(roofSentence(verdicts.at(-1), 'um')).toBe(
+    expect(roofTold(verdicts.at(-2), 'um')).toBe('The roof, 121 µm, agrees with that level.');
+    expect(roofTold(verdicts.at(-1), 'um')).toBe(
       'The roof, 200 µm, does not agree with that level (1.67 ×): look at the level with care.',
     );
-    expect(roofSentence(undefined, 'um')).toBeUndefined();
-    expect(
-      roofSentence({ part: 'roof', class: 'not-enough', medianUm: 120, says: '' }, 'um'),
-    ).toBeUndefined();
+    expect(roofTold(undefined, 'um')).toBeUndefined();
+    expect(roofTold({ class: 'not-enough', medianUm: 120 }, 'um')).toBeUndefined();
   });
 });
 

@@ -1,4 +1,5 @@
 import type { PaintUnit } from '../measure';
+import { listed } from '../told';
 import {
   FEWEST_READINGS,
   type PaintLevel,
@@ -7,7 +8,8 @@ import {
   robustZ,
   typicalUm,
 } from './paintLevel';
-import { paintSentence } from './paintWords';
+import { panelTold } from './paintTold';
+import { say } from './say';
 import type { EyeEvidence, PaintClass, PanelVerdict } from './verdict';
 
 /** House figures, common practice: see docs. Micrometres and ratios to the car's own level. */
@@ -63,12 +65,7 @@ export function judgePaint(
   const verdicts = panels.map((panel): PanelVerdict => {
     const { part, um, isMetal, metal = 'steel', twin, eye } = panel;
     const like = levels.get(metal);
-    if (!isMetal)
-      return {
-        part,
-        class: 'cannot-read',
-        says: 'Not metal: a gauge reads nothing here. Judged by eye alone.',
-      };
+    if (!isMetal) return { part, class: 'cannot-read', says: say('panel.notMetal') };
     if (um.length < FEWEST_READINGS || !like)
       return {
         part,
@@ -76,10 +73,8 @@ export function judgePaint(
         ...(um.length > 0 && { medianUm: typicalUm(um) }),
         says:
           um.length < FEWEST_READINGS
-            ? `${um.length} of at least ${FEWEST_READINGS} readings.`
-            : metal === 'aluminium' && level
-              ? `Of ${unit === 'mil' ? 'aluminum' : 'aluminium'}: too few panels of it were read to compare this one with its like.`
-              : 'Too few panels were read to know this car’s own level.',
+            ? say('panel.few', { n: um.length, least: FEWEST_READINGS })
+            : say(metal === 'aluminium' && level ? 'panel.fewAluminium' : 'panel.fewPanels'),
       };
     const medianUm = medians.get(part) as number;
     const [lowestUm, highestUm] = [Math.min(...um), Math.max(...um)];
@@ -88,7 +83,7 @@ export function judgePaint(
     const twinUm = twin === undefined ? undefined : medians.get(twin);
     const numbers = { medianUm, lowestUm, highestUm, ratio, z, ...(twinUm !== undefined && { twinUm }) };
     const found = classOf({ ...numbers }, like);
-    return { part, class: found, ...numbers, says: paintSentence(found, numbers, like, eye, unit) };
+    return { part, class: found, ...numbers, says: panelTold(found, numbers, like, eye, unit) };
   });
   return { ...(level && { level }), ...doubtOf(verdicts), verdicts: verdicts.map(inDoubt(verdicts)) };
 }
@@ -96,7 +91,10 @@ export function judgePaint(
 type Numbers = Required<Pick<PanelVerdict, 'medianUm' | 'lowestUm' | 'highestUm' | 'ratio' | 'z'>> &
   Pick<PanelVerdict, 'twinUm'>;
 
-function classOf({ medianUm, lowestUm, highestUm, ratio, z }: Numbers, level: PaintLevel): PaintClass {
+function classOf(
+  { medianUm, lowestUm, highestUm, ratio, z }: Numbers,
+  level: PaintLevel,
+): Exclude<PaintClass, 'not-enough' | 'cannot-read'> {
   if (medianUm > Math.max(PAINT_LIMITS.fillerUm, PAINT_LIMITS.fillerTimes * level.um)) return 'far-thicker';
   if (ratio > PAINT_LIMITS.thicker && z > PAINT_LIMITS.spreads) return 'thicker';
   const scatter = Math.hypot(level.noise, level.spreadUm / level.um);
@@ -122,5 +120,5 @@ const inDoubt =
   (all: readonly PanelVerdict[]) =>
   (verdict: PanelVerdict): PanelVerdict =>
     verdict.class === 'as-the-rest' && underOf(all).length > 0
-      ? { ...verdict, says: `${verdict.says} But the level itself is in doubt.` }
+      ? { ...verdict, says: listed('sentences', [verdict.says, say('panel.inDoubt')]) }
       : verdict;

@@ -1,19 +1,27 @@
 import fc from 'fast-check';
 import { median as independentMedian, medianAbsoluteDeviation } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
+import { said } from '../../../tests/builders/said';
+import { own } from '../told';
 import {
-  coarseSentence,
-  judgePaint,
-  levelSentence,
+  coarseTold as coarse,
+  judgePaint as judged,
   modifiedZ,
+  levelTold as ofLevel,
+  roofTold as ofRoof,
   type PanelToJudge,
   paintLevel,
   robustZ,
-  roofSentence,
   strayReadings,
   Z_LIMIT,
 } from '.';
 import { median, typicalUm } from './paintLevel';
+
+// As it is told in English.
+const judgePaint = (...given: Parameters<typeof judged>) => said(judged(...given));
+const coarseTold = (...given: Parameters<typeof coarse>) => said(coarse(...given));
+const levelTold = (...given: Parameters<typeof ofLevel>) => said(ofLevel(...given));
+const roofTold = (...given: Parameters<typeof ofRoof>) => said(ofRoof(...given));
 
 const panel = (part: string, um: readonly number[], more: Partial<PanelToJudge> = {}): PanelToJudge => ({
   part,
@@ -128,7 +136,7 @@ describe('each panel', () => {
     const door = (signs: readonly string[]) =>
       judgePaint([
         ...rest,
-        panel('door-l', [190, 195, 200], { twin: 'door-r', eye: { signs } }),
+        panel('door-l', [190, 195, 200], { twin: 'door-r', eye: { signs: signs.map(own) } }),
         panel('door-r', [120, 121, 122]),
       ]).verdicts.find(({ part }) => part === 'door-l');
     const [plain, seen] = [door([]), door(['overspray on the rubber'])];
@@ -238,10 +246,10 @@ describe('a coarse gauge', () => {
 
   it('is told for what it is', () => {
     const level = { um: 120, spreadUm: 9.6, noise: 0.11, panels: 9 };
-    expect(coarseSentence(level)).toBe(
+    expect(coarseTold(level)).toBe(
       'Readings of one panel scatter by about 11 %: differences under 24 % of the level say nothing here. Five readings a panel and more tell better.',
     );
-    expect(coarseSentence({ ...level, noise: 0.06 })).toBeUndefined();
+    expect(coarseTold({ ...level, noise: 0.06 })).toBeUndefined();
   });
 });
 
@@ -259,8 +267,8 @@ describe('words', () => {
       [panel('roof', around(120)), ...car([118, 119, 122, 250])].map((p) => p),
       'mil',
     );
-    expect(level && levelSentence(level, 5, 'mil')).toContain('4.7 mil, from 4 of the 5 panels');
-    expect(roofSentence(verdicts[0], 'mil')).toContain('agrees');
+    expect(level && levelTold(level, 5, 'mil')).toContain('4.7 mil, from 4 of the 5 panels');
+    expect(roofTold(verdicts[0], 'mil')).toContain('agrees');
     expect(verdicts.at(-1)?.says).toContain('9.8 mil');
     expect(verdicts.map(({ says }) => says).join(' ')).not.toMatch(/accident/i);
   });

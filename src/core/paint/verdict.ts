@@ -1,3 +1,5 @@
+import type { Text } from '../told';
+
 /** What a panel’s readings come to. */
 export const paintClasses = [
   'as-the-rest',
@@ -11,10 +13,21 @@ export const paintClasses = [
 ] as const;
 export type PaintClass = (typeof paintClasses)[number];
 
+export const paintClassWords: Record<PaintClass, string> = {
+  'as-the-rest': 'As the rest',
+  thicker: 'Thicker: likely painted',
+  'local-repair': 'Local repair inside',
+  'far-thicker': 'Far thicker: filler possible',
+  thin: 'Thin',
+  under: 'Far under the level',
+  'not-enough': 'Not enough readings',
+  'cannot-read': 'Cannot be read',
+};
+
 /** What the eye found on a panel that speaks for or against paintwork. It changes the wording, never the numbers. */
 export interface EyeEvidence {
   /** Signs of a respray seen: haze, texture, overspray, tape lines. */
-  signs: readonly string[];
+  signs: readonly Text[];
 }
 
 export interface PanelVerdict {
@@ -29,6 +42,6 @@ export interface PanelVerdict {
   z?: number;
   /** Against the same panel of the other side. */
   twinUm?: number;
-  /** What the class rests on, in a sentence with its numbers. */
-  says: string;
+  /** What the class rests on, in sentences with its numbers. */
+  says: Text;
 }

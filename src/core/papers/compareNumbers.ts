@@ -1,17 +1,20 @@
 import { normaliseIdentity } from '../car';
+import { listed, own, type Text } from '../told';
+import { say } from './say';
 
 /** Where a number was read. */
 export interface NumberRead {
-  where: string;
+  where: Text;
   /** As read; spaces and dashes do not count. */
   text: string;
 }
 
 export interface NumberDifference {
-  where: readonly [string, string];
+  where: readonly [Text, Text];
   /** Places, counted from 1, where they differ. */
   places: readonly number[];
-  says: string;
+  /** As it stands within a sentence, without its stop. */
+  says: Text;
 }
 
 /** Characters people take for each other on plates and etchings. */
@@ -26,22 +29,21 @@ export function compareNumbers(reads: readonly NumberRead[]): NumberDifference[]
     const b = normaliseIdentity(other.text);
     if (a === b) return [];
     const where = [first.where, other.where] as const;
-    const pair = `${first.where} and ${other.where}`;
+    const pair = { a: first.where, b: other.where };
     if (a.length !== b.length)
-      return [
-        { where, places: [], says: `${pair}: ${a.length} characters against ${b.length}. Read both again.` },
-      ];
+      return [{ where, places: [], says: say('number.lengths', { ...pair, n: a.length, m: b.length }) }];
     const places = [...a].flatMap((char, i) => (char === b[i] ? [] : [i + 1]));
     const isEasy = places.every((place) =>
       alike.some((group) => group.includes(a[place - 1] as string) && group.includes(b[place - 1] as string)),
     );
-    const listed = places.map((place) => `${place} (${a[place - 1]} against ${b[place - 1]})`).join(', ');
-    return [
-      {
-        where,
-        places,
-        says: `${pair} differ at ${places.length === 1 ? 'place' : 'places'} ${listed}${isEasy ? ': easily taken for each other, read again' : ': a red flag, ask before anything else'}.`,
-      },
-    ];
+    const told = places.map((place) =>
+      say('number.place', { place, a: own(a[place - 1] as string), b: own(b[place - 1] as string) }),
+    );
+    const says = say(isEasy ? 'number.alike' : 'number.differ', {
+      ...pair,
+      n: places.length,
+      places: listed('comma', told),
+    });
+    return [{ where, places, says }];
   });
 }

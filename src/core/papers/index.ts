@@ -1,5 +1,5 @@
 export { addDays, addMonths, type Day, dayOf, daysBetween, monthsBetween } from './calendar';
-export { compareNumbers } from './compareNumbers';
+export { compareNumbers, type NumberRead } from './compareNumbers';
 export { daySchema } from './daySchema';
 export {
   judgeOdometer,
@@ -12,13 +12,15 @@ export {
 export { dayProblemMessage, parseDay } from './parseDay';
 export { isFigureLine, type OdometerFigure, parseFigure } from './parseFigure';
 export { parseService } from './parseService';
+export { say as sayOfPapers } from './say';
 export { type ServiceEntry, serviceEntrySchema } from './serviceEntrySchema';
 export {
-  certificateWords,
+  certificateTold,
   judgeService,
   type ServiceInterval,
   type ServiceStory,
-  serviceWords,
+  serviceTold,
 } from './serviceHistory';
 export { proofWords } from './serviceWorks';
 export { theilSen } from './theilSen';
+export { paperWords } from './words';

@@ -1,7 +1,8 @@
 import type { DistanceUnit } from '../car';
-import { KM_PER_MILE, speakDistance } from '../measure';
-import { shortDay } from '../wording';
+import { distanceTold, KM_PER_MILE } from '../measure';
+import type { Text } from '../told';
 import { type Day, daysBetween, yearsBetween } from './calendar';
+import { say } from './say';
 import { theilSen } from './theilSen';
 
 export const odometerSources = ['service', 'certificate', 'walk', 'photo', 'other'] as const;
@@ -32,7 +33,8 @@ export interface OdometerFlag {
   fault: OdometerFault;
   /** The value that would fit. */
   perhaps?: number;
-  says: string;
+  /** As it stands within a sentence, without its stop. */
+  says: Text;
 }
 
 export interface OdometerStory {
@@ -107,7 +109,8 @@ function lonelyFault(points: readonly OdometerPoint[]): number | undefined {
 function explain(points: readonly OdometerPoint[], at: number, unit: DistanceUnit): OdometerFlag {
   const { value, day } = points[at] as OdometerPoint;
   const [before, after] = [points[at - 1], points[at + 1]];
-  const says = (rest: string) => `${speakDistance(value, unit)} on ${shortDay(day)} ${rest}`;
+  const told = (distance: number) => distanceTold(distance, unit);
+  const read = { value: told(value), day: { day } };
   if (!after && before) {
     // The last of all: a slip could explain it, but lower than before it is.
     const perhaps = slipsOf(value).find((other) => other >= before.value && other < before.value * 1.35);
@@ -115,9 +118,12 @@ function explain(points: readonly OdometerPoint[], at: number, unit: DistanceUni
       at,
       fault: 'goes-down',
       ...(perhaps !== undefined && { perhaps }),
-      says: says(
-        `is less than ${speakDistance(before.value, unit)} on ${shortDay(before.day)}: a red flag${perhaps === undefined ? '' : `, unless it should read ${speakDistance(perhaps, unit)}`}. Look at the odometer again.`,
-      ),
+      says: say(perhaps === undefined ? 'odometer.less' : 'odometer.lessUnless', {
+        ...read,
+        before: told(before.value),
+        earlier: { day: before.day },
+        ...(perhaps !== undefined && { perhaps: told(perhaps) }),
+      }),
     };
   }
   const low = before?.value ?? 0;
@@ -132,7 +138,7 @@ function explain(points: readonly OdometerPoint[], at: number, unit: DistanceUni
           best === undefined || Math.abs(other - expected) < Math.abs(best - expected) ? other : best,
         undefined,
       );
-  const between = `does not fit between ${speakDistance(low, unit)} and ${after ? speakDistance(high, unit) : 'now'}`;
+  const between = { ...read, low: told(low), high: after ? told(high) : say('odometer.now') };
   const converted = nearest([Math.round(value * KM_PER_MILE), Math.round(value / KM_PER_MILE)]);
   const swapped = nearest(swapsOf(value));
   const off = (other: number | undefined) =>
@@ -142,9 +148,11 @@ function explain(points: readonly OdometerPoint[], at: number, unit: DistanceUni
       at,
       fault: 'other-unit',
       perhaps: converted,
-      says: says(
-        `${between}; written in ${unit === 'mi' ? 'km' : 'miles'} it would be ${speakDistance(converted, unit)}, which fits.`,
-      ),
+      says: say('odometer.unit', {
+        ...between,
+        unit: unit === 'mi' ? 'km' : 'mi',
+        perhaps: told(converted),
+      }),
     };
   // A swap is the usual slip; a figure changed, left out or doubled explains almost anything and comes last.
   const slipped = swapped ?? nearest(slipsOf(value));
@@ -153,13 +161,9 @@ function explain(points: readonly OdometerPoint[], at: number, unit: DistanceUni
       at,
       fault: 'digit-slip',
       perhaps: slipped,
-      says: says(`${between}; ${speakDistance(slipped, unit)} would: a slip of a figure?`),
+      says: say('odometer.slip', { ...between, perhaps: told(slipped) }),
     };
-  return {
-    at,
-    fault: 'does-not-fit',
-    says: says(`${between}. If it is right, the odometer went down: a red flag.`),
-  };
+  return { at, fault: 'does-not-fit', says: say('odometer.unfit', between) };
 }
 
 /** What the others foretell for one of them. */
@@ -211,7 +215,12 @@ function drops(points: readonly OdometerPoint[], unit: DistanceUnit): OdometerFl
       {
         at,
         fault: 'goes-down',
-        says: `${speakDistance(value, unit)} on ${shortDay(day)} is less than ${speakDistance(before.value, unit)} on ${shortDay(before.day)}: a red flag. Ask why before anything else.`,
+        says: say('odometer.drop', {
+          value: distanceTold(value, unit),
+          day: { day },
+          before: distanceTold(before.value, unit),
+          earlier: { day: before.day },
+        }),
       },
     ];
   });
@@ -244,7 +253,12 @@ function jumps(points: readonly OdometerPoint[], unit: DistanceUnit): OdometerFl
           at,
           fault: 'other-unit',
           perhaps,
-          says: `From ${shortDay(before.day)} to ${shortDay(day)} the figure steps by about 1.609: ${speakDistance(value, unit)} is ${speakDistance(perhaps, unit)} written in the other unit. Which unit does the odometer show?`,
+          says: say('odometer.step', {
+            earlier: { day: before.day },
+            day: { day },
+            value: distanceTold(value, unit),
+            perhaps: distanceTold(perhaps, unit),
+          }),
         },
       ];
     }
@@ -253,7 +267,13 @@ function jumps(points: readonly OdometerPoint[], unit: DistanceUnit): OdometerFl
           {
             at,
             fault: 'jump',
-            says: `${speakDistance(step, unit)} between ${shortDay(before.day)} and ${shortDay(day)}, ${speakDistance(step / years, unit)} a year against ${speakDistance(others, unit)} otherwise: read it again.`,
+            says: say('odometer.jump', {
+              value: distanceTold(step, unit),
+              earlier: { day: before.day },
+              day: { day },
+              rate: distanceTold(step / years, unit),
+              usual: distanceTold(others, unit),
+            }),
           },
         ]
       : [];

@@ -7,18 +7,20 @@ import {
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { studyHistories } from '../../../bench/papers';
+import { said } from '../../../tests/builders/said';
+import { own } from '../told';
 import {
   addDays,
   addMonths,
-  certificateWords,
-  compareNumbers,
+  certificateTold as certificate,
+  compareNumbers as compared,
   type Day,
   dayOf,
   daysBetween,
-  judgeOdometer,
-  judgeService,
   monthsBetween,
   type OdometerPoint,
+  judgeOdometer as ofOdometer,
+  judgeService as ofService,
   parseDay,
   parseService,
   rateOf,
@@ -26,6 +28,12 @@ import {
   slipsOf,
   theilSen,
 } from '.';
+
+// As it is told in English.
+const certificateTold = (...given: Parameters<typeof certificate>) => said(certificate(...given));
+const judgeOdometer = (...given: Parameters<typeof ofOdometer>) => said(ofOdometer(...given));
+const judgeService = (...given: Parameters<typeof ofService>) => said(ofService(...given));
+const compareNumbers = (...given: Parameters<typeof compared>) => said(compared(...given));
 
 const today = '2026-03-14';
 const anyDay = fc
@@ -111,10 +119,10 @@ describe('dates as typed', () => {
 
   it('a certificate may run ahead', () => {
     expect(parseDay('01/01/2030', today, { mayBeAhead: true })).toMatchObject({ ok: true });
-    expect(certificateWords('2026-03-20', today)).toContain('6 days left');
-    expect(certificateWords('2026-03-13', today)).toContain('1 day ago');
-    expect(certificateWords(today, today)).toContain('today');
-    expect(certificateWords('2036-03-14', today)).toContain('check the year');
+    expect(certificateTold('2026-03-20', today)).toContain('6 days left');
+    expect(certificateTold('2026-03-13', today)).toContain('1 day ago');
+    expect(certificateTold(today, today)).toContain('today');
+    expect(certificateTold('2036-03-14', today)).toContain('check the year');
   });
 });
 
@@ -329,10 +337,10 @@ describe('a service history', () => {
     const story = judgeService(kept, interval, now);
     expect(story.completeness).toBe('full');
     expect(story.spans.every(({ kind }) => kind === 'kept')).toBe(true);
-    expect(story.says[0]).toBe('Last service: 10 Jan 2026, 48,500 km, 3,500 km ago and 2 months ago.');
+    expect(story.says[0]).toBe('Last service: 10 January 2026, 48,500 km, 3,500 km ago and 2 months ago.');
     // By hand: 16,500 km left; at 20,000 a year 301 days, at 12,000 a year 502.
     expect(story.says.join(' ')).toContain(
-      'in 16,500 km, at this car’s rate between 9 Jan 2027 and 29 Jul 2027, at the latest by 10 Jan 2027',
+      'in 16,500 km, at this car’s rate between 9 January 2027 and 29 July 2027, at the latest by 10 January 2027',
     );
   });
 
@@ -359,10 +367,12 @@ describe('a service history', () => {
   it('tells of the belt, changed or not', () => {
     const belted = { ...interval, beltDistance: 120_000, beltMonths: 60 };
     expect(judgeService(kept, belted, now).says.join(' ')).toContain(
-      'no change on record; due at 120,000 km or 1 Feb 2028',
+      'no change on record; due at 120,000 km or 1 February 2028',
     );
     const done = judgeService([...kept.slice(0, 2), entry('2026-01-10', 48_500, ['belt'])], belted, now);
-    expect(done.says.join(' ')).toContain('changed 10 Jan 2026, 48,500 km; due at 168,500 km or 10 Jan 2031');
+    expect(done.says.join(' ')).toContain(
+      'changed 10 January 2026, 48,500 km; due at 168,500 km or 10 January 2031',
+    );
   });
 
   it('that ran over is due now', () => {
@@ -374,13 +384,13 @@ describe('a service history', () => {
 
 describe('numbers read at several places', () => {
   it('are compared character by character, spaces aside', () => {
-    const plate = { where: 'Plate', text: 'XZ9FT1A4 0HK000104' };
-    expect(compareNumbers([plate, { where: 'Paper', text: 'xz9ft1a40hk000104' }])).toEqual([]);
-    const [easy] = compareNumbers([plate, { where: 'Glass', text: 'XZ9FTIA40HK000104' }]);
+    const plate = { where: own('Plate'), text: 'XZ9FT1A4 0HK000104' };
+    expect(compareNumbers([plate, { where: own('Paper'), text: 'xz9ft1a40hk000104' }])).toEqual([]);
+    const [easy] = compareNumbers([plate, { where: own('Glass'), text: 'XZ9FTIA40HK000104' }]);
     expect(easy).toMatchObject({ places: [6], says: expect.stringContaining('easily taken') });
-    const [flag] = compareNumbers([plate, { where: 'Paper', text: 'XZ9FT1A40HK000987' }]);
+    const [flag] = compareNumbers([plate, { where: own('Paper'), text: 'XZ9FT1A40HK000987' }]);
     expect(flag).toMatchObject({ places: [15, 16, 17], says: expect.stringContaining('red flag') });
-    expect(compareNumbers([plate, { where: 'Paper', text: 'XZ9' }])[0]?.says).toContain(
+    expect(compareNumbers([plate, { where: own('Paper'), text: 'XZ9' }])[0]?.says).toContain(
       '17 characters against 3',
     );
   });

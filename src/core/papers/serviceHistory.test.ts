@@ -1,12 +1,18 @@
 import { describe, expect, it } from 'vitest';
+import { said } from '../../../tests/builders/said';
 import type { ServiceEntry } from './serviceEntrySchema';
 import {
   type CarNow,
-  certificateWords,
-  judgeService,
+  certificateTold as certificate,
+  serviceTold as entryTold,
+  judgeService as ofService,
   type ServiceInterval,
-  serviceWords,
 } from './serviceHistory';
+
+// As it is told in English.
+const certificateTold = (...given: Parameters<typeof certificate>) => said(certificate(...given));
+const serviceTold = (...given: Parameters<typeof entryTold>) => said(entryTold(...given));
+const judgeService = (...given: Parameters<typeof ofService>) => said(ofService(...given));
 
 const interval: ServiceInterval = { distance: 10_000, months: 12 };
 const at = (
@@ -52,7 +58,7 @@ describe('the stretch between two services', () => {
 
   it('is told with both places, both lengths and what was asked', () => {
     expect(stretch(14, 9000)?.says).toBe(
-      'Between 10 Jan 2020, 1,000 miles and 10 Mar 2021, 10,000 miles: 9,000 miles and 14 months, overdue (10,000 miles or 12 months).',
+      'Between 10 January 2020, 1,000 miles and 10 March 2021, 10,000 miles: 9,000 miles and 14 months, overdue (10,000 miles or 12 months).',
     );
     expect(stretch(12, 10_000)?.says).toContain('10,000 miles and 12 months, within the interval (');
     expect(stretch(5, 4000)?.says).toContain('earlier than asked');
@@ -79,7 +85,7 @@ describe('the stretch between two services', () => {
     expect(spans([at('2026-03-01', 50_000)], now({ odometer: 50_100 }))).toEqual(['kept']);
     expect(spans([at('2020-03-01', 50_000)], now({ odometer: 90_000 }))).toEqual(['late']);
     expect(between([at('2026-03-01', 50_000)], now({ odometer: 50_100 }))[0]?.says).toMatch(
-      /^Since 1 Mar 2026, 50,000 miles: 100 miles and 0 months/,
+      /^Since 1 March 2026, 50,000 miles: 100 miles and 0 months/,
     );
   });
 
@@ -91,7 +97,7 @@ describe('the stretch between two services', () => {
     expect(story.entries.map(({ distance }) => distance)).toEqual([10_000, 21_000]);
     expect(story.spans.map(({ kind }) => kind)).toEqual(['kept', 'kept', 'kept']);
     expect(story.spans[0]?.says).toMatch(
-      /^Between first use, 10 Mar 2020 and 10 Mar 2021, 10,000 miles: 10,000 miles and 12 months, within/,
+      /^Between first use, 10 March 2020 and 10 March 2021, 10,000 miles: 10,000 miles and 12 months, within/,
     );
     // Without a day the distance orders; of one day too.
     expect(judge([at(undefined, 9000), at(undefined, 3000)]).entries.map(({ distance }) => distance)).toEqual(
@@ -107,7 +113,7 @@ describe('the stretch between two services', () => {
       [at('2023-04-01', 31_200, { isMonthOnly: true }), at('2024-04-20', 41_000)],
       now({ today: '2024-05-01' }),
     )[0]?.says;
-    expect(said).toMatch(/^Between Apr 2023, 31,200 miles and 20 Apr 2024, 41,000 miles/);
+    expect(said).toMatch(/^Between April 2023, 31,200 miles and 20 April 2024, 41,000 miles/);
   });
 });
 
@@ -143,7 +149,7 @@ describe('how complete a history is', () => {
     expect(story.completeness).toBe('partial');
     expect(story.spans[0]).toMatchObject({
       kind: 'missing',
-      says: 'Between first use and 10 Mar 2024, 121,000 miles: 121,000 miles, a service or more is missing from the record (10,000 miles or 12 months).',
+      says: 'Between first use and 10 March 2024, 121,000 miles: 121,000 miles, a service or more is missing from the record (10,000 miles or 12 months).',
     });
     expect(story.says.at(-1)).toBe(
       'Partial history: one stretch over the interval, the day of first use was not entered, so its beginning is not proven.',
@@ -182,15 +188,15 @@ describe('the last service and the next', () => {
     judge([entry], car, wanted).says.filter((line) => !/^(Between|Since)/.test(line));
   it('are told by distance and time', () => {
     expect(says(at('2025-09-14', 40_000), now({ odometer: 44_000, perYear: 8000 })).slice(0, 2)).toEqual([
-      'Last service: 14 Sep 2025, 40,000 miles, 4,000 miles ago and 6 months ago.',
+      'Last service: 14 September 2025, 40,000 miles, 4,000 miles ago and 6 months ago.',
       // 6,000 miles at 10,000 a year is 0.6 years, at 6,000 a whole one.
-      'Next service due in 6,000 miles, at this car’s rate between 19 Oct 2026 and 14 Mar 2027, at the latest by 14 Sep 2026.',
+      'Next service due in 6,000 miles, at this car’s rate between 19 October 2026 and 14 March 2027, at the latest by 14 September 2026.',
     ]);
   });
   it('by what is known alone', () => {
     expect(says(at('2025-09-14', undefined), now()).slice(0, 2)).toEqual([
-      'Last service: 14 Sep 2025, 6 months ago.',
-      'Next service due at the latest by 14 Sep 2026.',
+      'Last service: 14 September 2025, 6 months ago.',
+      'Next service due at the latest by 14 September 2026.',
     ]);
     expect(says(at(undefined, 40_000), now({ odometer: 44_000 })).slice(0, 2)).toEqual([
       'Last service: 40,000 miles, 4,000 miles ago.',
@@ -199,8 +205,8 @@ describe('the last service and the next', () => {
     expect(says(at(undefined, 40_000), now())[0]).toBe('Last service: 40,000 miles.');
     // Above what the car shows now: a red flag of its own, and no distance.
     expect(says(at('2025-09-14', 60_000), now({ odometer: 44_000, perYear: 8000 })).slice(0, 2)).toEqual([
-      'Last service: 14 Sep 2025, 60,000 miles, 6 months ago.',
-      'Next service due at the latest by 14 Sep 2026.',
+      'Last service: 14 September 2025, 60,000 miles, 6 months ago.',
+      'Next service due at the latest by 14 September 2026.',
     ]);
   });
   it('that is over is due now', () => {
@@ -211,10 +217,10 @@ describe('the last service and the next', () => {
       'The next service is due now: 900 miles over.',
     );
     expect(says(at('2025-03-14', 40_000), now({ odometer: 41_000 }))[1]).toBe(
-      'The next service was due by 14 Mar 2026.',
+      'The next service was due by 14 March 2026.',
     );
     expect(says(at('2025-03-15', 40_000), now({ odometer: 41_000 }))[1]).toContain(
-      'at the latest by 15 Mar 2026',
+      'at the latest by 15 March 2026',
     );
   });
   it('speaks the unit of the car', () => {
@@ -235,9 +241,11 @@ describe('the timing belt', () => {
       at('2024-03-10', 70_000),
     ];
     expect(says(entries, now({ odometer: 90_000 }))).toBe(
-      'Timing belt: changed 10 Mar 2023, 62,000 miles; due at 122,000 miles or 10 Mar 2028.',
+      'Timing belt: changed 10 March 2023, 62,000 miles; due at 122,000 miles or 10 March 2028.',
     );
-    expect(says(entries, now({ odometer: 122_000 }))).toContain('overdue since 122,000 miles or 10 Mar 2028');
+    expect(says(entries, now({ odometer: 122_000 }))).toContain(
+      'overdue since 122,000 miles or 10 March 2028',
+    );
     expect(says(entries, now({ odometer: 121_999 }))).toContain('due at');
     expect(says(entries, now({ today: '2028-03-10', odometer: 90_000 }))).toContain('overdue since');
     expect(says(entries, now({ today: '2028-03-09', odometer: 90_000 }))).toContain('; due at');
@@ -254,10 +262,10 @@ describe('the timing belt', () => {
   it('by what the maker asks alone, and not at all where there is no belt', () => {
     const entries = [at('2023-03-10', 62_000, { works: ['belt'] })];
     expect(says(entries, now({ odometer: 90_000 }), { ...interval, beltMonths: 60 })).toBe(
-      'Timing belt: changed 10 Mar 2023, 62,000 miles; due at 10 Mar 2028.',
+      'Timing belt: changed 10 March 2023, 62,000 miles; due at 10 March 2028.',
     );
     expect(says(entries, now({ odometer: 90_000 }), { ...interval, beltDistance: 60_000 })).toBe(
-      'Timing belt: changed 10 Mar 2023, 62,000 miles; due at 122,000 miles.',
+      'Timing belt: changed 10 March 2023, 62,000 miles; due at 122,000 miles.',
     );
     expect(says(entries, now({ odometer: 90_000 }), interval)).toBeUndefined();
   });
@@ -265,21 +273,21 @@ describe('the timing belt', () => {
 
 describe('a certificate', () => {
   it('says how long it runs, or ran', () => {
-    expect(certificateWords('2026-03-24', '2026-03-14')).toBe('10 days left, until 24 Mar 2026.');
-    expect(certificateWords('2026-03-15', '2026-03-14')).toBe('1 day left, until 15 Mar 2026.');
-    expect(certificateWords('2026-03-14', '2026-03-14')).toBe('Runs out today.');
-    expect(certificateWords('2026-03-13', '2026-03-14')).toBe(
-      'Expired 13 Mar 2026, 1 day ago: not to be driven on the road where one is required.',
+    expect(certificateTold('2026-03-24', '2026-03-14')).toBe('10 days left, until 24 March 2026');
+    expect(certificateTold('2026-03-15', '2026-03-14')).toBe('1 day left, until 15 March 2026');
+    expect(certificateTold('2026-03-14', '2026-03-14')).toBe('runs out today');
+    expect(certificateTold('2026-03-13', '2026-03-14')).toBe(
+      'expired 13 March 2026, 1 day ago: not to be driven on the road where one is required',
     );
-    expect(certificateWords('2026-03-04', '2026-03-14')).toContain('10 days ago');
-    expect(certificateWords('2029-02-14', '2026-03-14')).not.toContain('check the year');
-    expect(certificateWords('2029-04-14', '2026-03-14')).toContain('check the year');
+    expect(certificateTold('2026-03-04', '2026-03-14')).toContain('10 days ago');
+    expect(certificateTold('2029-02-14', '2026-03-14')).not.toContain('check the year');
+    expect(certificateTold('2029-04-14', '2026-03-14')).toContain('check the year');
   });
 });
 
 it('an entry is one line: where, what, who, how it is proven', () => {
   expect(
-    serviceWords(
+    serviceTold(
       at('2023-04-01', 31_200, {
         isMonthOnly: true,
         works: ['oil', 'belt'],
@@ -288,6 +296,6 @@ it('an entry is one line: where, what, who, how it is proven', () => {
       }),
       'mi',
     ),
-  ).toBe('Apr 2023, 31,200 miles: oil, belt; Quay Motors; stamp; late');
-  expect(serviceWords(at(undefined, 500, { works: [], proof: 'said' }), 'km')).toBe('500 km: said only');
+  ).toBe('April 2023, 31,200 miles: oil, belt; Quay Motors; stamp; late');
+  expect(serviceTold(at(undefined, 500, { works: [], proof: 'said' }), 'km')).toBe('500 km: said only');
 });

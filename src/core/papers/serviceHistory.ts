@@ -1,9 +1,9 @@
 import type { DistanceUnit } from '../car';
-import { speakDistance } from '../measure';
-import { shortDay } from '../wording';
+import { distanceTold } from '../measure';
+import { listed, own, starting, type Text } from '../told';
 import { addDays, addMonths, type Day, daysBetween, monthsBetween, yearsBetween } from './calendar';
+import { dayTold, say } from './say';
 import type { ServiceEntry } from './serviceEntrySchema';
-import { proofWords } from './serviceWorks';
 
 /** What the maker asks for: whichever comes first. */
 export interface ServiceInterval {
@@ -36,7 +36,7 @@ export interface ServiceSpan {
   to?: ServiceEntry;
   /** Unknown: neither a time nor a distance tells how long it was. */
   kind: 'kept' | 'early' | 'late' | 'missing' | 'unknown';
-  says: string;
+  says: Text;
 }
 
 export type Completeness = 'full' | 'partial' | 'none';
@@ -47,7 +47,7 @@ export interface ServiceStory {
   spans: readonly ServiceSpan[];
   completeness: Completeness;
   /** Why, each in a sentence. */
-  says: readonly string[];
+  says: readonly Text[];
 }
 
 /** House rules: so much over an interval is still kept; over this many of it, a service is missing; under this share it came early. */
@@ -80,11 +80,9 @@ export function judgeService(
   const chain = [start, ...entries];
   const spans = chain
     .slice(1)
-    .map((to, i) =>
-      spanOf(chain[i] as ServiceEntry, to, interval, now.unit, i === 0 ? 'first use' : undefined),
-    );
+    .map((to, i) => spanOf(chain[i] as ServiceEntry, to, interval, now.unit, i === 0));
   const last = entries.at(-1) as ServiceEntry;
-  const running = spanOf(last, undefined, interval, now.unit, undefined, {
+  const running = spanOf(last, undefined, interval, now.unit, false, {
     day: now.today,
     ...(now.odometer !== undefined && { distance: now.odometer }),
     proof: 'said',
@@ -104,8 +102,8 @@ export function judgeService(
       ...nextDue(last, interval, now),
       ...beltDue(entries, interval, now),
       gaps.length === 0
-        ? `Full history: every one of ${entries.length} entries is proven and every interval kept from first use on.`
-        : `Partial history: ${gaps.join(', ')}.`,
+        ? say('history.full', { n: entries.length })
+        : say('history.partial', { gaps: listed('comma', gaps) }),
     ],
   };
 }
@@ -115,7 +113,7 @@ function spanOf(
   to: ServiceEntry | undefined,
   interval: ServiceInterval,
   unit: DistanceUnit,
-  beginning: string | undefined,
+  isFirst: boolean,
   end: ServiceEntry = to as ServiceEntry,
 ): ServiceSpan {
   const months = from.day && end.day ? monthsBetween(from.day, end.day) : undefined;
@@ -137,66 +135,60 @@ function spanOf(
       : times >= MISSING_TIMES && to
         ? 'missing'
         : 'late';
-  const length = [
-    ...(distance === undefined ? [] : [speakDistance(distance, unit)]),
-    ...(months === undefined ? [] : [`${months} months`]),
-  ].join(' and ');
-  const asked = `${speakDistance(interval.distance, unit)} or ${interval.months} months`;
-  const begins = beginning
-    ? [beginning, ...(from.day ? [shortDay(from.day)] : [])].join(', ')
+  const lengths = [
+    distance === undefined ? undefined : distanceTold(distance, unit),
+    months === undefined ? undefined : say('service.months', { n: months }),
+  ];
+  const begins = isFirst
+    ? listed('comma', [say('service.firstUse'), from.day ? dayTold(from.day) : undefined])
     : placeOf(from, unit);
-  const where = to ? `Between ${begins} and ${placeOf(to, unit)}` : `Since ${begins}`;
-  const words = {
-    kept: 'within the interval',
-    early: 'earlier than asked',
-    late: 'overdue',
-    missing: 'a service or more is missing from the record',
-    unknown: 'so nothing can be said of it',
-  }[kind];
-  return {
-    from,
-    ...(to && { to }),
+  const says = say('service.stretch', {
+    where: to
+      ? say('service.between', { from: begins, to: placeOf(to, unit) })
+      : say('service.since', { from: begins }),
+    length: isKnown ? listed('and', lengths) : say('service.noLength'),
     kind,
-    says: `${where}: ${length || 'no telling how far'}, ${words} (${asked}).`,
-  };
+    asked: say('service.asked', { distance: distanceTold(interval.distance, unit), n: interval.months }),
+  });
+  return { from, ...(to && { to }), kind, says: starting(says) };
 }
 
 /** A figure under an earlier one is a question for the papers, not a distance of nought. */
 const covered = (from: number | undefined, to: number | undefined): number | undefined =>
   from === undefined || to === undefined || to < from ? undefined : to - from;
 
-const placeOf = ({ day, distance, isMonthOnly }: ServiceEntry, unit: DistanceUnit): string =>
-  [
-    ...(day ? [isMonthOnly ? shortDay(day).replace(/^\d+ /, '') : shortDay(day)] : []),
-    ...(distance === undefined ? [] : [speakDistance(distance, unit)]),
-  ].join(', ');
+const placeOf = ({ day, distance, isMonthOnly }: ServiceEntry, unit: DistanceUnit): Text =>
+  listed('comma', [
+    day ? (isMonthOnly ? say('month', { month: { month: day.slice(0, 7) } }) : dayTold(day)) : undefined,
+    distance === undefined ? undefined : distanceTold(distance, unit),
+  ]);
 
-function sinceLast(last: ServiceEntry, { today, odometer, unit }: CarNow): string {
+function sinceLast(last: ServiceEntry, { today, odometer, unit }: CarNow): Text {
   const far = covered(last.distance, odometer);
   const long = last.day && monthsBetween(last.day, today);
-  const said = [
-    ...(far === undefined ? [] : [`${speakDistance(far, unit)} ago`]),
-    ...(long === undefined ? [] : [`${long} months ago`]),
-  ];
-  return `Last service: ${placeOf(last, unit)}${said.length > 0 ? `, ${said.join(' and ')}` : ''}.`;
+  const place = placeOf(last, unit);
+  if (far === undefined && long === undefined) return say('service.last', { place });
+  const ago = listed('and', [
+    far === undefined ? undefined : say('service.ago', { distance: distanceTold(far, unit) }),
+    long === undefined ? undefined : say('service.monthsAgo', { n: long }),
+  ]);
+  return say('service.lastAgo', { place, ago });
 }
 
 /** When the next is due: by time, or at the car's own rate as a range, whichever comes first. */
-function nextDue(last: ServiceEntry, interval: ServiceInterval, now: CarNow): string[] {
+function nextDue(last: ServiceEntry, interval: ServiceInterval, now: CarNow): Text[] {
   const byTime = last.day && addMonths(last.day, interval.months);
   const driven = covered(last.distance, now.odometer);
   const left = driven === undefined ? undefined : interval.distance - driven;
-  if (left !== undefined && left <= 0)
-    return [`The next service is due now: ${speakDistance(-left, now.unit)} over.`];
-  if (byTime && daysBetween(now.today, byTime) <= 0)
-    return [`The next service was due by ${shortDay(byTime)}.`];
+  if (left !== undefined && left <= 0) return [say('due.now', { distance: distanceTold(-left, now.unit) })];
+  if (byTime && daysBetween(now.today, byTime) <= 0) return [say('due.was', { day: { day: byTime } })];
   const range = left !== undefined && now.perYear ? dueRange(left, now.perYear, now.today) : undefined;
-  const said = [
-    ...(left === undefined ? [] : [`in ${speakDistance(left, now.unit)}`]),
-    ...(range ? [`at this car’s rate between ${shortDay(range[0])} and ${shortDay(range[1])}`] : []),
-    ...(byTime ? [`at the latest by ${shortDay(byTime)}`] : []),
+  const when = [
+    left === undefined ? undefined : say('due.in', { distance: distanceTold(left, now.unit) }),
+    range && say('due.between', { from: { day: range[0] }, to: { day: range[1] } }),
+    byTime ? say('due.latest', { day: { day: byTime } }) : undefined,
   ];
-  return said.length > 0 ? [`Next service due ${said.join(', ')}.`] : [];
+  return when.some(Boolean) ? [say('due.next', { when: listed('comma', when) })] : [];
 }
 
 const dueRange = (left: number, perYear: number, today: Day): [Day, Day] => [
@@ -208,7 +200,7 @@ function beltDue(
   entries: readonly ServiceEntry[],
   { beltDistance, beltMonths }: ServiceInterval,
   now: CarNow,
-): string[] {
+): Text[] {
   if (beltDistance === undefined && beltMonths === undefined) return [];
   const belt = entries.filter(({ works }) => works.includes('belt')).at(-1);
   const from = belt ?? { ...(now.firstUse && { day: now.firstUse }), distance: 0 };
@@ -218,12 +210,16 @@ function beltDue(
   const isOver =
     (far !== undefined && now.odometer !== undefined && now.odometer >= far) ||
     (when !== undefined && daysBetween(now.today, when) <= 0);
-  const due = [
-    ...(far === undefined ? [] : [speakDistance(far, now.unit)]),
-    ...(when ? [shortDay(when)] : []),
-  ].join(' or ');
-  const since = belt ? `changed ${placeOf(belt, now.unit)}` : 'no change on record';
-  return [`Timing belt: ${since}; ${isOver ? `overdue since ${due}` : `due at ${due}`}.`];
+  const distance = far === undefined ? undefined : distanceTold(far, now.unit);
+  const day = when && dayTold(when);
+  const due = distance && day ? say('belt.or', { distance, day }) : (distance ?? day);
+  if (!due) return [];
+  return [
+    say('belt', {
+      since: belt ? say('belt.changed', { place: placeOf(belt, now.unit) }) : say('belt.never'),
+      due: say(isOver ? 'belt.overdue' : 'belt.due', { when: due }),
+    }),
+  ];
 }
 
 /** Why a history is not full; none when it is. */
@@ -232,53 +228,55 @@ function gapsOf(
   entries: readonly ServiceEntry[],
   proven: number,
   { firstUse, stamps = 0, doubtful = 0 }: CarNow,
-): string[] {
+): Text[] {
   const bad = spans.filter(({ kind }) => kind === 'late' || kind === 'missing').length;
   const unknown = spans.filter(({ kind }) => kind === 'unknown').length;
   const more = stamps - entries.length;
   return [
-    ...(bad > 0 ? [`${bad === 1 ? 'one stretch' : `${bad} stretches`} over the interval`] : []),
-    ...(unknown > 0 ? [`${unknown === 1 ? 'one stretch' : `${unknown} stretches`} of unknown length`] : []),
+    ...(bad > 0 ? [say('gap.over', { n: bad })] : []),
+    ...(unknown > 0 ? [say('gap.unknown', { n: unknown })] : []),
     ...(proven < entries.length
-      ? [`${entries.length - proven} of ${entries.length} entries without proof`]
+      ? [say('gap.unproven', { n: entries.length - proven, of: entries.length })]
       : []),
-    ...(doubtful > 0 ? [`${doubtful} with a figure that does not fit the odometer`] : []),
-    ...(firstUse === undefined
-      ? ['the day of first use was not entered, so its beginning is not proven']
-      : []),
-    ...(more > 0
-      ? [`${more} more ${more === 1 ? 'stamp' : 'stamps'} counted in the book and not entered`]
-      : []),
+    ...(doubtful > 0 ? [say('gap.doubtful', { n: doubtful })] : []),
+    ...(firstUse === undefined ? [say('gap.firstUse')] : []),
+    ...(more > 0 ? [say('gap.stamps', { n: more })] : []),
   ];
 }
 
 /** Nothing was entered that can be reckoned with; the book may still have been counted. */
 function withoutEntries({ stamps = 0, doubtful = 0 }: CarNow): Pick<ServiceStory, 'completeness' | 'says'> {
   const said = [
-    ...(stamps > 0
-      ? [`${stamps} ${stamps === 1 ? 'stamp' : 'stamps'} counted in the book; none was entered one by one.`]
-      : []),
-    ...(doubtful > 0 ? ['What was entered does not fit the odometer.'] : []),
+    ...(stamps > 0 ? [say('history.stamps', { n: stamps })] : []),
+    ...(doubtful > 0 ? [say('history.doubtful')] : []),
   ];
   return said.length > 0
     ? { completeness: 'partial', says: said }
-    : { completeness: 'none', says: ['There is no record of any service.'] };
+    : { completeness: 'none', says: [say('history.none')] };
 }
 
-/** Days a certificate still runs, in a sentence. */
-export function certificateWords(expires: Day, today: Day): string {
+/** How long a certificate still runs. */
+export function certificateTold(expires: Day, today: Day): Text {
   const left = daysBetween(today, expires);
-  if (left < 0)
-    return `Expired ${shortDay(expires)}, ${-left} ${left === -1 ? 'day' : 'days'} ago: not to be driven on the road where one is required.`;
-  if (left === 0) return 'Runs out today.';
-  const years = yearsBetween(today, expires);
-  return `${left} ${left === 1 ? 'day' : 'days'} left, until ${shortDay(expires)}${years > 3 ? ': check the year, few certificates run so long' : ''}.`;
+  const day = { day: expires };
+  if (left < 0) return say('certificate.expired', { day, n: -left });
+  if (left === 0) return say('certificate.today');
+  return say(yearsBetween(today, expires) > 3 ? 'certificate.long' : 'certificate.left', { n: left, day });
 }
 
-/** "Apr 2023, 31,200 miles: oil, belt; main dealer; stamp" */
-export function serviceWords(entry: ServiceEntry, unit: DistanceUnit): string {
-  const rest = [entry.works.join(', '), entry.who, proofWords[entry.proof], entry.note]
-    .filter(Boolean)
-    .join('; ');
-  return `${placeOf(entry, unit)}: ${rest}`;
-}
+/** "April 2023, 31,200 miles: oil, belt; main dealer; stamp" */
+export const serviceTold = (entry: ServiceEntry, unit: DistanceUnit): Text =>
+  say('service.entry', {
+    place: placeOf(entry, unit),
+    says: listed('semicolon', [
+      entry.works.length > 0
+        ? listed(
+            'comma',
+            entry.works.map((work) => say(`work.${work}`)),
+          )
+        : undefined,
+      entry.who ? own(entry.who) : undefined,
+      say(`proof.${entry.proof}`),
+      entry.note ? own(entry.note) : undefined,
+    ]),
+  });

@@ -2,8 +2,9 @@ import type { FaceId, PartId, Vocabulary } from '../car';
 import { isKitItemId } from '../kit';
 import { own, type Text } from '../told';
 import type { RemedyAbout, WalkState } from '../walk';
+import { say } from './say';
 import { faultTold } from './tellFunction';
-import { inEnglish, say } from './words';
+import { inEnglish } from './words';
 
 interface AboutTold {
   state: Pick<WalkState, 'functions' | 'kit'>;

@@ -3,8 +3,9 @@ import { isEquipmentId } from '../equipment';
 import { allFunctions, functionName, functionsFor, isFunctionId } from '../functions';
 import { own, starting, type Text } from '../told';
 import type { WalkState } from '../walk';
+import { say } from './say';
 import { functionTold } from './tellFunction';
-import { inEnglish, say } from './words';
+import { inEnglish } from './words';
 
 interface EquipmentOf<Name> {
   tried: Name[];

@@ -8,6 +8,7 @@ export {
   functionTitle,
   isTriedFirst,
 } from './functionTable';
+export { type KitLines, kitLines } from './kitLines';
 export { type KitRow, type KitTable, kitTable } from './kitTable';
 export { leftElsewhere } from './leftElsewhere';
 export { papersLeft } from './othersLeft';
@@ -21,16 +22,17 @@ export {
 } from './paintHistory';
 export { type PaintRow, type PaintTable, paintTable, panelsToGauge } from './paintTable';
 export { type PapersTable, papersTable } from './papersTable';
+export { lineOf } from './papersTold';
 export { contradictions, partConcerns } from './partConcerns';
 export { type PlaceOfWalk, type PlaceProgress, placesOfWalk } from './placesOfWalk';
-export { repairWords, type ScreenRow, type ScreenTable, screenTable } from './screenTable';
+export { readingWords, tellFor } from './readingWords';
+export { say as sayOfReadings } from './say';
+export { type ScreenRow, type ScreenTable, screenRepairTold, screenTable } from './screenTable';
 export { faultTold, functionTold } from './tellFunction';
 export {
   alterationTold,
   countTold,
   itemTold,
-  type KitLines,
-  kitLines,
   smellsTold,
   smellTold,
   strongSmells,
@@ -46,4 +48,4 @@ export {
   whatIsLeft,
 } from './whatIsLeft';
 export { type WheelRow, type WheelTable, wheelTable } from './wheelTable';
-export { readingWords, say as sayOfReadings } from './words';
+export { tellAtStop } from './words';

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
+import { said } from '../../../tests/builders/said';
 import { styleOf } from '../car';
 import { checkEntry, type Entry, type Fact, partStatus, replay } from '../walk';
 import { kitLines, kitTable } from '.';
 import { othersLeft } from './othersLeft';
-import { countWords } from './tellKit';
+import { countTold } from './tellKit';
 
 const stateOf = (...facts: Fact[]) => replay(WALK, entriesOf([begun, ...facts]));
 const tableOf = (...facts: Fact[]) => kitTable(stateOf(...facts), testCar);
@@ -46,7 +47,7 @@ describe('what comes with a car', () => {
     );
     const words = (id: string) => {
       const row = table.rows.find((each) => each.id === id);
-      return row?.counted && `${row.name}: ${countWords(row.counted)}`;
+      return row?.counted && `${row.name}: ${said(countTold(row.counted))}`;
     };
     expect(words('mats')).toBe('Floor mats: 3, worn');
     expect(words('jack')).toBe('Jack: not there');

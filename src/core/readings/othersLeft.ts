@@ -1,7 +1,9 @@
 import type { Car } from '../car';
+import type { Message } from '../told';
 import type { Papers, WalkState } from '../walk';
 import { type FunctionRow, functionTable } from './functionTable';
 import { type KitRow, kitTable } from './kitTable';
+import { say } from './say';
 
 /** What is left of everything that is not a part on the route. */
 export interface OthersLeft {
@@ -14,8 +16,8 @@ export interface OthersLeft {
   items: readonly KitRow[];
   isKitBegun: boolean;
   isSmellLeft: boolean;
-  /** Not said of the papers, in words: "keys counted". */
-  papers: readonly string[];
+  /** Not said of the papers: "keys counted". */
+  papers: readonly Message[];
   isPapersBegun: boolean;
 }
 
@@ -38,19 +40,19 @@ export function othersLeft(state: WalkState, car: Spoken): OthersLeft {
 }
 
 /** What a buyer asks of the papers. */
-const asked: readonly (readonly [words: string, isSaid: (papers: Papers) => boolean])[] = [
-  ['service record', ({ services, noted }) => services.size > 0 || noted.stamps !== undefined],
-  ['keys counted', ({ noted }) => noted.keys !== undefined],
+const asked = [
+  ['services', ({ services, noted }) => services.size > 0 || noted.stamps !== undefined],
+  ['keys', ({ noted }) => noted.keys !== undefined],
   ['keepers', ({ noted }) => noted.keepers !== undefined],
-  ['registration paper', ({ noted }) => noted.registration !== undefined],
-  ['inspection certificate', ({ noted }) => noted.certificateUntil !== undefined],
+  ['registration', ({ noted }) => noted.registration !== undefined],
+  ['certificate', ({ noted }) => noted.certificateUntil !== undefined],
   ['manuals', ({ noted }) => noted.manuals !== undefined],
-  ['identity number read', ({ numbers }) => numbers.size > 0],
-];
+  ['number', ({ numbers }) => numbers.size > 0],
+] as const satisfies readonly (readonly [what: string, isSaid: (papers: Papers) => boolean])[];
 
 /** So many things are asked of the papers. */
 export const PAPERS_ASKED = asked.length;
 
 /** The same, as far as nobody has said it. */
-export const papersLeft = (papers: Papers): string[] =>
-  asked.flatMap(([words, isSaid]) => (isSaid(papers) ? [] : [words]));
+export const papersLeft = (papers: Papers): Message[] =>
+  asked.flatMap(([what, isSaid]) => (isSaid(papers) ? [] : [say(`papersLeft.${what}`)]));

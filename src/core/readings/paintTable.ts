@@ -3,34 +3,36 @@ import {
   type Part,
   type PartId,
   partIdOf,
-  partNames,
+  partTold,
   type Speech,
   twinPosition,
   vocabularyOf,
 } from '../car';
 import type { PaintUnit } from '../measure';
 import {
-  coarseSentence,
-  doubtSentence,
+  coarseTold,
+  doubtTold,
   type EyeEvidence,
   FEWEST_READINGS,
   judgePaint,
-  levelSentence,
+  levelTold,
   type PaintLevel,
   type PanelVerdict,
-  roofSentence,
+  roofTold,
+  sayOfPaint,
   strayReadings,
 } from '../paint';
+import { own, type Text } from '../told';
 import {
-  findingKindName,
   findingKindOf,
   isGauged,
   isMetal,
   isPaintedPlastic,
   routeOf,
+  sayOfWalk,
   type WalkState,
 } from '../walk';
-import { byText, withinSentence } from '../wording';
+import { byText } from '../wording';
 
 export interface PaintRow extends PanelVerdict {
   /** Every reading, micrometres, in the order taken. */
@@ -45,7 +47,7 @@ export interface PaintTable {
   unit: PaintUnit;
   level?: PaintLevel;
   /** Where the level comes from; what the roof says of it. */
-  says: readonly string[];
+  says: readonly Text[];
   /** Panels in walking order: the ones to be read, painted plastic, and what else was read. */
   rows: readonly PaintRow[];
   /** Readings that came from the practice gauge. */
@@ -67,8 +69,7 @@ function metalOf({ materials, metals }: WalkState, { id, material }: Part): 'ste
 
 /** Everything read of a car's paint, each panel judged against the car's own level. */
 export function paintTable(state: WalkState, style: BodyStyle, car: Speech): PaintTable {
-  const vocabulary = vocabularyOf(car);
-  const unit: PaintUnit = vocabulary === 'us' ? 'mil' : 'um';
+  const unit: PaintUnit = vocabularyOf(car) === 'us' ? 'mil' : 'um';
   const parts = routeOf(state, style).flatMap(({ part: id }) => {
     const part = style.parts.get(id);
     const belongs = part && (isGauged(part) || (isPaintedPlastic(part) && part.face) || state.paint.has(id));
@@ -81,9 +82,8 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
         ({ part, kind, standing }) =>
           part === id && standing.status === 'confirmed' && findingKindOf(kind).isPaintSign,
       )
-      .map(
-        ({ number, kind, details }) =>
-          `${signWords(details.note) || findingKindName(kind, vocabulary).toLowerCase()} (finding ${number})`,
+      .map(({ number, kind, details }) =>
+        sayOfPaint('panel.sign', { what: noted(details.note) ?? sayOfWalk(`kind.${kind}`), number }),
       ),
   });
   const { level, doubt, verdicts } = judgePaint(
@@ -107,19 +107,22 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
   });
   const roof =
     level &&
-    roofSentence(
+    roofTold(
       verdicts.find(({ part }) => part === 'roof'),
       unit,
     );
-  const coarse = level && coarseSentence(level);
-  const nameOf = partNames(style, car);
+  const coarse = level && coarseTold(level);
+  const nameOf = (id: PartId) => {
+    const part = style.parts.get(id);
+    return part ? partTold(part, car) : own(id);
+  };
   const enough = rows.filter(({ um }) => um.length >= FEWEST_READINGS).length;
   return {
     unit,
     ...(level && { level }),
     says: [
-      ...(level ? [levelSentence(level, enough, unit)] : []),
-      ...(doubt ? [doubtSentence(doubt.map(nameOf))] : []),
+      ...(level ? [levelTold(level, enough, unit)] : []),
+      ...(doubt ? [doubtTold(doubt.map(nameOf))] : []),
       ...(coarse ? [coarse] : []),
       ...(roof ? [roof] : []),
     ],
@@ -128,11 +131,11 @@ export function paintTable(state: WalkState, style: BodyStyle, car: Speech): Pai
   };
 }
 
-/** The first line of a note, as part of a sentence. */
-const signWords = (note = ''): string => {
+/** The first line of a note. */
+function noted(note = ''): Text | undefined {
   const line = (note.split('\n')[0] as string).replace(/\.$/, '');
-  return withinSentence(line);
-};
+  return line ? own(line) : undefined;
+}
 
 /** Runs of readings on each panel, as the gauge went from one to the next. */
 function visitsTo({ paint }: WalkState): Map<PartId, number> {

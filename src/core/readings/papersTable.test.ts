@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { testCar } from '../../../tests/builders/car';
 import { begun, entriesOf, idOf, WALK } from '../../../tests/builders/entries';
+import { said } from '../../../tests/builders/said';
 import { styleOf } from '../car';
 import type { ServiceEntry } from '../papers';
 import { checkEntry, type Entry, type Fact, replay } from '../walk';
-import { papersTable } from '.';
+import { papersTable as tableFor } from '.';
+
+// As it is told in English.
+const papersTable = (...given: Parameters<typeof tableFor>) => said(tableFor(...given));
 
 const today = '2026-03-14';
 let n = 0;
@@ -38,10 +42,12 @@ describe('the papers of a car', () => {
     );
     expect(table.services.map(({ entry }) => entry.distance)).toEqual([20_000, 29_000, 38_000]);
     expect(table.odometer.points).toHaveLength(4);
-    expect(table.says[0]).toBe('Last service: 1 Apr 2025, 38,000 miles, 8,500 miles ago and 11 months ago.');
+    expect(table.says[0]).toBe(
+      'Last service: 1 April 2025, 38,000 miles, 8,500 miles ago and 11 months ago.',
+    );
     expect(table.says.join(' ')).toContain('About 9,000 miles a year');
     expect(table.isUsualInterval).toBe(true);
-    expect(table.asks).toEqual([]);
+    expect(table.asks.map(({ says }) => says)).toEqual([]);
   });
 
   it('ask where figures, keys and numbers do not agree', () => {
@@ -53,11 +59,11 @@ describe('the papers of a car', () => {
       { kind: 'number-read', body: { where: 'plate', text: 'XZ9FT1A40HK000104' } },
       { kind: 'number-read', body: { where: 'paper', text: 'XZ9FT1A40HK000987' } },
     );
-    const asked = table.asks.join(' ');
-    expect(asked).toContain('Different odometer figures');
+    const asked = table.asks.map(({ says }) => says).join(' ');
+    expect(asked).toContain('different odometer figures');
     expect(asked).toContain('less than 55,000 miles');
     expect(asked).toContain('1 of 2 keys not tried');
-    expect(asked).toContain('Identity plate and Registration paper differ at places 15');
+    expect(asked).toContain('identity plate and registration paper differ at places 15');
   });
 
   it('judge stretches by date where a figure does not fit', () => {
@@ -68,7 +74,9 @@ describe('the papers of a car', () => {
       service('2025-02-01', 38_000),
       service('2026-01-01', 47_000),
     );
-    expect(table.asks.join()).toContain('does not fit between 20,000 miles and 38,000 miles');
+    expect(table.asks.map(({ says }) => says).join()).toContain(
+      'does not fit between 20,000 miles and 38,000 miles',
+    );
     // From first use on, which nobody entered, nothing is known of 20,000 miles.
     expect(table.story.spans.map(({ kind }) => kind)).toEqual(['missing', 'kept', 'kept', 'kept', 'kept']);
     expect(table.says.join(' ')).toContain('1 with a figure that does not fit the odometer');
@@ -84,8 +92,8 @@ describe('the papers of a car', () => {
       },
     };
     const table = tableOf({ kind: 'odometer-read', body: { value: 139_200, unit: 'mi' } }, undated);
-    expect(table.asks).toEqual([
-      'A service without a date at 145,000 miles lies beyond today’s odometer, 139,200 miles: one of the two is wrong.',
+    expect(table.asks.map(({ says }) => says)).toEqual([
+      'a service without a date at 145,000 miles lies beyond today’s odometer, 139,200 miles: one of the two is wrong',
     ]);
     expect(table.says.join(' ')).not.toContain('0 miles ago');
     expect(table.services).toHaveLength(1);
@@ -146,7 +154,7 @@ describe('the papers of a car', () => {
       'certificate',
       'walk',
     ]);
-    expect(table.asks.join(' ')).toContain('37,000');
+    expect(table.asks.map(({ says }) => says).join(' ')).toContain('37,000');
     const removed = tableOf(...facts, { kind: 'figure-removed', body: { figure: idOf(0xc02) } });
     expect(removed.odometer.flags).toEqual([]);
     // A walk abroad in kilometres counts in the car's own unit; this walk's own figure is not taken twice.

@@ -1,8 +1,6 @@
 import { type Car, countryOf, type DistanceUnit } from '../car';
-import { KM_PER_MILE, speakDistance } from '../measure';
+import { KM_PER_MILE } from '../measure';
 import {
-  certificateWords,
-  compareNumbers,
   type Day,
   judgeOdometer,
   judgeService,
@@ -12,8 +10,11 @@ import {
   type ServiceInterval,
   type ServiceStory,
 } from '../papers';
-import { type DatedFigure, type KeyState, numberPlaces, numberPlaceWords, type WalkState } from '../walk';
+import type { Text } from '../told';
+import { type DatedFigure, numberPlaces, type WalkState } from '../walk';
 import { byText, isoDay } from '../wording';
+import { type Ask, asksOf, type PapersJudged, saysOf } from './papersTold';
+import { sayOfPlace } from './readingWords';
 import type { WalkFigure } from './walkFigures';
 
 export interface PapersTable {
@@ -28,11 +29,9 @@ export interface PapersTable {
   /** The interval is the house's usual one: nobody has entered the maker's. */
   isUsualInterval: boolean;
   /** Questions: figures and numbers that do not agree, keys that were not tried. */
-  asks: readonly string[];
-  /** Those of them that say nothing against the car: something is still to be tried, or a booklet is missing. */
-  smallAsks: ReadonlySet<string>;
+  asks: readonly Ask[];
   /** What the papers say, in sentences. */
-  says: readonly string[];
+  says: readonly Text[];
   /** Nothing was said of any paper. */
   isEmpty: boolean;
 }
@@ -94,18 +93,11 @@ export function papersTable(
   });
   const read = numberPlaces.flatMap((place) => {
     const text = numbers.get(place);
-    return text ? [{ where: numberPlaceWords[place], text }] : [];
+    return text ? [{ where: sayOfPlace(`numberPlace.${place}`), text }] : [];
   });
-  const readHere = [...new Set(state.odometerReads.map(({ value, unit: of }) => speakDistance(value, of)))];
   const order = new Map(story.entries.map((entry, i) => [entry, i]));
   const placeOf = (id: string) => order.get(trusted.get(id) as ServiceEntry) ?? 0;
-  // Key by key, where that was said; else as they were counted.
-  const tried = noted.keyStates?.filter((state) => state !== 'not-tried').length ?? noted.keysTried;
-  const untried =
-    noted.keys !== undefined && (tried ?? 0) < noted.keys
-      ? [`${noted.keys - (tried ?? 0)} of ${noted.keys} keys not tried.`]
-      : [];
-  const noManuals = noted.manuals === 'missing' ? ['Manuals: missing.'] : [];
+  const judged: PapersJudged = { state, unit, now, odometer, story, beyond, read, today };
   return {
     unit,
     services: [...services]
@@ -116,60 +108,8 @@ export function papersTable(
     odometer,
     interval: interval as ServiceInterval,
     isUsualInterval: noted.interval === undefined,
-    asks: [
-      ...(readHere.length > 1
-        ? [
-            `Different odometer figures were read in this walk: ${readHere.join(', ')}. Take back the wrong one in the log.`,
-          ]
-        : []),
-      ...odometer.flags.map(({ says }) => says),
-      ...beyond.map(
-        ({ distance = 0 }) =>
-          `A service without a date at ${speakDistance(distance, unit)} lies beyond today’s odometer, ${speakDistance(now ?? 0, unit)}: one of the two is wrong.`,
-      ),
-      ...compareNumbers(read).map(({ says }) => says),
-      ...untried,
-      ...faultyKeys(noted.keyStates ?? []),
-      ...(noted.certificateUntil && noted.certificateUntil < today
-        ? [`Inspection certificate: ${certificateWords(noted.certificateUntil, today)}`]
-        : []),
-      ...(noted.registration && noted.registration !== 'original'
-        ? [
-            `Registration paper: ${noted.registration === 'copy' ? 'a copy alone' : 'missing'}${said(noted.registrationSays)}.`,
-          ]
-        : []),
-      ...noManuals,
-      ...(tried !== undefined && tried > (noted.keys ?? 0)
-        ? [`${tried} keys tried, but ${noted.keys ?? 0} counted.`]
-        : []),
-    ],
-    smallAsks: new Set([...untried, ...noManuals]),
-    says: [
-      ...(services.size > 0 || noted.stamps ? story.says : []),
-      ...(odometer.perYear === undefined
-        ? []
-        : [`About ${speakDistance(Math.round(odometer.perYear / 100) * 100, unit)} a year.`]),
-      // What is asked is not said once more.
-      ...(noted.certificateUntil && noted.certificateUntil >= today
-        ? [`Inspection certificate: ${certificateWords(noted.certificateUntil, today)}`]
-        : []),
-      ...(noted.certificateSays ? [`Of the certificate: ${noted.certificateSays}.`] : []),
-      ...(noted.keepers === undefined
-        ? []
-        : [`${noted.keepers} ${noted.keepers === 1 ? 'keeper' : 'keepers'}${said(noted.keepersSays)}.`]),
-      ...(noted.keys === undefined
-        ? []
-        : [`${noted.keys} ${noted.keys === 1 ? 'key' : 'keys'}, ${tried ?? 0} tried.`]),
-      ...(noted.keyStates ? [keysSay(noted.keyStates)] : []),
-      ...(noted.registration === 'original'
-        ? [`Registration paper: ${noted.registration}${said(noted.registrationSays)}.`]
-        : []),
-      ...(noted.manuals && noted.manuals !== 'missing' ? [`Manuals: ${noted.manuals}.`] : []),
-      ...(noted.recalls ? [`Recalls: ${noted.recalls}.`] : []),
-      ...(read.length > 1 && compareNumbers(read).length === 0
-        ? [`Identity number alike at ${read.map(({ where }) => where.toLowerCase()).join(', ')}.`]
-        : []),
-    ],
+    asks: asksOf(judged),
+    says: saysOf(judged),
     isEmpty:
       services.size === 0 && Object.keys(noted).length === 0 && numbers.size === 0 && figures.size === 0,
   };
@@ -181,18 +121,3 @@ const keyOf = (point: { day?: Day | undefined; value?: number | undefined } | un
 function withoutDistance({ distance: _, ...entry }: ServiceEntry): ServiceEntry {
   return entry;
 }
-
-const said = (note: string | undefined): string => (note ? `, ${note}` : '');
-
-const faultyKeys = (states: readonly KeyState[]): string[] =>
-  states.flatMap((state, i) => (state === 'faulty' ? [`Key ${i + 1} ${keyWords.faulty}.`] : []));
-
-/** "Key 1 works; key 2 does not work; key 3 not tried." */
-const keysSay = (states: readonly KeyState[]): string =>
-  `${states.map((state, i) => `${i === 0 ? 'Key' : 'key'} ${i + 1} ${keyWords[state]}`).join('; ')}.`;
-
-const keyWords: Record<KeyState, string> = {
-  works: 'opens and starts',
-  faulty: 'does not work',
-  'not-tried': 'not tried',
-};

@@ -1,12 +1,14 @@
-import { type BodyStyle, type Car, type Part, type PartId, vocabularyOf } from '../car';
+import type { BodyStyle, Car, Part, PartId } from '../car';
 import type { FunctionId } from '../functions';
-import { smellWords } from '../kit';
-import { speakPaint } from '../measure';
-import { treadLookWords, tyreFaults } from '../tyres';
+import { paintDepthTold } from '../measure';
+import type { Text } from '../told';
+import { tyreFaults } from '../tyres';
 import { type Concerns, hasTyre, lookKinds, lookWords, type WalkState } from '../walk';
-import { functionFault } from './functionTable';
 import { paintTable } from './paintTable';
-import { tyreTable } from './tyreTable';
+import { say } from './say';
+import { faultTold } from './tellFunction';
+import { smellsTold } from './tellKit';
+import { byEyeTold, tyreTable } from './tyreTable';
 import { wheelTable } from './wheelTable';
 
 type Spoken = Pick<Car, 'country' | 'steering'>;
@@ -43,50 +45,50 @@ const placeOf: Partial<Record<FunctionId, readonly Part['kind'][]>> = {
   'tow-electrics': ['towbar'],
 };
 
-const known = new WeakMap<WalkState, { day: string; style: BodyStyle; concerns: Concerns }>();
+const workedOut = new WeakMap<WalkState, { day: string; style: BodyStyle; concerns: Concerns }>();
 
 /**
- * What is known of each part beside its findings, in words: how its tyre, paint and brake read, what smells, what does not work. Worked out once
+ * What is known of each part beside its findings: how its tyre, paint and brake read, what smells, what does not work. Worked out once
  * for a state and a day, since every part on the map asks.
  */
 export function partConcerns(state: WalkState, style: BodyStyle, car: Spoken, now: Date): Concerns {
   const day = now.toISOString().slice(0, 10);
-  const before = known.get(state);
+  const before = workedOut.get(state);
   if (before?.day === day && before.style === style) return before.concerns;
   const concerns = concernsOf(state, style, car, now);
-  known.set(state, { day, style, concerns });
+  workedOut.set(state, { day, style, concerns });
   return concerns;
 }
 
 function concernsOf(state: WalkState, style: BodyStyle, car: Spoken, now: Date): Concerns {
-  const said = new Map<PartId, string[]>();
-  const say = (part: PartId, words: readonly string[]) => {
-    if (words.length > 0) said.set(part, [...(said.get(part) ?? []), ...words]);
+  const known = new Map<PartId, Text[]>();
+  const tell = (part: PartId, what: readonly Text[]) => {
+    if (what.length > 0) known.set(part, [...(known.get(part) ?? []), ...what]);
   };
-  const vocabulary = vocabularyOf(car);
   for (const { part, verdict, flags } of tyreTable(state, style, car, now).rows)
-    say(part, verdict ? verdict.reasons : tyreFaults(flags));
+    tell(part, verdict ? verdict.reasons : tyreFaults(flags));
   for (const [part, looks] of state.treadLooks)
-    if (looks === 'worn' || looks === 'needs-replacing') say(part, [`${treadLookWords[looks]}, by eye`]);
-  for (const { part, brake } of wheelTable(state, style, car).rows)
-    if (brake !== '') say(part, [`brake as seen: ${brake}`]);
+    if (looks === 'worn' || looks === 'needs-replacing') tell(part, [byEyeTold(looks)]);
+  for (const { part, brake } of wheelTable(state, style).rows)
+    if (brake) tell(part, [say('known.brake', { seen: brake })]);
   const { rows, unit } = paintTable(state, style, car);
   for (const { part, class: found, medianUm, ratio } of rows) {
     if (medianUm === undefined || ratio === undefined) continue;
     // The level it was held against: that of its own metal.
-    const reads = `paint reads ${speakPaint(medianUm, unit)} where this car reads ${speakPaint(medianUm / ratio, unit)}`;
-    if (found === 'thicker' || found === 'far-thicker' || found === 'thin') say(part, [reads]);
-    if (found === 'local-repair') say(part, ['paint reads unevenly inside the panel']);
+    const [read, level] = [paintDepthTold(medianUm, unit), paintDepthTold(medianUm / ratio, unit)];
+    if (found === 'thicker' || found === 'far-thicker' || found === 'thin')
+      tell(part, [say('known.paint', { read, level })]);
+    if (found === 'local-repair') tell(part, [say('known.paintUneven')]);
   }
   if (state.kit.smells && state.kit.smells.length > 0)
-    say('smell', [`noticed: ${smellWords(state.kit.smells, vocabulary)}`]);
+    tell('smell', [say('known.smell', { smells: smellsTold(state.kit.smells) })]);
   for (const [id, { state: found }] of state.functions.tried) {
     const kinds = found === 'faulty' ? placeOf[id as FunctionId] : undefined;
     for (const part of kinds ? style.parts.values() : [])
       if (kinds?.includes(part.kind))
-        say(part.id, [`faulty on this car: ${functionFault(state.functions, id, vocabulary)}`]);
+        tell(part.id, [say('known.faulty', { fault: faultTold(state.functions, id) })]);
   }
-  return said;
+  return known;
 }
 
 /** Two things a walk says that cannot both hold; asked where one stands, and named before a report is frozen. */

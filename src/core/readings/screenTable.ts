@@ -6,9 +6,11 @@ import {
   type ScreenPlan,
   type ScreenRule,
   type ScreenVerdict,
+  sayOfScreens,
   ukScreenRule,
   usualScreen,
 } from '../glass';
+import { listed, type Message, type Text } from '../told';
 import {
   type Finding,
   type FindingKind,
@@ -33,8 +35,8 @@ export interface ScreenTable {
   planned: ScreenPlanned;
   rule: ScreenRule;
   rows: readonly ScreenRow[];
-  /** "2 chips and 1 crack, 1 of them over what is allowed"; empty when nothing was found. */
-  summary: string;
+  /** "2 chips and 1 crack, 1 of them over what is allowed"; absent when nothing was found. */
+  summary?: Text;
   /** Findings on the screen that no zone decides: delamination, old fillings, light scratches. */
   others: readonly Finding[];
 }
@@ -72,12 +74,12 @@ export function ruleOf({ rule, ownBandMm, ownSweptMm }: ScreenPlanned): ScreenRu
       return ukScreenRule;
     case 'own':
       return {
-        says: `over ${ownBandMm ?? 0} mm in the driver’s band, or over ${ownSweptMm ?? 0} mm in the rest of the swept area (set for this car)`,
+        says: sayOfScreens('rule.own', { band: ownBandMm ?? 0, swept: ownSweptMm ?? 0 }),
         most: { 'driver-band': ownBandMm ?? 0, swept: ownSweptMm ?? 0, outside: undefined },
       };
     case 'none':
       return {
-        says: 'no rule chosen: local law decides',
+        says: sayOfScreens('rule.none'),
         most: { 'driver-band': undefined, swept: undefined, outside: undefined },
       };
   }
@@ -125,25 +127,22 @@ export function screenTable(state: WalkState, style: BodyStyle, car: Speech): Sc
     planned,
     rule,
     rows,
-    summary: summaryOf(rows),
+    ...(rows.length > 0 && { summary: summaryOf(rows) }),
     others: here.filter((finding) => judgedAs(finding) === undefined),
   };
 }
 
-function summaryOf(rows: readonly ScreenRow[]): string {
-  if (rows.length === 0) return '';
+function summaryOf(rows: readonly ScreenRow[]): Text {
   const counts = (['chip', 'crack', 'scratch'] as const).flatMap((kind) => {
     const n = rows.filter(({ damage }) => damage.kind === kind).length;
-    const many = kind === 'scratch' ? 'scratches' : `${kind}s`;
-    return n > 0 ? [`${n} ${n === 1 ? kind : many}`] : [];
+    return n > 0 ? [sayOfScreens(`screen.${kind}`, { n })] : [];
   });
   const over = rows.filter(({ passes }) => passes === false).length;
-  return `${counts.join(' and ')}${over > 0 ? `, ${over} of them over what is allowed` : ''}`;
+  return listed('comma', [
+    listed('and', counts),
+    over > 0 ? sayOfScreens('screen.overAllowed', { n: over }) : undefined,
+  ]);
 }
 
-export const repairWords: Record<ScreenVerdict['repair'], string> = {
-  resin: 'can be filled',
-  'new-screen': 'a new screen',
-  leave: 'leave and say so',
-  measure: 'measure it: its size decides',
-};
+/** What may be done about it. */
+export const screenRepairTold = (repair: ScreenVerdict['repair']): Message => sayOfScreens(`mend.${repair}`);

@@ -1,7 +1,7 @@
 import { functionOf, isFunctionId } from '../functions';
 import { own, type Text } from '../told';
 import type { WalkState } from '../walk';
-import { say } from './words';
+import { say } from './say';
 
 /** The name of a function, of the catalogue or of one's own. */
 export function functionTold({ added }: Pick<WalkState['functions'], 'added'>, id: string): Text {

@@ -1,8 +1,7 @@
-import type { Vocabulary } from '../car';
 import { isKitItemId, smellOf } from '../kit';
-import { listed, own, starting, type Text } from '../told';
+import { listed, own, type Text } from '../told';
 import type { ItemCounted, WalkState } from '../walk';
-import { inEnglish, say } from './words';
+import { say } from './say';
 
 type Kit = WalkState['kit'];
 type Smells = NonNullable<Kit['smells']>;
@@ -43,29 +42,6 @@ export const alterationTold = ({
     standardPart && say(`standardPart.${standardPart}`),
   ]);
 
-export const countWords = (counted: ItemCounted): string => inEnglish(countTold(counted), 'uk');
-
 /** Smells that bear on driving on. */
 export const strongSmells = ({ smells = [] }: Kit): Smells =>
   smells.filter(({ smell, strength }) => strength !== 'faint' && smellOf(smell).caution);
-
-export interface KitLines {
-  /** "none noticed", "damp or mould, faint"; absent until somebody has said. */
-  smell?: string;
-  /** What a smell says about driving on. */
-  cautions: readonly string[];
-  /** What goes with the alterations. */
-  notes: readonly string[];
-  alterations: readonly { id: string; says: string }[];
-}
-
-/** The same in words, beside the table of what comes with a car. */
-export function kitLines(kit: Kit, vocabulary: Vocabulary): KitLines {
-  const words = (told: Text) => inEnglish(starting(told), vocabulary);
-  return {
-    ...(kit.smells && { smell: inEnglish(smellsTold(kit.smells), vocabulary) }),
-    cautions: strongSmells(kit).map(({ smell }) => words(say(`smellCaution.${smell}`))),
-    notes: kit.alterations.size > 0 ? [words(say('alteration.note'))] : [],
-    alterations: [...kit.alterations].map(([id, altered]) => ({ id, says: words(alterationTold(altered)) })),
-  };
-}

@@ -9,24 +9,25 @@ import {
   type Speech,
   vocabularyOf,
 } from '../car';
-import { speakTread, type TreadUnit } from '../measure';
+import { distanceRangeTold, type TreadUnit, treadTold } from '../measure';
+import { listed, own, type Text } from '../told';
 import {
   ageMonths,
   asThirds,
   distanceLeft,
   judgeTyre,
-  lawWords,
+  lawTold,
   limitOf,
   lowestMm,
   type Matched,
   mismatches,
-  numberWord,
   pairsToMatch,
+  sayOfTyres,
   shareLeft,
+  type TreadLook,
   type TyreFlag,
   type TyreLawId,
   type TyreVerdict,
-  treadLookWords,
   tyreSummary,
   usualLaw,
   usualNewMm,
@@ -38,37 +39,38 @@ export interface TyreRow {
   part: PartId;
   brand?: string;
   size?: string;
-  /** "Week 23 of 2019, 6 years and 9 months old" */
-  made?: string;
+  /** "week 23 of 2019, 6 years and 9 months old" */
+  made?: Text;
   flags: readonly TyreFlag[];
   /** Spoken depths by third; one figure alone stands under "whole". */
-  depths: Partial<Record<TreadThird | 'whole', string>>;
+  depths: Partial<Record<TreadThird | 'whole', Text>>;
   /** Judged only when its tread was read. */
   verdict?: TyreVerdict;
-  limit: string;
+  limit: Text;
   /** Share of its life left, 0..1. */
   share?: number;
   /** "2,100 to 3,400 miles" */
-  distance?: string;
+  distance?: Text;
   isPractice: boolean;
   /** How it looked, where somebody said so by eye: never a figure, and told beside one. */
-  byEye?: string;
+  byEye?: Text;
   /** Of a retread: "tread by Ortal on a casing by Venn". */
-  retread?: string;
+  retread?: Text;
 }
 
 export interface TyreTable {
   law: TyreLawId;
-  /** The law in words. */
-  lawSays: string;
+  /** The limit used, and whose it is. */
+  lawSays: Text;
   newMm: number;
   unit: TreadUnit;
   rows: readonly TyreRow[];
-  /** "Front axle: Ortal and Venn". */
-  matching: readonly { parts: readonly [PartId, PartId]; says: string }[];
-  summary: string;
+  /** "front axle: Ortal and Venn". */
+  matching: readonly { parts: readonly [PartId, PartId]; says: Text }[];
+  /** Absent where none was read. */
+  summary?: Text;
   /** Tyres to buy, by size: lines for a price. */
-  toBuy: readonly { count: number; size: string; when: 'now' | 'soon'; parts: readonly PartId[] }[];
+  toBuy: readonly { count: number; size?: string; when: 'now' | 'soon'; parts: readonly PartId[] }[];
 }
 
 /** Tyres that run, in walking order: five with a spare that was read, ten on three axles with twins. */
@@ -87,7 +89,6 @@ export function tyreTable(state: WalkState, style: BodyStyle, car: Speech, now: 
   const unit: TreadUnit = vocabularyOf(car) === 'us' ? '32nds' : 'mm';
   const law = state.tyreLaw?.law ?? usualLaw(car.country, heavy);
   const newMm = state.tyreLaw?.newMm ?? usualNewMm(heavy);
-  const say = (mm: number) => speakTread({ lowMm: mm, highMm: mm }, unit);
   const parts = tyresOf(state, style);
   const rows = parts.map((part): TyreRow => {
     const described = state.tyres.get(part.id);
@@ -107,71 +108,63 @@ export function tyreTable(state: WalkState, style: BodyStyle, car: Speech, now: 
       ...(described?.brand && { brand: described.brand }),
       ...(described?.size && { size: described.size }),
       ...(described?.made && {
-        made: `Week ${described.made.week} of ${described.made.year}, ${ageWords(age as number)}`,
+        made: sayOfTyres('tyre.made', { ...described.made, age: ageTold(age as number) }),
       }),
       flags,
       depths: read
         ? Object.fromEntries(
-            Object.entries(read.thirds).map(([third, depth]) => [third, speakTread(depth, unit)]),
+            Object.entries(read.thirds).map(([third, depth]) => [third, treadTold(depth, unit)]),
           )
         : {},
       ...(thirds && {
         verdict: judgeTyre({ thirds, flags, ...(age !== undefined && { ageMonths: age }) }, limitMm, unit),
         share: shareLeft(lowestMm(thirds), newMm, limitMm),
       }),
-      limit: say(limitMm),
-      ...(left && { distance: distanceWords(left, countryOf(car.country).distance) }),
+      limit: treadTold({ lowMm: limitMm, highMm: limitMm }, unit),
+      ...(left && {
+        distance: distanceRangeTold(rounded(left.low), rounded(left.high), countryOf(car.country).distance),
+      }),
       isPractice: read?.isPractice ?? false,
-      ...(looks && { byEye: `${treadLookWords[looks]}, by eye` }),
-      ...retreadWords(described),
+      ...(looks && { byEye: byEyeTold(looks) }),
+      ...retreadTold(described),
     };
   });
   const judged = rows.flatMap(({ verdict }) => (verdict ? [verdict] : []));
   return {
     law,
-    lawSays: lawWords(law, state.tyreLaw?.ownMm, { country: car.country, isHeavy: heavy, unit }),
+    lawSays: lawTold(law, state.tyreLaw?.ownMm, { country: car.country, isHeavy: heavy, unit }),
     newMm,
     unit,
     rows,
     matching: matching(parts, rows, state, unit),
-    summary: judged.length === 0 ? '' : summaryOf(judged, rows.length),
+    ...(judged.length > 0 && { summary: tyreSummary(judged, rows.length) }),
     toBuy: toBuy(rows),
   };
 }
 
-function retreadWords(described: TyreDescribed | undefined): { retread?: string } {
+/** How a tread looked, where nobody measured it. */
+export const byEyeTold = (looks: TreadLook): Text =>
+  sayOfTyres('tyre.byEye', { looks: sayOfTyres(`treadLook.${looks}`) });
+
+function retreadTold(described: TyreDescribed | undefined): { retread?: Text } {
   const { treadMaker, casingMaker } = described ?? {};
-  const said = [treadMaker && `tread by ${treadMaker}`, casingMaker && `casing by ${casingMaker}`].filter(
-    Boolean,
-  );
-  return said.length > 0 ? { retread: `retread: ${said.join(', ')}` } : {};
+  if (!treadMaker && !casingMaker) return {};
+  const by = listed('comma', [
+    treadMaker ? sayOfTyres('tyre.treadBy', { maker: own(treadMaker) }) : undefined,
+    casingMaker ? sayOfTyres('tyre.casingBy', { maker: own(casingMaker) }) : undefined,
+  ]);
+  return { retread: sayOfTyres('tyre.retread', { by }) };
 }
 
-function summaryOf(judged: readonly TyreVerdict[], of: number): string {
-  const unread = of - judged.length;
-  return `${tyreSummary(judged)}${unread > 0 ? `; ${numberWord(unread)} not read` : ''}`;
-}
-
-function ageWords(months: number): string {
-  const years = Math.floor(months / 12);
-  const rest = months % 12;
-  const said = [
-    ...(years > 0 ? [`${years} ${years === 1 ? 'year' : 'years'}`] : []),
-    ...(rest > 0 ? [`${rest} ${rest === 1 ? 'month' : 'months'}`] : []),
-  ];
-  return said.length > 0 ? `${said.join(' and ')} old` : 'less than a month old';
-}
-
-/** "6,000 to 11,000 miles"; one figure where both ends come to the same. */
-function distanceWords({ low, high }: { low: number; high: number }, unit: 'mi' | 'km'): string {
-  const [from, to] = [rounded(low), rounded(high)];
-  return `${from === to ? from : `${from} to ${to}`} ${unit === 'mi' ? 'miles' : 'km'}`;
+function ageTold(all: number): Text {
+  const [years, months] = [Math.floor(all / 12), all % 12];
+  if (years > 0 && months > 0) return sayOfTyres('tyre.age.both', { years, months });
+  if (years > 0) return sayOfTyres('tyre.age.years', { years });
+  return months > 0 ? sayOfTyres('tyre.age.months', { months }) : sayOfTyres('tyre.age.new');
 }
 
 /** Two figures are as much as wear foretells. */
-const rounded = (distance: number): string => Number(distance.toPrecision(2)).toLocaleString('en-GB');
-
-const axleNames = { front: 'Front axle', middle: 'Middle axle', rear: 'Rear axle' } as const;
+const rounded = (distance: number): number => Number(distance.toPrecision(2));
 
 function matching(
   parts: readonly Part[],
@@ -211,20 +204,20 @@ function matching(
     tyreLaw?.isAllDriven ?? false,
   ).flatMap(([a, b]) => {
     const [from, to] = [endOfPart(a.part), endOfPart(b.part)];
-    const where = from === to ? axleNames[from] : 'All four driven';
+    const axle = from === to ? from : 'all';
     return mismatches(a, b, unit).map(({ parts: pair, says }) => ({
       parts: pair,
-      says: `${where}: ${says}`,
+      says: sayOfTyres('match.at', { axle, says }),
     }));
   });
 }
 
 function toBuy(rows: readonly TyreRow[]): TyreTable['toBuy'] {
-  const lines = new Map<string, { count: number; size: string; when: 'now' | 'soon'; parts: PartId[] }>();
-  for (const { part, size = 'size not noted', verdict } of rows) {
+  const lines = new Map<string, { count: number; size?: string; when: 'now' | 'soon'; parts: PartId[] }>();
+  for (const { part, size, verdict } of rows) {
     if (!verdict || verdict.when === 'later') continue;
-    const key = `${verdict.when} ${size.replace(/\s+/g, '').toUpperCase()}`;
-    const line = lines.get(key) ?? { count: 0, size, when: verdict.when, parts: [] };
+    const key = `${verdict.when} ${size?.replace(/\s+/g, '').toUpperCase() ?? ''}`;
+    const line = lines.get(key) ?? { count: 0, ...(size && { size }), when: verdict.when, parts: [] };
     line.count++;
     line.parts.push(part);
     lines.set(key, line);

@@ -1,10 +1,13 @@
 import type { BodyStyle, Car, PartId } from '../car';
 import { KM_PER_MILE, speakDistance } from '../measure';
 import type { Day } from '../papers';
+import { listed, starting, type Tell } from '../told';
 import { type Coverage, coverage, isStanding, partStatus, type WalkState } from '../walk';
 import { type OthersLeft, othersLeft } from './othersLeft';
 import { papersTable } from './papersTable';
+import { lineOf } from './papersTold';
 import { contradictions, partConcerns, tyresUndescribed } from './partConcerns';
+import { tellFor } from './readingWords';
 import { tyresOf } from './tyreTable';
 import type { WalkFigure } from './walkFigures';
 
@@ -95,6 +98,7 @@ export function whatIsLeft(
   const cover = coverage(state, style);
   const others = othersLeft(state, car);
   const papers = papersTable(state, car, today, otherWalks);
+  const tell = tellFor(car);
   return {
     items: [
       ...partsLeft(state, cover),
@@ -102,12 +106,12 @@ export function whatIsLeft(
       ...tyresLeft(state, style),
       ...doubtsLeft(state, style, car, new Date(today)),
       ...photosLeft(state, cover, poorPhotos),
-      ...othersOf(others),
+      ...othersOf(others, tell),
       ...papers.asks.map(
-        (says): LeftItem =>
-          papers.smallAsks.has(says)
-            ? { code: 'papers', screen: 'papers', says: says.replace(/\.$/, '') }
-            : { code: 'disagreement', screen: 'papers', says },
+        ({ says, isSmall }): LeftItem =>
+          isSmall
+            ? { code: 'papers', screen: 'papers', says: tell(starting(says)) }
+            : { code: 'disagreement', screen: 'papers', says: tell(lineOf(says)) },
       ),
       ...distanceLeft(state, car, today),
       ...promisesLeft(state),
@@ -152,7 +156,7 @@ function doubtsLeft(state: WalkState, style: BodyStyle, car: Spoken, now: Date):
     ...contradictions(state).map(({ part, says }): LeftItem => ({ code: 'contradiction', part, says })),
     ...[...concerns].flatMap(([part, known]): LeftItem[] =>
       state.looks.get(part)?.status === 'clear' && partStatus(state, part, concerns) === 'looked-at'
-        ? [{ code: 'clear-but', part, says: known.join('; ') }]
+        ? [{ code: 'clear-but', part, says: tellFor(car)(listed('semicolon', known)) }]
         : [],
     ),
     ...state.findings
@@ -228,7 +232,7 @@ function photosLeft(
   ];
 }
 
-function othersOf({ running, functions, items, isSmellLeft, papers }: OthersLeft): LeftItem[] {
+function othersOf({ running, functions, items, isSmellLeft, papers }: OthersLeft, tell: Tell): LeftItem[] {
   return [
     ...running.map(
       ({ name, begunAt, facts }): LeftItem => ({
@@ -242,6 +246,6 @@ function othersOf({ running, functions, items, isSmellLeft, papers }: OthersLeft
     ...functions.map(({ name }): LeftItem => ({ code: 'function', screen: 'functions', says: name })),
     ...(isSmellLeft ? [{ code: 'smell', screen: 'kit' } as const] : []),
     ...items.map(({ name }): LeftItem => ({ code: 'item', screen: 'kit', says: name })),
-    ...papers.map((says): LeftItem => ({ code: 'papers', screen: 'papers', says })),
+    ...papers.map((says): LeftItem => ({ code: 'papers', screen: 'papers', says: tell(says) })),
   ];
 }

@@ -1,15 +1,16 @@
-import { type BodyStyle, type PartId, type Speech, type Vocabulary, vocabularyOf } from '../car';
+import type { BodyStyle, PartId } from '../car';
+import { isNothing, type Text } from '../told';
 import { parseTyreSize } from '../tyres';
 import { findingKindOf, partStatus, routeOf, type WalkState } from '../walk';
 import {
-  brakeWords,
+  brakeTold,
   coveredDeg,
   damagedMm,
-  isASet,
   type RefinishClass,
   type RimArc,
   refinishClass,
-  refinishWords,
+  refinishTold,
+  setTold,
   type WheelFinish,
 } from '../wheels';
 
@@ -23,47 +24,36 @@ export interface WheelRow {
   /** Some of its kerbing has no length. */
   isUnmeasured: boolean;
   wants: RefinishClass;
-  says: string;
-  /** What was seen of the brake behind it; empty when nothing was noted. */
-  brake: string;
+  says: Text;
+  /** What was seen of the brake behind it; absent when nothing was noted. */
+  brake?: Text;
   /** Findings it rests on, by number. */
   findings: readonly number[];
 }
 
 export interface WheelTable {
   rows: readonly WheelRow[];
-  /** Whether they are priced as one set, in a sentence; empty when they are not. */
-  setSays: string;
+  /** Whether they are priced as one set, in a sentence; absent when they are not. */
+  setSays?: Text;
 }
 
 /** What each wheel shows and wants, in walking order; only wheels of which something was noted. */
-export function wheelTable(state: WalkState, style: BodyStyle, car: Speech): WheelTable {
-  const vocabulary = vocabularyOf(car);
+export function wheelTable(state: WalkState, style: BodyStyle): WheelTable {
   const all = routeOf(state, style).flatMap(({ part: id }) => {
     const part = style.parts.get(id);
-    return part?.kind === 'wheel' ? [rowOf(state, id, part.box.width, vocabulary)] : [];
+    return part?.kind === 'wheel' ? [rowOf(state, id, part.box.width)] : [];
   });
+  const setSays = setTold(all.map(({ wants }) => wants));
   return {
-    rows: all.filter((row) => row.wants !== 'none' || row.brake !== '' || row.finish || row.rimIn),
-    setSays: setWords(all.map(({ wants }) => wants)),
+    rows: all.filter((row) => row.wants !== 'none' || row.brake || row.finish || row.rimIn),
+    ...(setSays && { setSays }),
   };
 }
 
 /** Of what nobody looked at nothing is said to be fine. */
 const unseen: ReadonlySet<string> = new Set(['not-looked-at', 'not-seen']);
 
-function setWords(wants: readonly RefinishClass[]): string {
-  const unmeasured = wants.filter((each) => each === 'measure').length;
-  if (wants.length >= 4 && unmeasured === wants.length)
-    return 'All wheels are kerbed and none was measured: if all want refinishing, they are priced as one set.';
-  if (!isASet(wants)) return '';
-  const sure = 'All wheels want refinishing: priced as one set';
-  return unmeasured === 0
-    ? `${sure}.`
-    : `${sure}, if the kerbing of ${unmeasured === 1 ? 'the one' : `the ${unmeasured}`} that nobody measured is no short one.`;
-}
-
-function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: Vocabulary): WheelRow {
+function rowOf(state: WalkState, part: PartId, drawnRimMm: number): WheelRow {
   const described = state.wheels.get(part) ?? {};
   const here = state.findings.filter(
     (finding) => finding.part === part && finding.standing.status === 'confirmed',
@@ -94,6 +84,7 @@ function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: V
     isFlaking: here.some(({ kind }) => findingKindOf(kind).onWheel === 'flaking'),
     isBent: here.some(({ kind }) => findingKindOf(kind).onWheel === 'bent'),
   });
+  const brake = brakeTold(described);
   return {
     part,
     ...(rimIn !== undefined && { rimIn }),
@@ -102,8 +93,8 @@ function rowOf(state: WalkState, part: PartId, drawnRimMm: number, vocabulary: V
     damagedMm: Math.round(lengthMm),
     isUnmeasured,
     wants,
-    says: refinishWords(wants, described.finish, !unseen.has(partStatus(state, part))),
-    brake: brakeWords(described, vocabulary),
+    says: refinishTold(wants, described.finish, !unseen.has(partStatus(state, part))),
+    ...(!isNothing(brake) && { brake }),
     findings: here.map(({ number }) => number),
   };
 }

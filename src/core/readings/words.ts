@@ -1,3 +1,4 @@
+import { type Speech, vocabularyOf } from '../car';
 import { equipmentIds, equipmentName } from '../equipment';
 import {
   ADDED_FUNCTION,
@@ -24,8 +25,10 @@ import {
   smellOf,
   standardPartWords,
 } from '../kit';
-import { englishOf, inWords, namesAs, sayer, type Text } from '../told';
+import { englishOf, inWords, namesAs, type Tell, type Text } from '../told';
+import { tyreWords } from '../tyres';
 import { walkWords } from '../walk';
+import { wheelWords } from '../wheels';
 import { withinSentence } from '../wording';
 import words from './words.json' with { type: 'json' };
 
@@ -40,9 +43,11 @@ const cautions = <Id extends string>(ids: readonly Id[], factsOf: (id: Id) => { 
     return caution ? [[id, caution] as const] : [];
   });
 
-/** What is said of functions, equipment and what comes with a car, beside all that is said of a walk. */
-export const readingWords = [
+/** What is said at a stop, of tyres, wheels, functions, equipment and what comes with a car, beside all that is said of a walk: a phone needs it at once. */
+export const stopWords = [
   ...walkWords,
+  ...tyreWords,
+  ...wheelWords,
   words,
   namesAs('function', [['added', ADDED_FUNCTION], ...named(functionIds, functionName)]),
   namesAs(
@@ -73,21 +78,11 @@ export const readingWords = [
   namesAs('equipment', named(equipmentIds, equipmentName)),
 ];
 
-type Named =
-  | 'function'
-  | 'functionWrong'
-  | 'functionCaution'
-  | 'functionGroup'
-  | 'lamp'
-  | 'lampCaution'
-  | 'smell'
-  | 'smellCaution'
-  | 'item'
-  | 'condition'
-  | 'alteration'
-  | 'standardPart'
-  | 'equipment';
-export const say = sayer<keyof typeof words.uk | `${Named}.${string}`>();
-
-const english = englishOf(...readingWords);
+const english = englishOf(...stopWords);
 export const inEnglish = (text: Text, vocabulary: 'uk' | 'us'): string => inWords(text, english[vocabulary]);
+
+/** Puts what is said at a stop into the words of the car's country. */
+export const tellAtStop =
+  (car: Speech): Tell =>
+  (text) =>
+    inEnglish(text, vocabularyOf(car));

@@ -1,6 +1,5 @@
 import type { Vocabulary } from '../car';
-import { settle, type Text, type Told, type Untold, untold } from '../told';
-import { withinSentence } from '../wording';
+import { settle, type Told } from '../told';
 import { COMPOSED_BY } from './composedBy';
 import { paragraphOf } from './paragraph';
 import type { ReportDocument } from './reportDocument';
@@ -37,7 +36,7 @@ function tellReport(inputs: ReportInputs): { told: Told<ReportDocument>; vocabul
   const tellings = whatWasTold(told);
   const { otherWalks } = inputs;
   const notToDrive = notToDriveTold(reasonsNotToDrive(told, findings));
-  const papers = (readings.papers?.asks ?? []).map((asks) => untold(asks as string));
+  const papers = told.facts.papers.isEmpty ? [] : told.facts.papers.asks.map(({ says }) => says);
   const document: Told<ReportDocument> = {
     ...headOf(told),
     composedBy: COMPOSED_BY,
@@ -60,11 +59,9 @@ function tellReport(inputs: ReportInputs): { told: Told<ReportDocument>; vocabul
     photos: told.photos,
     cautions: cautionsOf(findings, readings),
   };
-  const paragraph = paragraphOf({ ...document, papersAsk: papers.map(within), year: inputs.car.year });
+  const paragraph = paragraphOf({ ...document, papersAsk: papers, year: inputs.car.year });
   return { told: { ...document, paragraph }, vocabulary: told.vocabulary };
 }
-
-const within = ({ untold: says }: Untold): Text => untold(withinSentence(says));
 
 function readingsOf(told: WalkTold) {
   const { inputs, state, photos } = told;

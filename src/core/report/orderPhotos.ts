@@ -1,7 +1,7 @@
 import type { Vocabulary } from '../car';
 import { faultTold } from '../readings';
 import type { Stop } from '../route';
-import { inWords, own, starting, type Text, untold } from '../told';
+import { inWords, own, starting, type Text } from '../told';
 import { type AttachedPhoto, type Finding, findingTold, pictureOf, type WalkState } from '../walk';
 import type { PhotoFacts } from './reportInputs';
 import type { PhotoTold } from './rowsTold';
@@ -99,7 +99,4 @@ export const photoCaption = (
   part: string | undefined,
   vocabulary: Vocabulary,
 ): string =>
-  inWords(
-    starting(captionTold(photo, finding, part ? untold(part) : undefined)),
-    englishOfReport(vocabulary),
-  );
+  inWords(starting(captionTold(photo, finding, part ? own(part) : undefined)), englishOfReport(vocabulary));

@@ -1,9 +1,9 @@
-import type { BodyStyle, Car } from '../car';
+import type { BodyStyle } from '../car';
 import type { Facts } from '../judged';
 import { paintDepthTold } from '../measure';
-import { repairWords, wheelTable } from '../readings';
-import { inside, listed, orEmpty, own, starting, type Text, type Told, untold } from '../told';
-import { isDangerous, type TreadLook, tyreFaults } from '../tyres';
+import { screenRepairTold, wheelTable } from '../readings';
+import { inside, listed, orEmpty, own, starting, type Text, type Told } from '../told';
+import { isDangerous, type TreadLook, tyreFaults, tyreMarks } from '../tyres';
 import type { WalkState } from '../walk';
 import type { ReportReadings } from './reportReadingsShape';
 import { type Seen, secondHalf } from './secondHalf';
@@ -18,7 +18,7 @@ export function reportReadings({ facts, state, style, inputs, nameOf }: WalkTold
     ...(state.treads.size + state.tyres.size + state.treadLooks.size > 0 && {
       tyres: tyres(facts, name),
     }),
-    ...wheels(state, style, car, name),
+    ...wheels(state, style, name),
     ...(state.paint.size > 0 && { paint: paint(facts, name) }),
     ...screen(facts),
     ...secondHalf(facts, car, seen),
@@ -29,18 +29,17 @@ const isWornByEye = (looks: TreadLook | undefined) => looks === 'worn' || looks 
 
 type Named = (part: string) => Text;
 type Readings = Told<ReportReadings>;
-type Spoken = Pick<Car, 'bodyStyle' | 'fuel' | 'extras' | 'year' | 'country' | 'steering'>;
 
 function tyres({ state, tyres: table }: Facts, name: Named): Readings['tyres'] {
   return {
     law: table.lawSays,
-    summary: table.summary,
+    summary: orEmpty(table.summary),
     rows: table.rows.map(
       ({ part, brand, size, made, flags, depths, verdict, share, distance, isPractice, byEye, retread }) => ({
         part,
         name: name(part),
         make: [brand, size].filter(Boolean).join(' '),
-        made: made ?? '',
+        made: made ? starting(made) : '',
         whole: depths.whole ?? '',
         outer: depths.outer ?? '',
         centre: depths.centre ?? '',
@@ -52,27 +51,25 @@ function tyres({ state, tyres: table }: Facts, name: Named): Readings['tyres'] {
           listed('semicolon', [
             ...(verdict
               ? verdict.reasons.length > 0
-                ? verdict.reasons.map(untold)
+                ? verdict.reasons
                 : isWornByEye(state.treadLooks.get(part))
                   ? []
                   : [say('tyre.inOrder')]
-              : [...tyreFaults(flags).map(untold), say('tyre.notMeasured')]),
-            byEye ? untold(byEye) : undefined,
-            retread ? untold(retread) : undefined,
-            ...flags
-              .filter((flag) => flag === 'repair' || flag === 'run-flat' || flag === 'new' || flag === 'odd')
-              .map(untold),
-            distance ? say('tyre.left', { distance: untold(distance) }) : undefined,
+              : [...tyreFaults(flags), say('tyre.notMeasured')]),
+            byEye,
+            retread,
+            ...tyreMarks(flags),
+            distance ? say('tyre.left', { distance }) : undefined,
             isPractice ? say('tyre.practice') : undefined,
           ]),
         ),
       }),
     ),
-    matching: table.matching.map(({ says }) => says),
+    matching: table.matching.map(({ says }) => starting(says)),
     toBuy: table.toBuy.map(({ count, size, when, parts }) =>
       say('tyre.toBuy', {
         count,
-        size: own(size),
+        size: size ? own(size) : say('tyre.noSize'),
         when,
         tyres: listed(
           'comma',
@@ -83,8 +80,8 @@ function tyres({ state, tyres: table }: Facts, name: Named): Readings['tyres'] {
   };
 }
 
-function wheels(state: WalkState, style: BodyStyle, car: Spoken, name: Named): Pick<Readings, 'wheels'> {
-  const { rows, setSays } = wheelTable(state, style, car);
+function wheels(state: WalkState, style: BodyStyle, name: Named): Pick<Readings, 'wheels'> {
+  const { rows, setSays } = wheelTable(state, style);
   if (rows.length === 0) return {};
   return {
     wheels: {
@@ -105,9 +102,9 @@ function wheels(state: WalkState, style: BodyStyle, car: Spoken, name: Named): P
               })
             : '',
         says,
-        brake,
+        brake: orEmpty(brake),
       })),
-      set: setSays,
+      set: orEmpty(setSays),
     },
   };
 }
@@ -133,7 +130,7 @@ function paint({ paint: table }: Facts, name: Named): Readings['paint'] {
   };
 }
 
-function screen({ state, screen: table }: Facts): Pick<ReportReadings, 'screen'> {
+function screen({ state, screen: table }: Facts): Pick<Readings, 'screen'> {
   if (!table || (table.rows.length === 0 && !state.screen)) return {};
   const { plan, rule, rows, summary } = table;
   const at = ([x, y]: readonly [number, number]): [number, number] => [Math.round(x), Math.round(y)];
@@ -144,15 +141,15 @@ function screen({ state, screen: table }: Facts): Pick<ReportReadings, 'screen'>
       swept: plan.swept.map(at),
       bandMm: [plan.band.middle - plan.band.width / 2, plan.band.middle + plan.band.width / 2],
       rule: rule.says,
-      summary,
+      summary: orEmpty(summary),
       rows: rows.map(({ number, damage, drawnMm, passes, says, repair }) => ({
         number,
         at: at(damage.at),
         ...(damage.to && { to: at(damage.to) }),
         acrossMm: Math.round(drawnMm),
         fails: passes === false,
-        says,
-        repair: repairWords[repair],
+        says: starting(says),
+        repair: screenRepairTold(repair),
       })),
     },
   };

@@ -111,7 +111,7 @@ describe('clear', () => {
     });
     expect(partOf(report, 'tyre-rl')?.says).toBe('Looked at; cracks in the rubber');
     expect(partOf(report, 'door-fr')?.says).toBe('Looked at; paint reads 204 µm where this car reads 128 µm');
-    expect(partOf(report, 'taillamp-l')?.says).toBe('Looked at; faulty on this car: Brake lamps');
+    expect(partOf(report, 'taillamp-l')?.says).toBe('Looked at; faulty on this car: brake lamps');
     expect(partOf(report, 'smell')?.says).toBe('Looked at; noticed: animals, clear');
   });
 

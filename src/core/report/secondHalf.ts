@@ -1,7 +1,7 @@
 import type { Car } from '../car';
 import { isFunctionId, warningLampOf } from '../functions';
 import type { Facts } from '../judged';
-import { serviceWords } from '../papers';
+import { serviceTold } from '../papers';
 import {
   alterationTold,
   countTold,
@@ -10,6 +10,7 @@ import {
   functionTold,
   itemTold,
   kitTable,
+  lineOf,
   papersLeft,
   smellsTold,
   strongSmells,
@@ -157,13 +158,13 @@ function papers({ state, papers: table }: Facts): Pick<Readings, 'papers'> {
   if (table.isEmpty) return {};
   return {
     papers: {
-      asks: [...table.asks],
+      asks: table.asks.map(({ says }) => lineOf(says)),
       says: [
         ...table.says,
         ...(table.isUsualInterval && table.services.length > 0 ? [say('papers.usual')] : []),
       ],
       left: papersLeft(state.papers),
-      services: table.services.map(({ entry }) => serviceWords(entry, table.unit)),
+      services: table.services.map(({ entry }) => serviceTold(entry, table.unit)),
     },
   };
 }

@@ -1,19 +1,18 @@
 import { bodyStyleIds, bodyStyleNames, type Vocabulary } from '../car';
+import { morningWords } from '../diary';
 import { measureForms, measureIds, measureName } from '../judge';
-import { paintClassWords } from '../paint';
+import type { sayOfPaint } from '../paint';
 import { readingWords, type sayOfReadings } from '../readings';
 import { type Catalogue, englishOf, namesAs, sayer } from '../told';
-import { functionStateWords, hidingWords, type sayOfWalk } from '../walk';
-import { BRAKE_CAUTION, finishNames } from '../wheels';
+import { functionStateWords, type sayOfWalk } from '../walk';
+import { BRAKE_CAUTION, type sayOfWheels } from '../wheels';
 import { withinSentence } from '../wording';
 import words from './words.json' with { type: 'json' };
-
-const within = (names: Readonly<Record<string, string>>) =>
-  Object.entries(names).map(([id, name]) => [id, withinSentence(name)] as const);
 
 /** All that a report is told by, in the two vocabularies of English. */
 const english = englishOf(
   ...readingWords,
+  ...morningWords,
   words,
   namesAs(
     'body',
@@ -39,20 +38,18 @@ const english = englishOf(
     'measureMany',
     measureIds.map((id) => [id, measureForms(id, 'uk').many, measureForms(id, 'us').many]),
   ),
-  namesAs(
-    'hides',
-    Object.entries(hidingWords).map(([id, uk]) => [id, uk, uk.replaceAll('colour', 'color')]),
-  ),
   namesAs('functionState', Object.entries(functionStateWords)),
   namesAs('caution', [['brake', BRAKE_CAUTION]]),
-  namesAs('paintClass', within(paintClassWords)),
-  namesAs('finish', within(finishNames)),
 );
 export const englishOfReport = (vocabulary: Vocabulary): Catalogue => english[vocabulary];
 
-type Ids = Parameters<typeof sayOfWalk>[0] | Parameters<typeof sayOfReadings>[0];
+type Ids =
+  | Parameters<typeof sayOfWalk>[0]
+  | Parameters<typeof sayOfReadings>[0]
+  | Parameters<typeof sayOfPaint>[0]
+  | Parameters<typeof sayOfWheels>[0];
 export const say = sayer<
   | keyof typeof words.uk
-  | `${'body' | 'measure' | 'measureOne' | 'measureMany' | 'paintClass' | 'finish' | 'hides' | 'functionState'}.${string}`
+  | `${'body' | 'measure' | 'measureOne' | 'measureMany' | 'functionState'}.${string}`
   | Ids
 >();

@@ -9,7 +9,6 @@ export function inWords(text: Text, catalogue: Catalogue): string {
 
 function wordsOf(text: Text, catalogue: Catalogue): string {
   if ('own' in text) return text.own;
-  if ('untold' in text) return text.untold;
   return 'list' in text ? joined(text, catalogue) : filledIn(text, catalogue);
 }
 
@@ -22,6 +21,7 @@ function filledIn({ id, values = {} }: Message, catalogue: Catalogue): string {
 function valueIn(value: Value, catalogue: Catalogue): string | number {
   if (typeof value !== 'object') return value;
   if ('day' in value) return dayIn(value.day, catalogue.conventions);
+  if ('month' in value) return monthIn(value.month, catalogue.conventions);
   if ('money' in value)
     return value.money.toLocaleString(catalogue.locale, {
       style: 'currency',
@@ -42,6 +42,14 @@ function joined({ list, of }: Listed, catalogue: Catalogue): string {
 const dayIn = (day: string, conventions: string): string =>
   new Date(`${day}T00:00:00Z`).toLocaleDateString(conventions, {
     day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
+
+/** "December 2026" */
+const monthIn = (month: string, conventions: string): string =>
+  new Date(`${month}-01T00:00:00Z`).toLocaleDateString(conventions, {
     month: 'long',
     year: 'numeric',
     timeZone: 'UTC',

@@ -10,9 +10,8 @@ export {
   own,
   sayer,
   starting,
+  type Tell,
   type Text,
   type Told,
-  type Untold,
-  untold,
 } from './text';
 export { textSchema } from './textSchema';

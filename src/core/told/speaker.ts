@@ -2,10 +2,11 @@
 export type Filled = Readonly<Record<string, string | number>>;
 export type FillIn = (values: Filled) => string;
 
-/** How figures are written, by name: as they come, rounded where they were worked out; and with one decimal. */
+/** How figures are written, by name: as they come, rounded where they were worked out; with one decimal; with two. */
 export const numberStyles = {
   plain: { useGrouping: false, maximumFractionDigits: 6 },
   tenth: { useGrouping: false, minimumFractionDigits: 1, maximumFractionDigits: 1 },
+  hundredth: { useGrouping: false, minimumFractionDigits: 2, maximumFractionDigits: 2 },
 } as const;
 
 type Ways = Readonly<Record<string, () => string>>;

@@ -2,7 +2,7 @@
  * What is told, before it is put into the words of a language: a message by its id with typed values, several texts in a row, or somebody's own
  * words, which no language changes. `starts` marks what stands at the start of a line.
  */
-export type Text = Message | Listed | Own | Untold;
+export type Text = Message | Listed | Own;
 
 export interface Message {
   id: string;
@@ -26,15 +26,14 @@ export interface Own {
   starts?: true | undefined;
 }
 
-/** English that has no message yet: other languages show it as it is, and say so. */
-export interface Untold {
-  untold: string;
-  starts?: true | undefined;
-}
-
 /** A calendar day, ISO 8601. */
 export interface Day {
   day: string;
+}
+
+/** A month of a year, ISO 8601: "2026-03". */
+export interface Month {
+  month: string;
 }
 
 /** A sum in a currency, ISO 4217, in whole units. */
@@ -43,8 +42,8 @@ export interface Money {
   currency: string;
 }
 
-/** A figure, a token that a message chooses by (never shown), a day, a sum, or another text. */
-export type Value = number | string | Day | Money | Text;
+/** A figure, a token that a message chooses by (never shown), a day, a month, a sum, or another text. */
+export type Value = number | string | Day | Month | Money | Text;
 export type Values = Readonly<Record<string, Value>>;
 
 /** The shape of something told, where every text may still be a message. */
@@ -74,8 +73,6 @@ export const sayer =
 
 export const own = (words: string): Own => text({ own: words });
 
-export const untold = (english: string): Untold => text({ untold: english });
-
 /** Several in a row; what is not there is left out. One alone stays as it is. */
 export function listed(list: Joint, of: readonly (Text | undefined)[]): Text {
   const there = of.filter((each) => each !== undefined);
@@ -98,6 +95,9 @@ export const isNothing = (told: Text): boolean =>
 
 /** What is told, or the empty string where nothing is. */
 export const orEmpty = (told: Text | undefined): Text | '' => (told && !isNothing(told) ? told : '');
+
+/** Puts a text into the words of somebody's language. */
+export type Tell = (text: Text) => string;
 
 export const isText = (value: unknown): value is Text =>
   typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === unglued;

@@ -7,6 +7,7 @@ const value = z.lazy(() =>
     z.number(),
     z.string(),
     z.strictObject({ day: z.iso.date() }),
+    z.strictObject({ month: z.string().regex(/^\d{4}-\d{2}$/) }),
     z.strictObject({ money: z.number(), currency: z.string() }),
     textSchema,
   ]),
@@ -22,6 +23,5 @@ export const textSchema: z.ZodType<Text> = z.lazy(() =>
     }),
     z.strictObject({ list: z.enum(joints), of: z.array(textSchema), starts }),
     z.strictObject({ own: z.string(), starts }),
-    z.strictObject({ untold: z.string(), starts }),
   ]),
 );

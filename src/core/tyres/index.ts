@@ -11,20 +11,21 @@ export {
   judgeTyre,
   lowestMm,
   type MeasuredThirds,
-  numberWord,
   shareLeft,
   type TyreFlag,
   type TyreVerdict,
   tyreFaults,
   tyreFlags,
+  tyreMarks,
   tyreSummary,
   wearPattern,
 } from './judgeTyre';
 export { HIGHEST_LOAD_INDEX, LOWEST_LOAD_INDEX, loadOf, speedOf } from './loadAndSpeed';
 export { type Matched, mismatches, pairsToMatch } from './matching';
+export { say as sayOfTyres } from './say';
 export {
-  lawName,
-  lawWords,
+  lawNameTold,
+  lawTold,
   limitOf,
   type TyreLawId,
   tyreLawIds,
@@ -33,3 +34,4 @@ export {
 } from './treadLaws';
 export { type TreadLook, treadLooks, treadLookWords } from './treadLooks';
 export { parseTyreSize, tyreSizeProblemMessage } from './tyreSize';
+export { tyreWords } from './words';

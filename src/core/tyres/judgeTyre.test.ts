@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { said } from '../../../tests/builders/said';
 import type { TreadDepth } from '../measure';
 import { asThirds, distanceLeft, judgeTyre, shareLeft, type TyreFlag, tyreSummary, wearPattern } from '.';
 
@@ -53,27 +54,27 @@ describe('where a tyre is worn', () => {
 
 describe('why a tyre is to be replaced', () => {
   it('is said of its depth: under the limit, or soon to be', () => {
-    expect(judged(1.2).reasons).toEqual(['1.2 mm left, under the limit of 1.6 mm']);
-    expect(judged(2.9)).toEqual({
+    expect(said(judged(1.2).reasons)).toEqual(['1.2 mm left, under the limit of 1.6 mm']);
+    expect(said(judged(2.9))).toEqual({
       isLegal: true,
       when: 'soon',
       mayBeDriven: true,
       because: 'tread',
       reasons: ['2.9 mm left: will need replacing soon'],
     });
-    expect(judged(3)).toEqual({ isLegal: true, when: 'later', mayBeDriven: true, reasons: [] });
+    expect(said(judged(3))).toEqual({ isLegal: true, when: 'later', mayBeDriven: true, reasons: [] });
   });
 
   it('is said of its age, in whole years, over six and over ten', () => {
-    expect(judged(6, { ageMonths: 72 })).toMatchObject({ when: 'later', reasons: [] });
-    expect(judged(6, { ageMonths: 73 })).toMatchObject({ when: 'soon', reasons: ['6 years old'] });
-    expect(judged(6, { ageMonths: 120 })).toMatchObject({ when: 'soon', reasons: ['10 years old'] });
-    expect(judged(6, { ageMonths: 121 })).toMatchObject({
+    expect(said(judged(6, { ageMonths: 72 }))).toMatchObject({ when: 'later', reasons: [] });
+    expect(said(judged(6, { ageMonths: 73 }))).toMatchObject({ when: 'soon', reasons: ['6 years old'] });
+    expect(said(judged(6, { ageMonths: 120 }))).toMatchObject({ when: 'soon', reasons: ['10 years old'] });
+    expect(said(judged(6, { ageMonths: 121 }))).toMatchObject({
       when: 'now',
       mayBeDriven: true,
       reasons: ['10 years old: replace whatever the tread'],
     });
-    expect(judged(6, { ageMonths: 0 }).reasons).toEqual([]);
+    expect(said(judged(6, { ageMonths: 0 }).reasons)).toEqual([]);
   });
 
   it.each<[TyreFlag, string, string | undefined, boolean]>([
@@ -88,7 +89,7 @@ describe('why a tyre is to be replaced', () => {
     ['odd', 'later', undefined, true],
   ])('is said of a flag: %s', (flag, when, reason, mayBeDriven) => {
     const verdict = judged(6, { flags: [flag] });
-    expect(verdict).toEqual({
+    expect(said(verdict)).toEqual({
       isLegal: true,
       when,
       mayBeDriven,
@@ -98,10 +99,10 @@ describe('why a tyre is to be replaced', () => {
   });
 
   it('is told from its limit however near it lies', () => {
-    expect(judged(1.59).reasons).toEqual(['1.59 mm left, under the limit of 1.6 mm']);
-    expect(judged(1.5999).reasons).toEqual(['1.5999 mm left, under the limit of 1.6 mm']);
+    expect(said(judged(1.59).reasons)).toEqual(['1.59 mm left, under the limit of 1.6 mm']);
+    expect(said(judged(1.5999).reasons)).toEqual(['1.5999 mm left, under the limit of 1.6 mm']);
     const us = judgeTyre({ thirds: { centre: mm(1.58) } }, 1.5875, '32nds');
-    expect(us.reasons).toEqual(['1.99/32 in left, under the limit of 2/32 in']);
+    expect(said(us.reasons)).toEqual(['1.99/32 in left, under the limit of 2/32 in']);
   });
 
   it('says what decides: tread before damage before age', () => {
@@ -123,21 +124,21 @@ describe('why a tyre is to be replaced', () => {
       },
       1.6,
     );
-    expect(verdict.reasons).toEqual([
+    expect(said(verdict.reasons)).toEqual([
       '1 mm left, under the limit of 1.6 mm',
       'cord can be seen',
       'a bulge in its side',
       '6 years old',
       'worn on its outer edge: usually alignment',
-      'a cut',
       'cracks in the rubber',
+      'a cut',
       'a retread: look at its casing and join',
     ]);
   });
 
   it('names the wear it sees', () => {
     const reasons = (o: number, c: number, i: number) =>
-      judgeTyre({ thirds: { outer: mm(o), centre: mm(c), inner: mm(i) } }, 1.6).reasons;
+      said(judgeTyre({ thirds: { outer: mm(o), centre: mm(c), inner: mm(i) } }, 1.6).reasons);
     expect(reasons(6, 4, 6)).toEqual(['worn in the centre: usually ran too hard']);
     expect(reasons(4, 6, 4)).toEqual(['worn on both edges: usually ran too soft']);
     expect(reasons(6, 6, 4)).toEqual(['worn on its inner edge: usually alignment']);
@@ -165,8 +166,9 @@ describe('what is left of a tyre', () => {
 });
 
 it('a summary tells now and soon apart, and nothing of neither', () => {
-  const said = (...list: ('now' | 'soon' | 'later')[]) => tyreSummary(list.map((when) => ({ when })));
-  expect(said('now', 'later')).toBe('One to replace now');
-  expect(said('soon', 'soon', 'soon')).toBe('Three within the year');
-  expect(said(...Array.from({ length: 12 }, () => 'later' as const))).toBe('All 12 in order');
+  const summary = (...list: ('now' | 'soon' | 'later')[]) =>
+    said(tyreSummary(list.map((when) => ({ when }))));
+  expect(summary('now', 'later')).toBe('One to replace now');
+  expect(summary('soon', 'soon', 'soon')).toBe('Three within the year');
+  expect(summary(...Array.from({ length: 12 }, () => 'later' as const))).toBe('All 12 in order');
 });

@@ -1,5 +1,6 @@
-import { speakTread, speakUnder, type TreadDepth, type TreadUnit } from '../measure';
-import { sentence } from '../wording';
+import { type TreadDepth, type TreadUnit, treadTold, underTold } from '../measure';
+import { listed, type Message, starting, type Text } from '../told';
+import { say } from './say';
 
 /** Depths as they were measured: once for the whole tyre, or by thirds, of which some may be missing. */
 export interface MeasuredThirds {
@@ -50,14 +51,6 @@ export function wearPattern({ outer, centre, inner }: TreadThirds): WearPattern 
   return 'even';
 }
 
-/** Usual causes. Common practice. */
-export const wearCauses: Record<Exclude<WearPattern, 'even'>, string> = {
-  'outer-edge': 'worn on its outer edge: usually alignment',
-  'inner-edge': 'worn on its inner edge: usually alignment',
-  'both-edges': 'worn on both edges: usually ran too soft',
-  centre: 'worn in the centre: usually ran too hard',
-};
-
 export const tyreFlags = [
   'cracks',
   'bulge',
@@ -74,16 +67,18 @@ export type TyreFlag = (typeof tyreFlags)[number];
 const dangerous: ReadonlySet<TyreFlag> = new Set(['bulge', 'cord']);
 export const isDangerous = (flags: readonly TyreFlag[]): boolean => flags.some((flag) => dangerous.has(flag));
 
-const faultWords: Partial<Record<TyreFlag, string>> = {
-  cord: 'cord can be seen',
-  bulge: 'a bulge in its side',
-  cracks: 'cracks in the rubber',
-  cut: 'a cut',
-};
-/** The faults among what was seen on a tyre, in words, worst first. */
-export const tyreFaults = (flags: readonly TyreFlag[]): string[] =>
-  (Object.keys(faultWords) as TyreFlag[]).flatMap((flag) =>
-    flags.includes(flag) ? (faultWords[flag] ?? []) : [],
+/** What is a fault among the flags, worst first. */
+const faults = ['cord', 'bulge', 'cracks', 'cut'] as const satisfies readonly TyreFlag[];
+/** The faults among what was seen on a tyre, worst first. */
+export const tyreFaults = (flags: readonly TyreFlag[]): Message[] =>
+  faults.filter((fault) => flags.includes(fault)).map((fault) => say(`tyreFault.${fault}`));
+
+/** What was seen on a tyre that is no fault and yet told. */
+export const tyreMarks = (flags: readonly TyreFlag[]): Message[] =>
+  flags.flatMap((flag) =>
+    flag === 'repair' || flag === 'run-flat' || flag === 'new' || flag === 'odd'
+      ? [say(`tyreFlag.${flag}`)]
+      : [],
   );
 
 export interface TyreFacts {
@@ -99,8 +94,8 @@ export interface TyreVerdict {
   mayBeDriven: boolean;
   /** What decides, in a word; absent when it may go on. */
   because?: 'tread' | 'age' | 'damage';
-  /** Why, each in words. */
-  reasons: readonly string[];
+  /** Why, one by one. */
+  reasons: readonly Text[];
 }
 
 /** What is to be done about a tyre, under a limit in millimetres, with its reasons spoken in a unit. */
@@ -109,7 +104,7 @@ export function judgeTyre(
   limitMm: number,
   unit: TreadUnit = 'mm',
 ): TyreVerdict {
-  const spoken = (mm: number) => speakTread({ lowMm: mm, highMm: mm }, unit);
+  const spoken = (mm: number) => treadTold({ lowMm: mm, highMm: mm }, unit);
   const depth = lowestMm(thirds);
   const isLegal = depth >= limitMm - 1e-9;
   const years = ageMonths === undefined ? undefined : ageMonths / 12;
@@ -118,19 +113,20 @@ export function judgeTyre(
   const isTooOld = years !== undefined && years > OLD_YEARS.replace;
   const isOld = years !== undefined && years > OLD_YEARS.say;
   const reasons = [
-    ...(isLegal ? [] : [`${speakUnder(depth, limitMm, unit)} left, under the limit of ${spoken(limitMm)}`]),
-    ...danger.map((flag) => (flag === 'cord' ? 'cord can be seen' : 'a bulge in its side')),
+    ...(isLegal
+      ? []
+      : [say('tyre.under', { left: underTold(depth, limitMm, unit), limit: spoken(limitMm) })]),
+    ...tyreFaults(danger),
     ...(isTooOld
-      ? [`${Math.floor(years)} years old: replace whatever the tread`]
+      ? [say('tyre.tooOld', { years: Math.floor(years) })]
       : isOld
-        ? [`${Math.floor(years)} years old`]
+        ? [say('tyre.old', { years: Math.floor(years) })]
         : []),
-    ...(isLegal && depth < SOON_MM ? [`${spoken(depth)} left: will need replacing soon`] : []),
-    ...(pattern === 'even' ? [] : [wearCauses[pattern]]),
-    ...flags
-      .filter((flag) => flag === 'cracks' || flag === 'cut')
-      .map((flag) => (flag === 'cut' ? 'a cut' : 'cracks in the rubber')),
-    ...(flags.includes('retread') ? ['a retread: look at its casing and join'] : []),
+    ...(isLegal && depth < SOON_MM ? [say('tyre.soon', { left: spoken(depth) })] : []),
+    // Usual causes: common practice.
+    ...(pattern === 'even' ? [] : [say(`wear.${pattern}`)]),
+    ...tyreFaults(flags.filter((flag) => !dangerous.has(flag))),
+    ...(flags.includes('retread') ? [say('tyre.lookAtRetread')] : []),
   ];
   const isDamaged = flags.includes('cracks') || flags.includes('cut');
   const now = !isLegal || danger.length > 0 || isTooOld;
@@ -178,18 +174,18 @@ export function distanceLeft(
   return a === undefined || b === undefined || !(since > 0) ? undefined : { low: a, high: b };
 }
 
-/** "Two to replace now, one within the year"; what is in order is said too. */
-export function tyreSummary(verdicts: readonly Pick<TyreVerdict, 'when'>[]): string {
-  if (verdicts.length === 0) return 'No tyre was read';
+/** "Two to replace now, one within the year; one not read"; what is in order is said too. `of` is how many there are. */
+export function tyreSummary(verdicts: readonly Pick<TyreVerdict, 'when'>[], of = verdicts.length): Text {
+  const read = verdicts.length;
+  if (read === 0) return starting(say('tyres.noneRead'));
   const count = (when: TyreVerdict['when']) => verdicts.filter((verdict) => verdict.when === when).length;
   const [now, soon] = [count('now'), count('soon')];
-  if (now + soon === 0) return `All ${numberWord(verdicts.length)} in order`;
-  const said = [
-    ...(now > 0 ? [`${numberWord(now)} to replace now`] : []),
-    ...(soon > 0 ? [`${numberWord(soon)} within the year`] : []),
-  ].join(', ');
-  return sentence(said);
+  const due =
+    now + soon === 0
+      ? say('tyres.inOrder', { n: read })
+      : listed('comma', [
+          now > 0 ? say('tyres.now', { n: now }) : undefined,
+          soon > 0 ? say('tyres.soon', { n: soon }) : undefined,
+        ]);
+  return starting(listed('semicolon', [due, of > read ? say('tyres.unread', { n: of - read }) : undefined]));
 }
-
-const numberWords = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
-export const numberWord = (n: number): string => numberWords[n] ?? String(n);

@@ -1,4 +1,6 @@
-import { speakTread, type TreadUnit } from '../measure';
+import { type TreadUnit, treadTold } from '../measure';
+import { own, type Text } from '../told';
+import { say } from './say';
 
 /** What is compared between tyres. */
 export interface Matched {
@@ -9,10 +11,12 @@ export interface Matched {
   depthMm: number;
 }
 
-export type Mismatch = { parts: readonly [string, string]; what: 'brand' | 'size' | 'depth'; says: string };
+export type Mismatch = { parts: readonly [string, string]; what: 'brand' | 'size' | 'depth'; says: Text };
 
 /** Common practice: pairs on an axle within about this, and all four where all are driven. */
 const CLOSE_MM = 2;
+
+const two = (a: string, b: string) => say('match.two', { a: own(a), b: own(b) });
 
 /** How two tyres that should be alike differ: brand, size, depth. */
 export function mismatches(a: Matched, b: Matched, unit: TreadUnit = 'mm'): Mismatch[] {
@@ -22,17 +26,17 @@ export function mismatches(a: Matched, b: Matched, unit: TreadUnit = 'mm'): Mism
   const apart = Math.round(Math.abs(a.depthMm - b.depthMm) * 10) / 10;
   return [
     ...(a.brand && b.brand && !alike(a.brand, b.brand)
-      ? [{ parts, what: 'brand' as const, says: `${a.brand} and ${b.brand}` }]
+      ? [{ parts, what: 'brand' as const, says: two(a.brand, b.brand) }]
       : []),
     ...(a.size && b.size && !alike(a.size, b.size)
-      ? [{ parts, what: 'size' as const, says: `${a.size} and ${b.size}` }]
+      ? [{ parts, what: 'size' as const, says: two(a.size, b.size) }]
       : []),
     ...(apart > CLOSE_MM
       ? [
           {
             parts,
             what: 'depth' as const,
-            says: `${speakTread({ lowMm: apart, highMm: apart }, unit)} apart`,
+            says: say('match.apart', { depth: treadTold({ lowMm: apart, highMm: apart }, unit) }),
           },
         ]
       : []),

@@ -1,38 +1,30 @@
-import { type Country, countryOf, endOf, type Part, type Vocabulary } from '../car';
-import { mmFrom32nds, speakTread, type TreadUnit } from '../measure';
+import { type Country, countryTold, endOf, type Part } from '../car';
+import { mmFrom32nds, type TreadUnit, treadTold } from '../measure';
+import type { Message, Text } from '../told';
+import { say } from './say';
 
 interface TreadLaw {
   /** Millimetres. */
   steeredMm: number;
   otherMm: number;
-  /** The law in words. */
-  says: string;
 }
 
 /** Laws a tread is held against; the law of the place rules, and the one used is shown. Where none is held here, a house figure stands in. */
 export const tyreLaws = {
   /** Construction and Use Regulations 1986, reg. 27; Council Directive 89/459/EEC, which ends at 3.5 t. */
-  'uk-eu-car': { steeredMm: 1.6, otherMm: 1.6, says: '1.6 mm across the central three-quarters (UK, EU)' },
+  'uk-eu-car': { steeredMm: 1.6, otherMm: 1.6 },
   /** Construction and Use Regulations 1986, reg. 27(4): vehicles over 3,500 kg. */
-  'uk-heavy': {
-    steeredMm: 1,
-    otherMm: 1,
-    says: '1 mm across three-quarters of the breadth (UK, over 3.5 t)',
-  },
+  'uk-heavy': { steeredMm: 1, otherMm: 1 },
   /** 49 CFR 570.9. */
-  'us-car': { steeredMm: mmFrom32nds(2), otherMm: mmFrom32nds(2), says: '2/32 in (US, up to 10,000 lb)' },
+  'us-car': { steeredMm: mmFrom32nds(2), otherMm: mmFrom32nds(2) },
   /** 49 CFR 393.75. */
-  'us-heavy': {
-    steeredMm: mmFrom32nds(4),
-    otherMm: mmFrom32nds(2),
-    says: '4/32 in on steered wheels, 2/32 in on the others (US, heavy vehicles)',
-  },
+  'us-heavy': { steeredMm: mmFrom32nds(4), otherMm: mmFrom32nds(2) },
   /** Vehicle Standards Rules, in all principal grooves; from memory. */
-  au: { steeredMm: 1.5, otherMm: 1.5, says: '1.5 mm in the grooves that run round it (Australia)' },
+  au: { steeredMm: 1.5, otherMm: 1.5 },
   /** Land Transport Rule 32013: Tyres and Wheels 2001; from memory. */
-  nz: { steeredMm: 1.5, otherMm: 1.5, says: '1.5 mm in the principal grooves (New Zealand)' },
+  nz: { steeredMm: 1.5, otherMm: 1.5 },
   /** National Road Traffic Regulations 2000, reg. 212; from memory. */
-  za: { steeredMm: 1, otherMm: 1, says: '1 mm across the breadth (South Africa)' },
+  za: { steeredMm: 1, otherMm: 1 },
 } as const satisfies Record<string, TreadLaw>;
 export const tyreLawIds = [
   'uk-eu-car',
@@ -86,30 +78,29 @@ export function usualLaw(country: Country, isHeavy: boolean): TyreLawId {
   return 'house';
 }
 
-/** The limit used, in words: of which law, and that it is not the law of the car's country where it is not. */
-export function lawWords(
+/** The limit used: of which law, and that it is not the law of the car's country where it is not. */
+export function lawTold(
   law: TyreLawId,
   ownMm: number | undefined,
-  { country, isHeavy, unit }: { country: Country; isHeavy: boolean; unit: TreadUnit },
-): string {
-  const limit = limitOf(law, {}, ownMm);
-  const figure = speakTread({ lowMm: limit, highMm: limit }, unit);
-  const { name } = countryOf(country);
-  if (law === 'own') return `${figure}, set for this car`;
-  if (law === 'house') return `${figure}, a house figure: the law of ${name} is not held here`;
-  const { says } = tyreLaws[law];
-  const usual = usualLaw(country, isHeavy);
+  { country: used, isHeavy, unit }: { country: Country; isHeavy: boolean; unit: TreadUnit },
+): Text {
+  const limit = limitTold(limitOf(law, {}, ownMm), unit);
+  const country = countryTold(used);
+  if (law === 'own') return say('law.own', { limit });
+  if (law === 'house') return say('law.house', { limit, country });
+  const says = say(`law.${law}`);
+  const usual = usualLaw(used, isHeavy);
   if (law === usual) return says;
-  return usual === 'house'
-    ? `${says}; the law of ${name} is not held here`
-    : `${says}; not the law of ${name}, where the car is used`;
+  return say(usual === 'house' ? 'law.notHeld' : 'law.elsewhere', { law: says, country });
 }
 
+const limitTold = (mm: number, unit: TreadUnit): Message => treadTold({ lowMm: mm, highMm: mm }, unit);
+
 /** How a law is called where one is chosen. */
-export function lawName(law: TyreLawId, vocabulary: Vocabulary): string {
-  if (law === 'own') return 'A limit of our own';
-  if (law === 'house') return `House figure, ${vocabulary === 'us' ? '2/32 in' : `${HOUSE_MM} mm`}`;
-  return tyreLaws[law].says;
+export function lawNameTold(law: TyreLawId, unit: TreadUnit): Text {
+  if (law === 'own') return say('lawName.own');
+  if (law === 'house') return say('lawName.house', { limit: limitTold(HOUSE_MM, unit) });
+  return say(`law.${law}`);
 }
 
 /** Tread of a new tyre, millimetres. Common practice: cars about 8 mm; of heavy vehicles from memory. */

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
+import { said } from '../../../tests/builders/said';
 import {
   ageMonths,
   dateCodeProblemMessage,
-  lawWords,
+  lawTold,
   limitOf,
   mismatches,
   pairsToMatch,
@@ -180,15 +181,15 @@ describe('the law used', () => {
       ['house', 1.6],
     ]);
     const at = (country: 'KE' | 'NZ' | 'GB') => ({ country, isHeavy: false, unit: 'mm' as const });
-    expect(lawWords('house', undefined, at('KE'))).toBe(
+    expect(said(lawTold('house', undefined, at('KE')))).toBe(
       '1.6 mm, a house figure: the law of Kenya is not held here',
     );
-    expect(lawWords('nz', undefined, at('NZ'))).toBe('1.5 mm in the principal grooves (New Zealand)');
-    expect(lawWords('uk-eu-car', undefined, at('NZ'))).toMatch(
+    expect(said(lawTold('nz', undefined, at('NZ')))).toBe('1.5 mm in the principal grooves (New Zealand)');
+    expect(said(lawTold('uk-eu-car', undefined, at('NZ')))).toMatch(
       /not the law of New Zealand, where the car is used$/,
     );
-    expect(lawWords('uk-eu-car', undefined, at('KE'))).toMatch(/; the law of Kenya is not held here$/);
-    expect(lawWords('own', 3, at('GB'))).toBe('3 mm, set for this car');
+    expect(said(lawTold('uk-eu-car', undefined, at('KE')))).toMatch(/; the law of Kenya is not held here$/);
+    expect(said(lawTold('own', 3, at('GB')))).toBe('3 mm, set for this car');
   });
   it('holds a tyre of no known place to the limit of the others', () => {
     expect(limitOf('us-heavy', {})).toBeCloseTo(1.5875);
@@ -205,14 +206,14 @@ describe('tyres that should match', () => {
     expect(mismatches({ ...a, size: ' 225 / 45  r17 ', brand: ' ORTAL' }, { ...a, part: 'b' })).toEqual([]);
   });
   it('are told with both sides, and from just over two millimetres apart', () => {
-    expect(mismatches(a, { part: 'b', depthMm: 7, brand: 'Venn', size: '205/55R16' })).toEqual([
+    expect(said(mismatches(a, { part: 'b', depthMm: 7, brand: 'Venn', size: '205/55R16' }))).toEqual([
       { parts: ['a', 'b'], what: 'brand', says: 'Ortal and Venn' },
       { parts: ['a', 'b'], what: 'size', says: '225/45R17 and 205/55R16' },
     ]);
-    expect(mismatches(a, { part: 'b', depthMm: 7.1 })).toEqual([
+    expect(said(mismatches(a, { part: 'b', depthMm: 7.1 }))).toEqual([
       { parts: ['a', 'b'], what: 'depth', says: '2.1 mm apart' },
     ]);
-    expect(mismatches(a, { part: 'b', depthMm: 2 }, '32nds')[0]?.says).toMatch(/32 in apart$/);
+    expect(said(mismatches(a, { part: 'b', depthMm: 2 }, '32nds'))[0]?.says).toMatch(/32 in apart$/);
   });
   it('are no pairs where an axle has no wheel read', () => {
     expect(pairsToMatch([[a], []], true)).toEqual([]);

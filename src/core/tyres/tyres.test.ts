@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { said } from '../../../tests/builders/said';
 import { mmFrom32nds, type TreadDepth } from '../measure';
 import {
   ageMonths,
@@ -133,7 +134,7 @@ describe('what becomes of a tyre', () => {
     expect(judgeTyre(three, limitOf('us-heavy', { position: 'fl' })).isLegal).toBe(false);
     expect(judgeTyre(three, limitOf('us-heavy', { position: 'rl' })).isLegal).toBe(true);
     expect(judgeTyre(three, limitOf('own', { position: 'fl' }, 3)).isLegal).toBe(false);
-    expect(judgeTyre(three, limitOf('us-heavy', { position: 'fl' }), '32nds').reasons[0]).toBe(
+    expect(said(judgeTyre(three, limitOf('us-heavy', { position: 'fl' }), '32nds').reasons)[0]).toBe(
       '3/32 in left, under the limit of 4/32 in',
     );
     expect(
@@ -150,8 +151,13 @@ describe('what becomes of a tyre', () => {
 
   it('goes by age and harm too, each with its reason', () => {
     const good = { thirds: { centre: depth(6) } };
-    expect(judgeTyre(good, uk)).toEqual({ isLegal: true, when: 'later', mayBeDriven: true, reasons: [] });
-    expect(judgeTyre({ ...good, ageMonths: 80 }, uk)).toMatchObject({
+    expect(said(judgeTyre(good, uk))).toEqual({
+      isLegal: true,
+      when: 'later',
+      mayBeDriven: true,
+      reasons: [],
+    });
+    expect(said(judgeTyre({ ...good, ageMonths: 80 }, uk))).toMatchObject({
       when: 'soon',
       reasons: ['6 years old'],
     });
@@ -195,7 +201,8 @@ describe('what becomes of a tyre', () => {
   });
 
   it('is summed up in words', () => {
-    const when = (...list: ('now' | 'soon' | 'later')[]) => tyreSummary(list.map((each) => ({ when: each })));
+    const when = (...list: ('now' | 'soon' | 'later')[]) =>
+      said(tyreSummary(list.map((each) => ({ when: each }))));
     expect(when('now', 'now', 'soon', 'soon')).toBe('Two to replace now, two within the year');
     expect(when('later', 'later', 'later', 'later')).toBe('All four in order');
     expect(when('soon', 'later')).toBe('One within the year');

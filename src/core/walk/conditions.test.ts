@@ -2,11 +2,12 @@ import { describe, expect, it } from 'vitest';
 import { bodyStyle, type Part } from '../car';
 import { cautionAt, cautionIds, cautionSays } from './cautions';
 import { adviceAt, type Conditions, dirtStates, lights, type PaintTone, wetStates } from './conditions';
-import { hidingWords, mayHaveHidden } from './hiding';
+import { mayHaveHidden } from './hiding';
 import { conditionLine } from './tellStory';
+import { inEnglish, say } from './words';
 
 const hidden = (noted: readonly Conditions[], tone: PaintTone) =>
-  mayHaveHidden(noted, tone).map((id) => hidingWords[id]);
+  mayHaveHidden(noted, tone).map((id) => inEnglish(say(`hides.${id}`), 'uk'));
 
 const good: Conditions = { light: 'overcast', wet: 'dry', dirt: 'clean' };
 const style = bodyStyle('hatch-5');

@@ -1,6 +1,7 @@
 import type { BodyStyle, PartId } from '../car';
 import { FEWEST_READINGS } from '../paint';
 import { nearestLeft, planRoute, type Stop, usualRoute } from '../route';
+import type { Text } from '../told';
 import { isGauged } from './readable';
 import { spotStanding } from './spotStanding';
 import { type Finding, isStanding, type WalkState } from './walkState';
@@ -14,8 +15,8 @@ export type PartStatus =
   | 'not-seen'
   | 'second-look';
 
-/** What is known of a part beside its findings, in words: readings, smells, functions. */
-export type Concerns = ReadonlyMap<PartId, readonly string[]>;
+/** What is known of a part beside its findings: readings, smells, functions. */
+export type Concerns = ReadonlyMap<PartId, readonly Text[]>;
 const noConcerns: Concerns = new Map();
 
 /** Findings by part, sorted out once for each state: a screen asks about every part. */

@@ -134,7 +134,7 @@ export {
   otherKindsFor,
   type Test,
 } from './findingKinds';
-export { hidingWords, mayHaveHidden } from './hiding';
+export { mayHaveHidden } from './hiding';
 export {
   type HowBad,
   hasDepths,

@@ -1,17 +1,19 @@
+export { brakeTold } from './brakeTold';
 export {
-  isASet,
   type RefinishClass,
   refinishClass,
-  refinishWords,
+  refinishTold,
+  setTold,
 } from './refinish';
 export { coveredDeg, damagedMm, type RimArc } from './rimDamage';
+export { say as sayOfWheels } from './say';
 export {
   BRAKE_CAUTION,
   type BrakeMark,
   brakeMarks,
-  brakeWords,
   finishNames,
   THIN_PAD_MM,
   type WheelFinish,
   wheelFinishes,
 } from './wheelFacts';
+export { wheelWords } from './words';

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { isASet, type RefinishClass, refinishClass, refinishWords, type WheelFinish, wheelFinishes } from '.';
+import { said } from '../../../tests/builders/said';
+import { type RefinishClass, refinishClass, refinishTold, setTold, type WheelFinish, wheelFinishes } from '.';
 
 const sound = { rimShare: 0, isDeep: false, isFlaking: false, isBent: false };
 const light = { ...sound, rimShare: 0.1 };
@@ -96,34 +97,36 @@ describe('what a wheel wants, by the house table', () => {
 describe('the sentence for it', () => {
   it('says that a light mark is done on the spot, by what the wheel is made of', () => {
     for (const finish of ['polished', 'bare'] as const)
-      expect(refinishWords('touch-in', finish)).toBe('Light kerbing: dressed and polished on the spot.');
+      expect(said(refinishTold('touch-in', finish))).toBe('Light kerbing: dressed and polished on the spot.');
     for (const finish of ['painted', 'steel', undefined] as const)
-      expect(refinishWords('touch-in', finish)).toBe('Light kerbing: touched in on the spot.');
+      expect(said(refinishTold('touch-in', finish))).toBe('Light kerbing: touched in on the spot.');
   });
 
   it('says how each finish is done again, and that it is not known where the finish is not', () => {
-    const words = wheelFinishes.map((finish) => refinishWords('refinish', finish));
+    const words = wheelFinishes.map((finish) => said(refinishTold('refinish', finish)));
     expect(new Set(words).size).toBe(wheelFinishes.length);
-    expect(refinishWords('refinish', 'painted')).toBe('To be stripped and painted.');
-    expect(refinishWords('refinish', 'bare')).toBe('To be dressed and polished.');
-    expect(refinishWords('refinish', 'polished')).toContain('polished back to bright metal and sealed');
-    expect(refinishWords('refinish', 'steel')).toContain('hidden under a new trim');
-    expect(refinishWords('refinish-or-replace', 'diamond-cut')).toContain('cut again on a lathe');
-    expect(refinishWords('replace', 'chrome')).toBe('To be replaced: chrome is not refinished in house.');
-    expect(refinishWords('refinish', undefined)).toBe(
+    expect(said(refinishTold('refinish', 'painted'))).toBe('To be stripped and painted.');
+    expect(said(refinishTold('refinish', 'bare'))).toBe('To be dressed and polished.');
+    expect(said(refinishTold('refinish', 'polished'))).toContain('polished back to bright metal and sealed');
+    expect(said(refinishTold('refinish', 'steel'))).toContain('hidden under a new trim');
+    expect(said(refinishTold('refinish-or-replace', 'diamond-cut'))).toContain('cut again on a lathe');
+    expect(said(refinishTold('replace', 'chrome'))).toBe(
+      'To be replaced: chrome is not refinished in house.',
+    );
+    expect(said(refinishTold('refinish', undefined))).toBe(
       'To be refinished; how depends on its finish, which was not noted.',
     );
   });
 
   it('keeps a bent wheel off the road, and a sound one from the workshop', () => {
-    expect(refinishWords('check', 'painted')).toContain('do not drive until a qualified person');
-    expect(refinishWords('none', 'painted')).toBe('No damage noted.');
-    expect(refinishWords('measure', 'painted')).toMatch(/^Kerbed; how long was not measured/);
+    expect(said(refinishTold('check', 'painted'))).toContain('do not drive until a qualified person');
+    expect(said(refinishTold('none', 'painted'))).toBe('No damage noted.');
+    expect(said(refinishTold('measure', 'painted'))).toMatch(/^Kerbed; how long was not measured/);
   });
 });
 
 describe('wheels priced as one set', () => {
-  const four = (...wants: RefinishClass[]) => isASet(wants);
+  const four = (...wants: RefinishClass[]) => setTold(wants) !== undefined;
   it('are four or more that all want it', () => {
     expect(four('refinish', 'refinish', 'refinish', 'refinish')).toBe(true);
     expect(four('refinish', 'refinish-or-replace', 'refinish', 'refinish-or-replace')).toBe(true);
@@ -131,7 +134,7 @@ describe('wheels priced as one set', () => {
   });
   it('may hold some that nobody measured, beside one that is sure', () => {
     expect(four('refinish', 'measure', 'measure', 'refinish')).toBe(true);
-    expect(four('measure', 'measure', 'measure', 'measure')).toBe(false);
+    expect(said(setTold(['measure', 'measure', 'measure', 'measure']))).toMatch(/none was measured: if all/);
   });
   it('are not three, and not four of which one wants less or something else', () => {
     expect(four('refinish', 'refinish', 'refinish')).toBe(false);

@@ -1,3 +1,5 @@
+import type { Message } from '../told';
+import { say } from './say';
 import type { WheelFinish } from './wheelFacts';
 
 /** What is wrong with one wheel. */
@@ -47,39 +49,24 @@ export function refinishClass(finish: WheelFinish | undefined, damage: WheelDama
   }
 }
 
-const how: Record<WheelFinish, string> = {
-  painted: 'stripped and painted',
-  'diamond-cut':
-    'cut again on a lathe, which a wheel bears only so often: have its thickness measured, or replace it',
-  polished: 'polished back to bright metal and sealed',
-  chrome: 'replaced: chrome is not refinished in house',
-  bare: 'dressed and polished',
-  steel: 'blasted and painted, or hidden under a new trim',
-};
-
 /** What is to be done with a wheel, in a sentence. */
-export function refinishWords(
+export function refinishTold(
   wants: RefinishClass,
   finish: WheelFinish | undefined,
   isLookedAt = true,
-): string {
+): Message {
   switch (wants) {
     case 'none':
-      return isLookedAt ? 'No damage noted.' : 'Not looked at for damage.';
+      return say(isLookedAt ? 'wheel.sound' : 'wheel.notLookedAt');
     case 'touch-in':
-      return finish === 'polished' || finish === 'bare'
-        ? 'Light kerbing: dressed and polished on the spot.'
-        : 'Light kerbing: touched in on the spot.';
+      return say(finish === 'polished' || finish === 'bare' ? 'wheel.polishIn' : 'wheel.touchIn');
     case 'refinish':
     case 'refinish-or-replace':
     case 'replace':
-      return finish
-        ? `To be ${how[finish]}.`
-        : 'To be refinished; how depends on its finish, which was not noted.';
+      return say(`wheel.refinish.${finish ?? 'unknown'}`);
     case 'measure':
-      return 'Kerbed; how long was not measured: touched in on the spot if short, refinished if more than a tenth of the rim.';
     case 'check':
-      return 'Bent or cracked: do not drive until a qualified person has checked it.';
+      return say(`wheel.${wants}`);
   }
 }
 
@@ -90,3 +77,11 @@ export const isASet = (wants: readonly RefinishClass[]): boolean =>
   wants.length >= 4 &&
   wants.every((each) => countsForSet.has(each)) &&
   wants.some((each) => each !== 'measure');
+
+/** Whether all are priced as one set, in a sentence; undefined where they are not. */
+export function setTold(wants: readonly RefinishClass[]): Message | undefined {
+  const unmeasured = wants.filter((each) => each === 'measure').length;
+  if (wants.length >= 4 && unmeasured === wants.length) return say('wheel.setUnmeasured');
+  if (!isASet(wants)) return undefined;
+  return unmeasured === 0 ? say('wheel.set') : say('wheel.setIf', { n: unmeasured });
+}

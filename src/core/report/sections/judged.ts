@@ -1,10 +1,9 @@
 import { type About, judge } from '../../judged';
 import { faultTold, functionTold, smellTold } from '../../readings';
-import { listed, own, type Text, type Told, untold } from '../../told';
+import { listed, own, type Text, type Told } from '../../told';
 import { tyreFaults } from '../../tyres';
 import { driveTold, statementTold } from '../../walk';
-import { brakeWords } from '../../wheels';
-import { withinSentence } from '../../wording';
+import { brakeTold } from '../../wheels';
 import type { ReportDocument } from '../reportDocument';
 import type { FindingTold } from '../rowsTold';
 import type { WalkTold } from '../walkTold';
@@ -25,12 +24,9 @@ export function judgedTold(
   return judged.length > 0 ? { judged } : {};
 }
 
-/** English without a message yet, as it stands within a sentence. */
-const yet = (says: string): Text => untold(withinSentence(says).replace(/\.$/, ''));
-
 /** The fact a judgement rests on, within a sentence. */
 export function aboutFact(about: About, told: WalkTold, findings: readonly FindingTold[]): Text {
-  const { state, facts, vocabulary, nameOf } = told;
+  const { state, facts, nameOf } = told;
   switch (about.of) {
     case 'finding':
     case 'paint-sign': {
@@ -39,7 +35,7 @@ export function aboutFact(about: About, told: WalkTold, findings: readonly Findi
     }
     case 'screen': {
       const row = facts.screen?.rows.find(({ number }) => number === about.finding);
-      return say('judged.screen', { says: yet(row?.says ?? '') });
+      return row ? say('judged.screen', { says: row.says }) : own('');
     }
     case 'smell': {
       const noticed = state.kit.smells?.find(({ smell }) => smell === about.smell);
@@ -56,12 +52,12 @@ export function aboutFact(about: About, told: WalkTold, findings: readonly Findi
         ...(row?.verdict?.reasons ?? tyreFaults(about.flags)),
         ...(isWorn && row?.byEye ? [row.byEye] : []),
       ];
-      return say('what.where', { what: nameOf(about.part), where: listed('semicolon', why.map(untold)) });
+      return say('what.where', { what: nameOf(about.part), where: listed('semicolon', why) });
     }
     case 'tyres-differ':
-      return yet(facts.tyres.matching.find(({ parts }) => parts === about.parts)?.says ?? '');
+      return facts.tyres.matching.find(({ parts }) => parts === about.parts)?.says ?? own('');
     case 'brake': {
-      const seen = untold(brakeWords(state.wheels.get(about.part) ?? {}, vocabulary));
+      const seen = brakeTold(state.wheels.get(about.part) ?? {});
       return say('judged.brake', { wheel: nameOf(about.part), seen });
     }
     case 'paint':
@@ -85,8 +81,8 @@ export function aboutFact(about: About, told: WalkTold, findings: readonly Findi
       return said ? driveTold(about.group, said) : own('');
     }
     case 'morning':
-      return yet(facts.trends[about.trend]?.says ?? '');
+      return facts.trends[about.trend]?.says ?? own('');
     case 'ask':
-      return yet(facts.papers.asks[about.ask] ?? '');
+      return facts.papers.asks[about.ask]?.says ?? own('');
   }
 }

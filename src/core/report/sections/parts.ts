@@ -1,6 +1,6 @@
 import type { Part, PartId } from '../../car';
 import { treadTold } from '../../measure';
-import { listed, own, starting, type Text, type Told, untold } from '../../told';
+import { listed, own, starting, type Text, type Told } from '../../told';
 import {
   type Finding,
   type LookId,
@@ -39,7 +39,7 @@ export function partsInOrder(
         listed('semicolon', [
           ...statusTold(status, here, look?.status === 'not-seen' ? look.why : undefined, isSweptOnly(look)),
           isRestClear ? say('part.restClear') : undefined,
-          ...known.map(untold),
+          ...known,
           ...mended.map(({ number }) => say('part.putRight', { number })),
         ]),
       ),

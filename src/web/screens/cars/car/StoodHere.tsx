@@ -1,13 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import type { CarLooks } from '#core/api';
-import { stoodOf } from '#core/diary';
+import { morningInEnglish, stoodOf } from '#core/diary';
+import { starting, type Text } from '#core/told';
 import { shortDay } from '#core/wording';
 import { getJson } from '../../../api/client';
 import { buttonLook } from '../../../components/Button';
 import { Fold } from '../../../components/Fold';
 import { LookPhoto } from '../../../diary/LookPhoto';
 import { lookWords } from '../../../diary/lookWords';
+
+const tell = (text: Text) => morningInEnglish(starting(text), 'uk');
 
 /** The days a car stood, as they come to a sentence, and each look. */
 export function StoodHere({ car }: { car: string }) {
@@ -22,11 +25,11 @@ export function StoodHere({ car }: { car: string }) {
       <h2 className="text-xl">The days it stood</h2>
       {stood ? (
         <>
-          <p className="mt-1">{stood.says}.</p>
-          {stood.volts && <p>{stood.volts}.</p>}
+          <p className="mt-1">{tell(stood.says)}.</p>
+          {stood.volts && <p>{tell(stood.volts)}.</p>}
           {stood.trends.map(({ id, says }) => (
             <p key={id} className="font-bold text-warn">
-              {says}. Confirm it on the walk, under “Does it work”.
+              {tell(says)}. Confirm it on the walk, under “Does it work”.
             </p>
           ))}
           <Fold title={`${looks.data.looks.length} ${looks.data.looks.length === 1 ? 'look' : 'looks'}`}>

@@ -1,6 +1,7 @@
 import { Check } from 'lucide-react';
 import { useState } from 'react';
-import { stoodOf } from '#core/diary';
+import { morningInEnglish, stoodOf } from '#core/diary';
+import { starting } from '#core/told';
 import { sentence } from '#core/wording';
 import { Button } from '../../../components/Button';
 import { hasTyped } from '../../../components/useTyped';
@@ -42,7 +43,7 @@ export function CarInHand({ car, today, tap, onSave }: CarInHandProps) {
       )}
       {stood?.trends.map(({ id, says }) => (
         <p key={id} className="mt-1 font-bold text-warn">
-          {says}
+          {morningInEnglish(starting(says), 'uk')}
         </p>
       ))}
       {!isAsking && (

@@ -3,8 +3,16 @@ import { useNavigate } from 'react-router';
 import { v4 as newId } from 'uuid';
 import type { CarLooks } from '#core/api';
 import { middleOf, vocabularyOf } from '#core/car';
-import { answeredByMornings, isConfirmed, overnightLooks, type StoodTrend, stoodOf } from '#core/diary';
+import {
+  answeredByMornings,
+  isConfirmed,
+  morningInEnglish,
+  overnightLooks,
+  type StoodTrend,
+  stoodOf,
+} from '#core/diary';
 import { type FunctionId, functionName, functionsFor, isFunctionId } from '#core/functions';
+import { starting, type Text } from '#core/told';
 import type { FunctionState } from '#core/walk';
 import { getJson } from '../../../api/client';
 import { Button } from '../../../components/Button';
@@ -21,6 +29,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
   const mornings = looks.data?.looks ?? [];
   const stood = stoodOf([...mornings, ...overnightLooks(state.functions, mornings)]);
   if (mornings.length === 0 || !stood) return null;
+  const tell = (text: Text) => morningInEnglish(text, vocabularyOf(page.car));
   /** What is not on this car's list yet is put there: the report tells of the list. */
   const note = (id: FunctionId, how: FunctionState, says: string) => {
     const added = functionsFor(page.car).possible.find((each) => each.id === id);
@@ -34,7 +43,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
   const confirm = ({ becomes, says }: StoodTrend) => {
     if ('function' in becomes) {
       const { function: id } = becomes;
-      if (isFunctionId(id)) note(id, 'faulty', says);
+      if (isFunctionId(id)) note(id, 'faulty', tell(starting(says)));
       return;
     }
     if ('lamps' in becomes) return;
@@ -49,7 +58,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
         spot: middleOf(part),
         kind: becomes.kind,
         suspected: false,
-        details: { note: becomes.note },
+        details: { note: tell(starting(says)) },
       },
     });
     navigate(`/walks/${page.walk}?deck=finding&finding=${finding}`);
@@ -57,7 +66,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
   return (
     <section aria-label="The days it stood" className="mx-3 mb-3 border-l-8 border-clear pl-3">
       <p className="leading-snug">
-        <span className="font-bold">The days it stood.</span> {stood.says}.
+        <span className="font-bold">The days it stood.</span> {tell(starting(stood.says))}.
       </p>
       {answeredByMornings(mornings)
         .filter(({ function: id }) => state.functions.tried.get(id) === undefined)
@@ -76,7 +85,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
         ))}
       {stood.trends.map((trend) => (
         <div key={trend.id} className="mt-1 flex flex-wrap items-center gap-2">
-          <p className="min-w-40 flex-1 font-bold text-warn">{trend.says}</p>
+          <p className="min-w-40 flex-1 font-bold text-warn">{tell(starting(trend.says))}</p>
           {isConfirmed(trend, state) ? (
             <span>in the report</span>
           ) : 'lamps' in trend.becomes ? (
@@ -84,7 +93,7 @@ export function StoodToConfirm({ walk }: { walk: OpenWalk }) {
           ) : 'part' in trend.becomes && !style.parts.has(trend.becomes.part) ? (
             <span>Log it on the walk, where it comes from.</span>
           ) : (
-            <Button onClick={() => confirm(trend)} aria-label={`Confirm: ${trend.says}`}>
+            <Button onClick={() => confirm(trend)} aria-label={`Confirm: ${tell(starting(trend.says))}`}>
               Confirm the fault
             </Button>
           )}

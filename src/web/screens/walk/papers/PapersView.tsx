@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo } from 'react';
 
-import { papersTable } from '#core/readings';
+import { lineOf, papersTable, tellFor } from '#core/readings';
 
 import { Fold } from '../../../components/Fold';
 import { Notice } from '../../../components/Notice';
@@ -19,6 +19,7 @@ export function PapersView({ walk }: { walk: OpenWalk }) {
   const { state, page } = walk;
   const others = useOdometerElsewhere(page.car.id);
   const table = useMemo(() => papersTable(state, page.car, todayIs(), others), [state, page.car, others]);
+  const tell = tellFor(page.car);
   const option = useMemo(() => timelineOption(table), [table]);
   const hasChart = table.odometer.points.length > 1;
   return (
@@ -34,8 +35,8 @@ export function PapersView({ walk }: { walk: OpenWalk }) {
         {table.asks.length > 0 && (
           <Notice look="warn">
             <ul className="space-y-1">
-              {table.asks.map((line) => (
-                <li key={line}>{line}</li>
+              {table.asks.map(({ says }) => (
+                <li key={tell(says)}>{tell(lineOf(says))}</li>
               ))}
             </ul>
           </Notice>
@@ -54,7 +55,7 @@ export function PapersView({ walk }: { walk: OpenWalk }) {
           </Suspense>
         )}
         {table.says.map((line) => (
-          <p key={line}>{line}</p>
+          <p key={tell(line)}>{tell(line)}</p>
         ))}
         {table.isUsualInterval && table.services.length > 0 && (
           <p className="text-soft">Held against the house’s usual interval; enter the maker’s to be sure.</p>

@@ -2,9 +2,9 @@ import { useMemo, useState } from 'react';
 import { v4 as newId } from 'uuid';
 import { partTitles, vocabularyOf } from '#core/car';
 import type { ScreenPlace } from '#core/glass';
-import { repairWords, screenTable } from '#core/readings';
+import { screenRepairTold, screenTable, tellFor } from '#core/readings';
+import { starting } from '#core/told';
 import { findingKindOf, findingLine, isStanding } from '#core/walk';
-import { sentence } from '#core/wording';
 import { Fold } from '../../../../components/Fold';
 import { ScreenMap } from '../../../../map/ScreenMap';
 import { Strip } from '../../../../map/Strip';
@@ -20,6 +20,7 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
   const table = useMemo(() => screenTable(state, style, page.car), [state, style, page.car]);
   const [open, setOpen] = useState<string>();
   const vocabulary = vocabularyOf(page.car);
+  const tell = tellFor(page.car);
   const screen = style.parts.get('windscreen');
   const nameOf = partTitles(style, page.car);
   const inHand = state.findings.find((finding) => finding.id === open && isStanding(finding));
@@ -74,7 +75,9 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
               onDone={() => setOpen(undefined)}
             />
           )}
-          {table.summary && <p className="px-3 pt-2 text-lg font-bold lg:px-0">{sentence(table.summary)}</p>}
+          {table.summary && (
+            <p className="px-3 pt-2 text-lg font-bold lg:px-0">{tell(starting(table.summary))}</p>
+          )}
           <ul className="px-3 lg:px-0">
             {table.rows.map((row) => (
               <li key={row.finding} className="border-b border-line">
@@ -86,9 +89,9 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
                   <Strip number={row.number} standing="confirmed" />
                   <span className="min-w-0 flex-1">
                     <span className={row.passes === false ? 'font-bold text-warn' : 'font-bold'}>
-                      {sentence(row.says)}
+                      {tell(starting(row.says))}
                     </span>
-                    <span className="block text-soft">{sentence(repairWords[row.repair])}</span>
+                    <span className="block text-soft">{tell(starting(screenRepairTold(row.repair)))}</span>
                   </span>
                 </button>
               </li>
@@ -116,11 +119,16 @@ export function GlassView({ walk }: { walk: OpenWalk }) {
           <>
             <p>
               <span className="font-bold">Rule: </span>
-              {table.rule.says}.
+              {tell(table.rule.says)}.
               {table.planned.rule !== 'none' && ' Beyond that, local law and a licensed tester decide.'}
             </p>
             <Fold title="Size, band and rule of this screen">
-              <ScreenPlanForm key={JSON.stringify(table.planned)} planned={table.planned} say={record} />
+              <ScreenPlanForm
+                key={JSON.stringify(table.planned)}
+                planned={table.planned}
+                tell={tell}
+                say={record}
+              />
             </Fold>
           </>
         )}

@@ -1,5 +1,6 @@
 import { type FormEvent, useState } from 'react';
 import { ukScreenRule } from '#core/glass';
+import type { Tell } from '#core/told';
 import type { Fact, ScreenPlanned } from '#core/walk';
 import { Button } from '../../../../components/Button';
 import { SelectField, TextField } from '../../../../components/fields';
@@ -16,8 +17,14 @@ const owns = [
 ] as const;
 type Key = (typeof lengths)[number]['key'] | (typeof owns)[number]['key'];
 
+interface PlanFormProps {
+  planned: ScreenPlanned;
+  tell: Tell;
+  say: (fact: Fact) => void;
+}
+
 /** The screen's size and zones, and the rule it is held against. */
-export function ScreenPlanForm({ planned, say }: { planned: ScreenPlanned; say: (fact: Fact) => void }) {
+export function ScreenPlanForm({ planned, tell, say }: PlanFormProps) {
   const [values, setValues] = useState<Record<Key, string>>({
     widthMm: String(planned.widthMm),
     heightMm: String(planned.heightMm),
@@ -63,7 +70,7 @@ export function ScreenPlanForm({ planned, say }: { planned: ScreenPlanned; say: 
           setRule((['uk', 'own', 'none'] as const).find((id) => id === event.target.value) ?? 'none')
         }
       >
-        <option value="uk">{ukScreenRule.says}</option>
+        <option value="uk">{tell(ukScreenRule.says)}</option>
         <option value="own">A limit of our own</option>
         <option value="none">None: local law decides</option>
       </SelectField>

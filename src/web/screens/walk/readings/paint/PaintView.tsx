@@ -1,7 +1,7 @@
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { type FaceId, type PartId, partTitles } from '#core/car';
-import { paintTable, panelsToGauge } from '#core/readings';
+import { paintTable, panelsToGauge, tellFor } from '#core/readings';
 import { isMetal, type PaintRead, type Spot } from '#core/walk';
 import type { ProbeAt } from '../../../../../devices';
 import { Choice } from '../../../../components/Choice';
@@ -44,6 +44,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
   // Judging and drawing follow a frame later: readings may come 20 a second, and no tap waits for them.
   const judged = useDeferredValue(state);
   const table = useMemo(() => paintTable(judged, style, page.car), [judged, style, page.car]);
+  const tell = tellFor(page.car);
   const tints = useMemo(() => paintTints(table), [table]);
   const asked = params.get('part') ?? '';
   const reader = usePaintReader(walk, route, style.parts.has(asked) ? asked : undefined);
@@ -111,6 +112,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
         name={nameOf(hand)}
         row={row}
         unit={table.unit}
+        tell={tell}
         onStep={step}
         metal={
           notMetal === undefined && part
@@ -164,7 +166,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
         {side !== 'read' && (
           <div className="min-h-0 flex-1 overflow-y-auto p-3">
             {side === 'ranked' ? (
-              <PanelRanking table={table} nameOf={nameOf} />
+              <PanelRanking {...{ table, nameOf, tell }} />
             ) : (
               <PaintEarlier car={page.car.id} unit={table.unit} nameOf={nameOf} />
             )}
@@ -181,7 +183,7 @@ export function PaintView({ walk }: { walk: OpenWalk }) {
       <section aria-label="What it comes to" className="flex min-h-0 flex-col gap-3 overflow-y-auto p-4">
         <PaintMap isWhole style={style} speech={page.car} {...drawn} onPart={onPart} onFace={setTurnedTo} />
         <h2 className="text-xl">Panels, thickest first</h2>
-        <PanelRanking table={table} nameOf={nameOf} />
+        <PanelRanking {...{ table, nameOf, tell }} />
         <h2 className="mt-4 text-xl">Earlier walks</h2>
         <PaintEarlier car={page.car.id} unit={table.unit} nameOf={nameOf} />
       </section>

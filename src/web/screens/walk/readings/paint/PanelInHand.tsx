@@ -2,6 +2,7 @@ import { ChevronLeft, ChevronRight, Undo2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { paintClassWords } from '#core/paint';
 import type { PaintRow, PaintTable } from '#core/readings';
+import type { Tell } from '#core/told';
 import { Button } from '../../../../components/Button';
 import { Choice } from '../../../../components/Choice';
 import { bareFigure, paintBacks } from '../../../../map/paintTints';
@@ -10,6 +11,7 @@ interface PanelInHandProps {
   name: string;
   row: PaintRow | undefined;
   unit: PaintTable['unit'];
+  tell: Tell;
   onStep: (by: number) => void;
   onTakeBack: (() => void) | undefined;
   /** Which metal it is compared as, and how that is changed; absent where a gauge reads nothing. */
@@ -21,7 +23,16 @@ interface PanelInHandProps {
 const SHOWN = 18;
 
 /** The panel the gauge is held to: its readings, and what they say so far. */
-export function PanelInHand({ name, row, unit, onStep, onTakeBack, metal, children }: PanelInHandProps) {
+export function PanelInHand({
+  name,
+  row,
+  unit,
+  tell,
+  onStep,
+  onTakeBack,
+  metal,
+  children,
+}: PanelInHandProps) {
   const earlier = Math.max(0, (row?.um.length ?? 0) - SHOWN);
   return (
     <div className="space-y-2">
@@ -42,7 +53,7 @@ export function PanelInHand({ name, row, unit, onStep, onTakeBack, metal, childr
           {row.visits > 1 && <span className="font-bold">Read twice</span>}
         </p>
       )}
-      {row && <p className="text-sm leading-snug">{row.says}</p>}
+      {row && <p className="text-sm leading-snug">{tell(row.says)}</p>}
       {row && row.um.length > 0 && (
         <div className="flex items-start gap-2">
           <ol

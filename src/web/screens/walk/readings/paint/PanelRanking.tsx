@@ -1,12 +1,21 @@
 import { lazy, Suspense, useMemo } from 'react';
 import type { PartId } from '#core/car';
 import type { PaintTable } from '#core/readings';
+import type { Tell } from '#core/told';
 import { ROW_PX, ranked, rankingOption } from './rankingOption';
 
 const Chart = lazy(() => import('../../../../charts/Chart'));
 
 /** Panels ranked, and beneath them in words what each comes to. */
-export function PanelRanking({ table, nameOf }: { table: PaintTable; nameOf: (part: PartId) => string }) {
+export function PanelRanking({
+  table,
+  nameOf,
+  tell,
+}: {
+  table: PaintTable;
+  nameOf: (part: PartId) => string;
+  tell: Tell;
+}) {
   const rows = useMemo(() => ranked(table.rows), [table]);
   const option = useMemo(() => rankingOption(table, nameOf), [table, nameOf]);
   if (rows.length === 0)
@@ -15,7 +24,7 @@ export function PanelRanking({ table, nameOf }: { table: PaintTable; nameOf: (pa
   return (
     <div className="space-y-3">
       {table.says.map((line) => (
-        <p key={line}>{line}</p>
+        <p key={tell(line)}>{tell(line)}</p>
       ))}
       <Suspense fallback={<div style={{ height: rows.length * ROW_PX + 44 }} />}>
         <Chart
@@ -32,7 +41,7 @@ export function PanelRanking({ table, nameOf }: { table: PaintTable; nameOf: (pa
         <ul className="space-y-2">
           {apart.map((row) => (
             <li key={row.part}>
-              <span className="font-bold">{nameOf(row.part)}.</span> {row.says}
+              <span className="font-bold">{nameOf(row.part)}.</span> {tell(row.says)}
             </li>
           ))}
         </ul>

@@ -1,8 +1,9 @@
 import { type FormEvent, useState } from 'react';
-import { kindName, vocabularyOf } from '#core/car';
+import { kindName } from '#core/car';
 import { parseTread, speakTread, treadProblemMessage } from '#core/measure';
-import type { TyreTable } from '#core/readings';
-import { lawName, type TyreLawId, tyreLawIds } from '#core/tyres';
+import { type TyreTable, tellAtStop } from '#core/readings';
+import { starting } from '#core/told';
+import { lawNameTold, type TyreLawId, tyreLawIds } from '#core/tyres';
 import { type Fact, mostTreadMm } from '#core/walk';
 import { Button } from '../../../../components/Button';
 import { SelectField, TextField } from '../../../../components/fields';
@@ -20,6 +21,7 @@ export function TyreLaw({
 }) {
   const chosen = walk.state.tyreLaw;
   const { unit } = table;
+  const tell = tellAtStop(walk.page.car);
   const spoken = (mm: number) => speakTread({ lowMm: mm, highMm: mm }, unit).replace(/ (mm|in)$/, '');
   const [law, setLaw] = useState<TyreLawId>(table.law);
   const [own, setOwn] = useState(chosen?.ownMm ? spoken(chosen.ownMm) : '');
@@ -52,13 +54,13 @@ export function TyreLaw({
       <SelectField
         id="tyre-law"
         label="Limit"
-        hint={`Local law rules; the limit used is printed in the report. Used now: ${table.lawSays}.`}
+        hint={`Local law rules; the limit used is printed in the report. Used now: ${tell(table.lawSays)}.`}
         value={law}
         onChange={(event) => setLaw(tyreLawIds.find((id) => id === event.target.value) ?? law)}
       >
         {tyreLawIds.map((id) => (
           <option key={id} value={id}>
-            {lawName(id, vocabularyOf(walk.page.car))}
+            {tell(starting(lawNameTold(id, unit)))}
           </option>
         ))}
       </SelectField>

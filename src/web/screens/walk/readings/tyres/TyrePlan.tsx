@@ -1,9 +1,11 @@
 import { endOf, handOf, type Part, type PartId } from '#core/car';
 import type { TyreRow } from '#core/readings';
+import type { Tell } from '#core/told';
 
 interface TyrePlanProps {
   parts: readonly Part[];
   rows: readonly TyreRow[];
+  tell: Tell;
   here: PartId | undefined;
   nameOf: (part: PartId) => string;
   onPart: (part: PartId) => void;
@@ -17,7 +19,7 @@ const whenLook = {
 const whenWord = { now: 'now', soon: 'soon', later: 'good' } as const;
 
 /** The tyres as they stand under the car, front at the top: what each has left, and which one is in hand. */
-export function TyrePlan({ parts, rows, here, nameOf, onPart }: TyrePlanProps) {
+export function TyrePlan({ parts, rows, tell, here, nameOf, onPart }: TyrePlanProps) {
   const running = parts.filter(({ position }) => position !== undefined);
   const spare = parts.find(({ position }) => position === undefined);
   const axles = (['front', 'middle', 'rear'] as const)
@@ -37,7 +39,7 @@ export function TyrePlan({ parts, rows, here, nameOf, onPart }: TyrePlanProps) {
         onClick={() => onPart(part.id)}
         className={`flex min-h-14 min-w-14 flex-col items-center justify-center rounded-lg border-2 px-1 leading-tight aria-pressed:outline-4 aria-pressed:outline-offset-1 aria-pressed:outline-accent ${when ? whenLook[when] : 'border-dashed border-soft bg-sheet'}`}
       >
-        <span className="text-lg font-bold tabular-nums">{lowest(row)}</span>
+        <span className="text-lg font-bold tabular-nums">{lowest(row, tell)}</span>
         <span className="text-xs">{word ?? 'not read'}</span>
       </button>
     );
@@ -64,10 +66,10 @@ export function TyrePlan({ parts, rows, here, nameOf, onPart }: TyrePlanProps) {
 }
 
 /** The figure a tyre is judged by, without its unit. */
-function lowest(row: TyreRow | undefined): string {
+function lowest(row: TyreRow | undefined, tell: Tell): string {
   const depths = Object.values(row?.depths ?? {});
   if (depths.length === 0) return '–';
   return depths
-    .map((depth) => depth.replace(/ (mm|in)$/, ''))
+    .map((depth) => tell(depth).replace(/ (mm|in)$/, ''))
     .reduce((a, b) => (Number.parseFloat(b) < Number.parseFloat(a) ? b : a));
 }

@@ -3,7 +3,8 @@ import { useMemo, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { kindName, type PartId, partTitles } from '#core/car';
 import type { TreadDepth, TreadUnit } from '#core/measure';
-import { nextThird, tyresOf, tyreTable, wheelTable } from '#core/readings';
+import { nextThird, tellAtStop, tyresOf, tyreTable, wheelTable } from '#core/readings';
+import { listed, starting, type Tell } from '#core/told';
 import { isHeavy, mostTreadMm, type TreadThird } from '#core/walk';
 import { sentence } from '#core/wording';
 import { Button } from '../../../../components/Button';
@@ -26,7 +27,7 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
   const [params] = useSearchParams();
   const parts = useMemo(() => tyresOf(state, style), [state, style]);
   const table = useMemo(() => tyreTable(state, style, page.car, new Date()), [state, style, page.car]);
-  const wheels = useMemo(() => wheelTable(state, style, page.car), [state, style, page.car]);
+  const wheels = useMemo(() => wheelTable(state, style), [state, style]);
   // Chosen once: a tyre stays in hand although its first third is read.
   const [hand, setHand] = useState<PartId | undefined>(
     () => params.get('part') ?? parts.find(({ id }) => !state.treads.has(id))?.id,
@@ -35,6 +36,7 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
   const [third, setThird] = useState<TreadThird | undefined>('outer');
   const [last, setLast] = useState<{ part: PartId; third: TreadThird | undefined }>();
   const { unit } = table;
+  const tell = tellAtStop(page.car);
   const keys = treadKeys(unit, isHeavy(style.id));
   const nameOf = partTitles(style, page.car);
   // A gauge may send two readings before the screen is drawn again: each belongs where the first one stepped to.
@@ -83,7 +85,7 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
       <section aria-label={nameOf(here.id)} className="bg-sheet lg:min-h-0 lg:overflow-y-auto lg:border-r">
         <GaugeBar gauge={gauge} />
         <div className="space-y-3 p-3">
-          <TyrePlan {...{ parts, nameOf }} rows={table.rows} here={here.id} onPart={goTo} />
+          <TyrePlan {...{ parts, nameOf }} rows={table.rows} tell={tell} here={here.id} onPart={goTo} />
           <div className="flex items-center gap-1">
             <Button className="px-2!" aria-label={`${sentence(tyre)} before`} onClick={() => step(-1)}>
               <ChevronLeft aria-hidden size={24} />
@@ -130,9 +132,9 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
       </section>
       <section aria-label="What it comes to" className="space-y-5 p-3 lg:min-h-0 lg:overflow-y-auto lg:p-5">
         {table.summary && (
-          <p className="border-l-8 border-tape pl-3 text-xl font-bold leading-tight">{table.summary}</p>
+          <p className="border-l-8 border-tape pl-3 text-xl font-bold leading-tight">{tell(table.summary)}</p>
         )}
-        <Verdict row={row} name={nameOf(here.id)} law={table.lawSays} />
+        <Verdict row={row} name={nameOf(here.id)} law={tell(table.lawSays)} tell={tell} />
         <div className="grid gap-x-8 gap-y-5 lg:grid-cols-2">
           <Fold title={`On this ${tyre}`} isOpen>
             <TyreForm key={here.id} walk={walk} part={here.id} like={described} say={record} />
@@ -143,7 +145,7 @@ export function TyresView({ walk }: { walk: OpenWalk }) {
             </Fold>
           )}
         </div>
-        <TyreTableView {...{ table, wheels, nameOf }} />
+        <TyreTableView {...{ table, wheels, nameOf, tell }} />
         <Fold title="Limit and new tread">
           <TyreLaw key={JSON.stringify(state.tyreLaw)} walk={walk} table={table} say={record} />
         </Fold>
@@ -156,22 +158,24 @@ function Verdict({
   row,
   name,
   law,
+  tell,
 }: {
   row: ReturnType<typeof tyreTable>['rows'][number] | undefined;
   name: string;
   law: string;
+  tell: Tell;
 }) {
   if (!row?.verdict) return <p className="text-soft">Not read yet. Limit: {law}.</p>;
   const { verdict, share, distance, made, isPractice } = row;
-  const says = verdict.reasons.length > 0 ? sentence(verdict.reasons.join('; ')) : 'In order';
+  const says = verdict.reasons.length > 0 ? tell(starting(listed('semicolon', verdict.reasons))) : 'In order';
   return (
     <div className="space-y-2">
       <h3 className="text-lg leading-tight">{name}</h3>
       <p>
         {says}.{share !== undefined && ` About ${Math.round(share * 100)} % of its life left`}
-        {distance && `, ${distance} at the rate worn so far`}
+        {distance && `, ${tell(distance)} at the rate worn so far`}
         {share !== undefined && '.'}
-        {made && ` ${made}.`}
+        {made && ` ${tell(starting(made))}.`}
       </p>
       {!verdict.mayBeDriven && (
         <Notice look="warn">

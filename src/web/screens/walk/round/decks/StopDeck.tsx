@@ -17,14 +17,15 @@ import { Notice } from '../../../../components/Notice';
 import { afterPaint } from '../../../../device/afterPaint';
 import { statusWords } from '../../../../map/partMarks';
 import { Strip } from '../../../../map/Strip';
+import { FetchedPiece } from '../../../../shell/RouteBoundary';
 import { concernsOf } from '../concernsOf';
 import type { DeckProps } from './deckProps';
 import { LookedFor } from './LookedFor';
 import { OdometerEntry } from './OdometerEntry';
+import { knownHere, treadEntry } from './readPieces';
 import { StopNotes } from './StopNotes';
 import { StopReadings } from './StopReadings';
 import { ThisPart } from './ThisPart';
-import { TreadEntry } from './TreadEntry';
 import { WeakSpotsHere } from './WeakSpotsHere';
 
 // Made once: the deck is drawn anew with every tap.
@@ -86,7 +87,12 @@ export function StopDeck({ walk, here, route, cover, setDeck, sayAndWalkOn, step
           </p>
         </div>
         {known.length > 0 && (
-          <Notice>Known of it: {known.join('; ')}. The report says so, whatever else is clear.</Notice>
+          <FetchedPiece
+            screen={knownHere}
+            meanwhile={<div className="min-h-12" />}
+            known={known}
+            car={page.car}
+          />
         )}
         {doubts.map((says) => (
           <Notice key={says} look="warn">
@@ -95,7 +101,15 @@ export function StopDeck({ walk, here, route, cover, setDeck, sayAndWalkOn, step
         ))}
         <StopNotes {...{ walk, part, say, setDeck }} reminders={route[at - 1]?.reminders} />
         <WeakSpotsHere {...{ walk, part, say, setDeck }} key={`spots ${here}`} />
-        {part.id.startsWith('tyre-') && <TreadEntry key={here} walk={walk} part={here} say={say} />}
+        {part.id.startsWith('tyre-') && (
+          <FetchedPiece
+            key={here}
+            screen={treadEntry}
+            meanwhile={<div className="min-h-40" />}
+            {...{ walk, say }}
+            part={here}
+          />
+        )}
         <StopReadings walk={walk} part={part} />
         {part.kind === 'odometer' && <OdometerEntry walk={walk} say={say} />}
         {findings.length > 0 ? (

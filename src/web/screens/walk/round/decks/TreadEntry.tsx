@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import { kindName, type PartId } from '#core/car';
 import { NEW_CAR_TREAD_MM, parseTread, treadProblemMessage } from '#core/measure';
-import { type TyreRow, tyreTable } from '#core/readings';
+import { type TyreRow, tellAtStop, tyreTable } from '#core/readings';
+import { starting, type Tell } from '#core/told';
 import { type TreadLook, treadLooks } from '#core/tyres';
 import { type Fact, isHeavy, mostTreadMm, treadThirds } from '#core/walk';
-import { sentence } from '#core/wording';
 import { Choice } from '../../../../components/Choice';
 import { Notice } from '../../../../components/Notice';
 import { TypedReading } from '../../../../components/TypedReading';
@@ -15,6 +15,7 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
   const { state, style, page } = walk;
   const table = useMemo(() => tyreTable(state, style, page.car, new Date()), [state, style, page.car]);
   const { unit } = table;
+  const tell = tellAtStop(page.car);
   const row = table.rows.find((each) => each.part === part);
   const read = state.treads.get(part);
   return (
@@ -22,7 +23,7 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
       <TypedReading
         id="tread"
         label={unit === 'mm' ? 'Tread depth, mm' : 'Tread depth, 32nds of an inch'}
-        hint={row && read ? `Read: ${depthWords(row.depths)}` : 'One figure or a range, like 4-5'}
+        hint={row && read ? `Read: ${depthWords(row.depths, tell)}` : 'One figure or a range, like 4-5'}
         onText={(text) => {
           const reading = parseTread(text, unit, mostTreadMm(style.id));
           if (!reading.ok) return treadProblemMessage(reading);
@@ -45,8 +46,8 @@ export function TreadEntry({ walk, part, say }: { walk: OpenWalk; part: PartId; 
       )}
       {row?.verdict && !row.verdict.mayBeDriven && (
         <Notice look="warn">
-          {sentence(row.verdict.reasons[0] ?? '')}. Limit: {table.lawSays}; local law rules. Do not drive
-          until a qualified person has checked it.
+          {row.verdict.reasons[0] && `${tell(starting(row.verdict.reasons[0]))}. `}Limit:{' '}
+          {tell(table.lawSays)}; local law rules. Do not drive until a qualified person has checked it.
         </Notice>
       )}
     </div>
@@ -61,6 +62,12 @@ const eyeNames: Record<TreadLook, string> = {
 };
 
 /** "4 to 5 mm", or each third by its name. */
-const depthWords = (depths: TyreRow['depths']): string =>
-  depths.whole ??
-  treadThirds.flatMap((third) => (depths[third] ? [`${third} ${depths[third]}`] : [])).join(', ');
+const depthWords = (depths: TyreRow['depths'], tell: Tell): string =>
+  depths.whole
+    ? tell(depths.whole)
+    : treadThirds
+        .flatMap((third) => {
+          const depth = depths[third];
+          return depth ? [`${third} ${tell(depth)}`] : [];
+        })
+        .join(', ');

@@ -1,0 +1,4 @@
+import words from './words.json' with { type: 'json' };
+
+/** What is said of damage to a screen. */
+export const screenWords = [words];

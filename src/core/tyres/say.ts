@@ -1,0 +1,6 @@
+import { sayer } from '../told';
+import type { TreadLook } from './treadLooks';
+import type words from './words.json';
+
+/** Apart from the words themselves, so that what only says something does not carry them. */
+export const say = sayer<keyof (typeof words)['uk'] | `treadLook.${TreadLook}`>();
