@@ -8,6 +8,8 @@ export const yard: Yard = {
   phone: '01632 960104',
   onArrival:
     'You have 48 hours from delivery to tell us of anything that differs, with a picture; send the signed check if you can. We then put it right at our cost, agree a sum with you, or take the car back and repay you.',
+  policy:
+    'Every car is cleaned inside and out and gets a service before it goes. Stone chips are left as they are unless a report says that they are touched in.',
   mail: 'desk@brindle-tew.example',
   colour: '#24486b',
 };

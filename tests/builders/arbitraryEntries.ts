@@ -225,6 +225,14 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     { about: { of: 'story', fact: idOf(0xb21) } },
   ),
   'told-first-taken-back': fc.constant({ about: { of: 'words' as const, says: 'It was in a flood.' } }),
+  'to-follow-noted': fc.constantFrom<EntryBody<'to-follow-noted'>>(
+    { follow: idOf(0xb41), what: 'film', says: 'the underside on the lift', by: '2026-03-20' },
+    { follow: idOf(0xb42), what: 'paper', says: 'the second key’s invoice' },
+  ),
+  'to-follow-settled': fc.constantFrom<EntryBody<'to-follow-settled'>>(
+    { follow: idOf(0xb41), is: 'came' },
+    { follow: idOf(0xb42), is: 'withdrawn' },
+  ),
   'story-taken-back': fc.constant({ fact: idOf(0xb21) }),
   'drove-told': fc.constantFrom<EntryBody<'drove-told'>>(
     { group: 'clutch', fine: true, says: 'bites low' },

@@ -247,3 +247,40 @@ test(
     await expect(page.locator('#finding-1')).toBeInViewport();
   },
 );
+
+test(
+  'a size by eye, a guess of its cause and what is to follow are said as such, and reach the reader as such',
+  here,
+  async ({ page, server, beginWalk }) => {
+    await beginWalk();
+    const walk = page.url().split('?')[0] ?? '';
+    await goTo(page, 'bonnet', 'Bonnet');
+    await page.getByRole('button', { name: 'Finding', exact: true }).click();
+    await page.getByRole('button', { name: 'Dent', exact: true }).click();
+    await page.getByLabel('Across').fill('about 4 cm');
+    await page.getByLabel('Across').press('Enter');
+    await expect(page.getByLabel('Across')).toHaveValue('about 40 mm');
+    await page.getByLabel('What it may come from').fill('a shopping trolley');
+    await page.getByLabel('What it may come from').blur();
+    await expect(page.getByText('Dent, about 40 mm across').first()).toBeVisible();
+    await noAxeFindings(page);
+    await saved(page);
+    await page.goto(`${walk}/story`);
+    await page.getByLabel('What follows').selectOption({ label: 'A film' });
+    await page.getByLabel('Which, and of what').fill('the underside on the lift');
+    await page.getByLabel('By, if a day was said').fill('2031-05-04');
+    // What was typed survives a reload.
+    await page.reload();
+    await expect(page.getByLabel('Which, and of what')).toHaveValue('the underside on the lift');
+    await page.getByRole('button', { name: 'Promise that it follows' }).click();
+    await expect(page.getByText('A film by 4 May 2031: the underside on the lift')).toBeVisible();
+    await noAxeFindings(page);
+    await saved(page);
+    const report = await reportOfWalk(server, walk);
+    expect(report.toFollow).toEqual(['A film by 4 May 2031: the underside on the lift']);
+    expect(report.findings[0]).toMatchObject({
+      line: 'Dent, about 40 mm across',
+      tests: 'may come from, a guess: a shopping trolley',
+    });
+  },
+);

@@ -73,7 +73,11 @@ describe('sizes as people type them', () => {
     ['0.5"', 'uk', 12.7],
     ['12 mm', 'us', 12],
   ] as const)('%s (%s)', (text, vocabulary, mm) => {
-    expect(parseSize(text, vocabulary)).toEqual({ ok: true, mm });
+    expect(parseSize(text, vocabulary)).toEqual({ ok: true, mm, isAbout: false });
+  });
+
+  it.each(['about 40', 'About 4 cm', '~40mm', 'approx. 40 mm', 'ca 40'])('“%s” was judged by eye', (text) => {
+    expect(parseSize(text, 'uk')).toEqual({ ok: true, mm: 40, isAbout: true });
   });
 
   it.each(['0', '-3', 'big', '', '1/0', '9 m'])('refuses “%s”', (text) => {

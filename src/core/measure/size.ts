@@ -4,15 +4,19 @@ import { inchesFromMm, mmFromInches } from './units';
 import { inEnglish, say } from './words';
 
 export type SizeReading =
-  | { ok: true; mm: number }
+  | { ok: true; mm: number; isAbout: boolean }
   | { ok: false; problem: 'not-a-size' | 'not-positive' | 'too-large' };
 
 /** Longer than a car: a slip of the finger. */
 export const MAX_SIZE_MM = 6000;
 
-/** Reads a size as people type it: "12", "12 mm", "1.2 cm", "1/2 in", '0.5"'. A bare number is in millimetres, or inches in the US vocabulary. */
+const ABOUT = /^(?:~|≈|about|around|roughly|approx\.?|approximately|ca\.?|circa)\s*/;
+
+/** Reads a size as people type it: "12", "12 mm", "1.2 cm", "1/2 in", '0.5"', and "about 12", "~12" of one that was judged by eye. A bare number is in millimetres, or inches in the US vocabulary. */
 export function parseSize(text: string, vocabulary: Vocabulary): SizeReading {
-  const clean = text.trim().toLowerCase().replace(/,/g, '.').replace(/\s+/g, '');
+  const typed = text.trim().toLowerCase();
+  const isAbout = ABOUT.test(typed);
+  const clean = typed.replace(ABOUT, '').replace(/,/g, '.').replace(/\s+/g, '');
   const spoken = /^(-?[\d.]+)(?:\/(\d+))?(mm|cm|m|in|inch|inches|")?$/.exec(clean);
   if (!spoken) return { ok: false, problem: 'not-a-size' };
   const value = Number(spoken[1]) / Number(spoken[2] ?? 1);
@@ -22,7 +26,7 @@ export function parseSize(text: string, vocabulary: Vocabulary): SizeReading {
   const mm = scale[unit] ? value * scale[unit] : mmFromInches(value);
   if (mm <= 0) return { ok: false, problem: 'not-positive' };
   if (mm > MAX_SIZE_MM) return { ok: false, problem: 'too-large' };
-  return { ok: true, mm: Math.round(mm * 10) / 10 };
+  return { ok: true, mm: Math.round(mm * 10) / 10, isAbout };
 }
 
 export function sizeProblemMessage(problem: Extract<SizeReading, { ok: false }>['problem']): string {

@@ -2,7 +2,7 @@ import type { BodyStyle, Car, PartId } from '../car';
 import { KM_PER_MILE, speakDistance } from '../measure';
 import type { Day } from '../papers';
 import { listed, starting, type Tell } from '../told';
-import { type Coverage, coverage, isStanding, partStatus, type WalkState } from '../walk';
+import { type Coverage, coverage, isStanding, partStatus, toFollowTold, type WalkState } from '../walk';
 import { type OthersLeft, othersLeft } from './othersLeft';
 import { papersTable } from './papersTable';
 import { lineOf } from './papersTold';
@@ -12,7 +12,7 @@ import { tyresOf } from './tyreTable';
 import type { WalkFigure } from './walkFigures';
 
 /** Screens of a walk on which something that is left can be done. */
-export type LeftScreen = 'tyres' | 'paint' | 'pictures' | 'functions' | 'kit' | 'papers';
+export type LeftScreen = 'tyres' | 'paint' | 'pictures' | 'functions' | 'kit' | 'papers' | 'story';
 
 /** What kind of thing is left; how it is worded is the business of whoever shows it. */
 export type LeftCode =
@@ -51,7 +51,9 @@ export type LeftCode =
   | 'conditions'
   | 'disagreement'
   /** Promised, and what is done or by when was not said. */
-  | 'promise';
+  | 'promise'
+  /** Promised for later than the report, by a day that is over. */
+  | 'overdue';
 
 /** One thing that is left, and where it is done: at a part of the walk, or on a screen of its own. */
 export interface LeftItem {
@@ -115,6 +117,9 @@ export function whatIsLeft(
       ),
       ...distanceLeft(state, car, today),
       ...promisesLeft(state),
+      ...[...state.toFollow.values()]
+        .filter(({ by }) => by !== undefined && by < today)
+        .map((each): LeftItem => ({ code: 'overdue', screen: 'story', says: tell(toFollowTold(each)) })),
     ],
     notBegun: new Set<LeftSubject>([
       ...(others.isFunctionsBegun ? [] : ['functions' as const]),

@@ -222,6 +222,8 @@ export const reportDocumentSchema = z.strictObject({
       }),
     )
     .optional(),
+  /** What comes later than the report: papers, films, pictures, each with its day where one was given. */
+  toFollow: z.array(text).optional(),
   /** What is no finding and was mended: found gone when it was looked at again. */
   othersPutRight: z
     .array(

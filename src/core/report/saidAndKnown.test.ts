@@ -7,6 +7,7 @@ import { whatIsLeft } from '../readings';
 import { type Fact, replay } from '../walk';
 import { findingLines, reportBlocks } from './blocks/reportBlocks';
 import { findingsDrawing } from './drawings/findingsDrawing';
+import { chaptersOf } from './reader/chapters';
 
 const reportOf = (...facts: Fact[]) => reportOfFacts([begun, ...facts]);
 const leftOf = (...facts: Fact[]) =>
@@ -276,4 +277,58 @@ describe('what nobody looked at', () => {
     const [measured] = reportOf(chip, changed(1, { lengthMm: 12 })).screen?.rows ?? [];
     expect(measured?.says).toMatch(/^12 mm in the swept area: within the 40 mm allowed there$/);
   });
+});
+
+describe('what comes later than the report', () => {
+  const follow = idOf(0xb51);
+  const film: Fact = {
+    kind: 'to-follow-noted',
+    body: { follow, what: 'film', says: 'the underside on the lift', by: '2026-03-10' },
+  };
+  const paper: Fact = {
+    kind: 'to-follow-noted',
+    body: { follow: idOf(0xb52), what: 'paper', says: 'invoice of the belt' },
+  };
+  const told = ['A film by 10 March 2026: the underside on the lift', 'A paper: invoice of the belt'];
+
+  it('is told with its day until it came, on page and paper', () => {
+    const report = reportOf(film, paper);
+    expect(report.toFollow).toEqual(told);
+    const printed = reportBlocks(report, 'f').map((block) => ('text' in block ? block.text : ''));
+    expect(printed).toEqual(expect.arrayContaining(['Still to follow', ...told]));
+    expect(chaptersOf(report)).toContainEqual({ id: 'follow', title: 'Still to follow' });
+    const came: Fact = { kind: 'to-follow-settled', body: { follow, is: 'came' } };
+    expect(reportOf(film, paper, came).toFollow).toEqual([told[1]]);
+    expect(
+      reportOf(paper, { kind: 'to-follow-settled', body: { follow: idOf(0xb52), is: 'withdrawn' } }).toFollow,
+    ).toBe(undefined);
+  });
+
+  it('is asked about before freezing once its day is over', () => {
+    const overdue = (...facts: Fact[]) => leftOf(...facts).filter(({ code }) => code === 'overdue');
+    expect(overdue(film, paper)).toEqual([
+      { code: 'overdue', screen: 'story', says: told[0]?.replace('A film', 'a film') },
+    ]);
+    expect(overdue(paper)).toEqual([]);
+  });
+});
+
+describe('what a finding may come from', () => {
+  it('is told as a guess, apart from what was found', () => {
+    const [finding] = reportOf(
+      noted(1),
+      changed(1, { cause: 'a shopping trolley', nail: 'glides' }),
+    ).findings;
+    expect(finding?.line).not.toContain('trolley');
+    expect(finding && findingLines(finding).lines).toContain(
+      'Nail glides; may come from, a guess: a shopping trolley',
+    );
+  });
+});
+
+it('what a yard does with every car stands in its report, in its own words', () => {
+  const policy = 'Chips are left as they are.';
+  const printed = reportBlocks({ ...reportOf(), yard: { name: 'B', place: 'P', phone: '1', policy } }, 'f');
+  expect(JSON.stringify(printed)).toContain(`What this yard does with every car: ${policy}`);
+  expect(JSON.stringify(reportBlocks(reportOf(), 'f'))).not.toContain('with every car');
 });

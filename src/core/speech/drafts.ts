@@ -62,6 +62,7 @@ export const draftSchema = z.discriminatedUnion('is', [
     where: z.string().optional(),
     count: z.int().optional(),
     lengthMm: z.number().optional(),
+    isAbout: z.literal(true).optional(),
     widthMm: z.number().optional(),
     howBad: z.enum(howBads).optional(),
     /** How deep, where it was said. */

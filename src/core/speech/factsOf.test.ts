@@ -32,6 +32,15 @@ it('takes paint that was read, and no figure that was only about so much', () =>
   }
 });
 
+it('keeps that a size was only about so much', () => {
+  const sizeOf = (text: string) => facts(text).map(({ body }) => 'details' in body && body.details);
+  expect(sizeOf('dent about 40 mil on the bonnet')).toEqual([{ lengthMm: 40, isAbout: true }]);
+  expect(sizeOf('scratch roughly 10 centimetres long on the bonnet')).toEqual([
+    { lengthMm: 100, isAbout: true },
+  ]);
+  expect(sizeOf('dent 40 mil on the bonnet')).toEqual([{ lengthMm: 40 }]);
+});
+
 it('counts what comes with it, notes what is said to be fitted, and tells a story in its own words', () => {
   expect(facts("the jack is there but the spare's missing")).toEqual([
     { kind: 'item-counted', body: { item: 'jack', count: 1 } },

@@ -132,6 +132,7 @@ function findingFact(draft: FindingDraft, { style, newId, keepsWords }: Taking):
     ...(count !== undefined && { count }),
     ...(lengthMm !== undefined && { lengthMm }),
     ...(widthMm !== undefined && { widthMm }),
+    ...(draft.isAbout && { isAbout: true }),
     ...(howBad && { howBad }),
     ...(severity && { severity }),
     ...(amount && { amount }),

@@ -2,6 +2,7 @@ import { vocabularyOf } from '../car';
 import { MAX_SIZE_MM, MM_PER_INCH } from '../measure';
 import type { FindingDraft } from './drafts';
 import type { Said } from './numbers';
+import { isAbout } from './readings';
 import type { Talk } from './talk';
 
 /** A count or a size that cannot be meant is asked about. */
@@ -23,5 +24,6 @@ export function size(talk: Talk, finding: FindingDraft, { high, second, unit }: 
     return;
   }
   finding.lengthMm = b === undefined ? a : Math.max(a, b);
+  if (isAbout(talk)) finding.isAbout = true;
   if (b !== undefined) finding.widthMm = Math.min(a, b);
 }

@@ -103,6 +103,7 @@ export {
   storyNames,
   storySources,
 } from './families/story/storyWords';
+export { followings, type ToFollow } from './families/toFollow/bodies';
 export { CAPTIONS_OF_ONE } from './families/walkFilm/bodies';
 export { recordingsNamed } from './families/walkFilm/finish';
 export {
@@ -208,6 +209,7 @@ export {
   storySays,
   storyTold,
 } from './tellStory';
+export { toFollowTold } from './tellToFollow';
 export { type TreadThird, thirdName, treadThirds } from './treadThirds';
 export {
   type AttachedPhoto,

@@ -30,6 +30,10 @@ describe('a finding in one line', () => {
     ['stone-chip', { amount: 'a-few' }, 'Stone chip, a few'],
     ['kerbing', { amount: 'most-of-it', severity: 'heavy' }, 'Kerbing, most of it, gouged'],
     ['stone-chip', { amount: 'many', count: 7 }, 'Stone chip × 7'],
+    // Judged by eye, a figure says so; without one there is nothing to say it of.
+    ['dent', { lengthMm: 40, isAbout: true }, 'Dent, about 40 mm across'],
+    ['scuff', { lengthMm: 120, widthMm: 55, isAbout: true }, 'Scuff, about 120 mm × 55 mm'],
+    ['dent', { isAbout: true }, 'Dent'],
   ] as const)('%s %o: %s', (kind, details, said) => {
     expect(line(kind, details)).toBe(said);
   });

@@ -1,6 +1,6 @@
 import { type Part, subPartTold, type Vocabulary } from '../car';
 import { areaTold, roughMm, sizeTold, tidy } from '../measure';
-import { isNothing, listed, starting, type Text } from '../told';
+import { isNothing, listed, own, starting, type Text } from '../told';
 import type { FindingDetails } from './families/findings/bodies';
 import { cautionIdOf } from './findingCaution';
 import { findingKindOf } from './findingKinds';
@@ -17,7 +17,10 @@ function sizeOf({ kind, details, measured }: Described): Text {
   const isRough = measured?.of === 'length' && measured.plusMinus === undefined;
   const size = plainSize({ kind, details: isRough ? roughly(details) : details });
   const area = details.areaMm2 === undefined ? undefined : areaTold(details.areaMm2);
-  if (!measured) return listed('comma', [size, area]);
+  if (!measured) {
+    const sizes = listed('comma', [size, area]);
+    return details.isAbout && !isNothing(sizes) ? say('size.byEye', { size: sizes }) : sizes;
+  }
   const told = (value: Text | undefined) => value && asMeasured(value, measured);
   return measured.of === 'area' ? listed('comma', [size, told(area)]) : listed('comma', [told(size), area]);
 }
@@ -99,9 +102,9 @@ export function findingTold(finding: Described): Text {
 export const findingLine = (finding: Described, vocabulary: Vocabulary): string =>
   inEnglish(starting(findingTold(finding)), vocabulary);
 
-/** The tests done and what they said: "nail just catches; wiped: stays". */
+/** The tests done and what they said, and what somebody guesses it comes from: "nail just catches; wiped: stays". */
 export function testsTold({ details }: Pick<Finding, 'details'>): Text {
-  const { firm, hole, repair, wipe, feel, nail } = details;
+  const { firm, hole, repair, wipe, feel, nail, cause } = details;
   return listed('semicolon', [
     firm && say('test.firm', { firm }),
     hole === undefined ? undefined : say('test.hole', { hole: hole ? 'yes' : 'no' }),
@@ -109,6 +112,7 @@ export function testsTold({ details }: Pick<Finding, 'details'>): Text {
     wipe && say('test.wiped', { answer: say(`wipe.${wipe}`) }),
     feel && say('test.felt', { answer: say(`feel.${feel}`) }),
     nail && say('test.nail', { answer: say(`nail.${nail}`) }),
+    cause ? say('test.cause', { cause: own(cause) }) : undefined,
   ]);
 }
 export const testLine = (finding: Pick<Finding, 'details'>): string => inEnglish(testsTold(finding), 'uk');

@@ -17,6 +17,7 @@ import type { Readings } from './families/readings/state';
 import type { MendChecked, RemedyNoted } from './families/remedies/state';
 import type { DroveTold, StoryTold } from './families/story/state';
 import type { DriveGroup } from './families/story/storyWords';
+import type { ToFollow } from './families/toFollow/bodies';
 import type { FilmClip, SaidInFilm, WalkFilm } from './families/walkFilm/state';
 import type { SpotAsked } from './families/weakSpots/state';
 import type { FindingKind } from './findingKinds';
@@ -151,6 +152,8 @@ export interface WalkState extends Readings {
   equipment: Map<string, EquipmentNoted>;
   /** What the seller tells a buyer before all else, in the order said. */
   firstLines: Map<string, FirstLine>;
+  /** What was promised for later than the report and has not come yet. */
+  toFollow: Map<string, ToFollow>;
   /** Films of the walk, by id, in the order they were brought. */
   walkFilms: Map<string, WalkFilm>;
   /** Findings that were said in a film, and how. */

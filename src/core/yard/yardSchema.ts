@@ -15,6 +15,8 @@ export const yardSchema = z.strictObject({
   mail: z.union([z.literal(''), z.email('Type a mail address like desk@yard.example.')]).optional(),
   /** In the yard's own words: how long a buyer has to tell that the car differs from its report, and what happens then. */
   onArrival: line(600).optional(),
+  /** In the yard's own words: what it does with every car, and what it never does. */
+  policy: line(600).optional(),
   /** Readers may see what was said of a finding in the film of the walk, and the seconds of it that were cut for them. */
   sharesFilm: z.literal(true).optional(),
   colour: colourSchema.optional(),

@@ -156,7 +156,12 @@ describe('everything of a yard', () => {
     await request(server.app).put('/api/prices').send(usualPrices('GBP')).expect(200);
     await request(server.app)
       .put('/api/yard')
-      .send({ name: 'Brindle & Tew', place: 'Quay 1', phone: '01632 960104' })
+      .send({
+        name: 'Brindle & Tew',
+        place: 'Quay 1',
+        phone: '01632 960104',
+        policy: 'Every car is serviced.',
+      })
       .expect(200);
     const { body } = await takeIn(another, await everything(server)).expect(201);
     expect(body).toEqual({ cars: 2, walks: 1, photos: 1, recordings: 0, refused: [] });

@@ -538,4 +538,11 @@ export const migrations: readonly { number: number; sql: string }[] = [
       ) STRICT;
     `,
   },
+  {
+    number: 23,
+    sql: `
+      -- In the yard's own words: what it does with every car, and what it never does.
+      ALTER TABLE yard ADD COLUMN policy TEXT;
+    `,
+  },
 ];

@@ -11,10 +11,10 @@ export function makePeopleStore(db: Db) {
     [],
     Record<Exclude<keyof Yard, 'sharesFilm'>, string | null> & { sharesFilm: 0 | 1 }
   >(
-    'SELECT name, place, phone, mail, on_arrival AS onArrival, colour, logo, shares_film AS sharesFilm FROM yard',
+    'SELECT name, place, phone, mail, on_arrival AS onArrival, policy, colour, logo, shares_film AS sharesFilm FROM yard',
   );
   const setYard = db.prepare(
-    'UPDATE yard SET name = ?, place = ?, phone = ?, mail = ?, on_arrival = ?, colour = ?, logo = ?, shares_film = ?',
+    'UPDATE yard SET name = ?, place = ?, phone = ?, mail = ?, on_arrival = ?, policy = ?, colour = ?, logo = ?, shares_film = ?',
   );
   const putLogo = db.prepare('INSERT INTO logos (sha256, png) VALUES (?, ?) ON CONFLICT DO NOTHING');
   const logo = db.prepare<[string], { png: Buffer }>('SELECT png FROM logos WHERE sha256 = ?');
@@ -44,13 +44,14 @@ export function makePeopleStore(db: Db) {
       const told = row.filter(([key, value]) => value !== null && (key !== 'mail' || value !== ''));
       return yardSchema.parse({ ...Object.fromEntries(told), ...(sharesFilm === 1 && { sharesFilm: true }) });
     },
-    setYard: ({ name, place, phone, mail = '', onArrival, colour, logo, sharesFilm }: Yard): void => {
+    setYard: ({ name, place, phone, mail = '', onArrival, policy, colour, logo, sharesFilm }: Yard): void => {
       setYard.run(
         name,
         place,
         phone,
         mail,
         onArrival || null,
+        policy || null,
         colour ?? null,
         logo ?? null,
         sharesFilm ? 1 : 0,

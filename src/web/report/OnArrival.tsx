@@ -14,6 +14,12 @@ export function OnArrival({ report, check }: OnArrivalProps) {
   return (
     <Section title="When you collect or receive it" chapter="arrival">
       <p className="whitespace-pre-line">{onArrivalSays(report)}</p>
+      {report.yard.policy && (
+        <p className="mt-2 whitespace-pre-line">
+          <span className="font-bold">What this yard does with every car: </span>
+          {report.yard.policy}
+        </p>
+      )}
       {check && (
         <p className="mt-3 print:hidden">
           <a className={buttonLook()} href={check}>

@@ -7,10 +7,11 @@ import { WeakSpotSection } from './WeakSpotSection';
 
 /** What was said of more than a part: of sides and the car, its story, how it drove, its equipment. */
 export function ToldSections({ report }: { report: ReportDocument }) {
-  const { statements = [], build = [], story = [], drove = [], equipment } = report;
+  const { statements = [], build = [], story = [], drove = [], toFollow = [], equipment } = report;
   const { forItsAge, weakSpots, stood } = report;
   return (
     <>
+      <Lines chapter="follow" title="Still to follow" lines={toFollow} />
       {forItsAge && <AgeSection told={forItsAge} />}
       {weakSpots && <WeakSpotSection told={weakSpots} />}
       {stood && <StoodSection told={stood} />}

@@ -60,6 +60,7 @@ export const reportBlocks = (report: ReportDocument, fingerprint: string): Block
   heading('When you collect or receive it'),
   line('Hold the car against this report, part by part, before you sign for it.'),
   line(onArrivalSays(report)),
+  ...(report.yard.policy ? [line(`What this yard does with every car: ${report.yard.policy}`)] : []),
   ...otherRemedies(report),
   ...putRight(report),
   ...notChecked(report),

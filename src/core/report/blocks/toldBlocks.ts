@@ -7,9 +7,11 @@ export function toldBlocks({
   build = [],
   story = [],
   drove = [],
+  toFollow = [],
   equipment,
 }: ReportDocument): Block[] {
   return [
+    ...section('Still to follow', toFollow),
     ...section('Of sides and the whole car', [...statements, ...build]),
     ...section('Its story', story),
     ...section('How it drove', drove),

@@ -14,6 +14,7 @@ const chapterIds = [
   'put-right',
   'not-looked-at',
   'light',
+  'follow',
   'sides',
   'age',
   'weak-spots',
@@ -51,7 +52,7 @@ export function chaptersOf(report: ReportDocument): Chapter[] {
     dismissed,
     photos,
   } = report;
-  const { statements = [], build = [], story = [], drove = [], equipment } = report;
+  const { statements = [], build = [], story = [], drove = [], equipment, toFollow = [] } = report;
   const { forItsAge, weakSpots, stood } = report;
   const isUs = vocabularyOf(report.car) === 'us';
   const all: readonly [ChapterId, string, boolean][] = [
@@ -62,6 +63,7 @@ export function chaptersOf(report: ReportDocument): Chapter[] {
     ['put-right', 'What was put right', putRight.length + othersPutRight.length > 0],
     ['not-looked-at', 'What was not looked at', true],
     ['light', 'In what light', conditions.length > 0],
+    ['follow', 'Still to follow', toFollow.length > 0],
     ['sides', 'Of sides and the whole car', statements.length + build.length > 0],
     ['age', 'For its age and distance', forItsAge !== undefined],
     ['weak-spots', 'What such cars are known for', weakSpots !== undefined],

@@ -34,6 +34,7 @@ function own(report: ReportDocument): [ChapterId, string | undefined][] {
     ['weak-spots', weakSpots && spotLine(weakSpots)],
     // The rest of the sentence stands right below.
     ['stood', stood?.says.split(':')[0]?.replace(/\.$/, '')],
+    ['follow', report.toFollow?.join('; ')],
     ['drove', drove[0]],
     ['equipment', equipment && counted(equipmentLines(equipment).length, 'line')],
     ['light', report.conditions.join(', ')],

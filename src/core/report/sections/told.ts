@@ -1,7 +1,15 @@
 import { materialTold } from '../../car';
 import { aboutTold, equipmentTold } from '../../readings';
 import { listed, own, starting, type Text, type Told } from '../../told';
-import { driveGroups, driveTold, keptTold, type NotableMaterial, statementTold, storyTold } from '../../walk';
+import {
+  driveGroups,
+  driveTold,
+  keptTold,
+  type NotableMaterial,
+  statementTold,
+  storyTold,
+  toFollowTold,
+} from '../../walk';
 import { isoDay } from '../../wording';
 import type { ReportDocument } from '../reportDocument';
 import type { WalkTold } from '../walkTold';
@@ -10,7 +18,7 @@ import { remedyTold } from './findings';
 
 type Tellings = Pick<
   ReportDocument,
-  'statements' | 'build' | 'story' | 'drove' | 'equipment' | 'remedies' | 'othersPutRight'
+  'statements' | 'build' | 'story' | 'drove' | 'equipment' | 'toFollow' | 'remedies' | 'othersPutRight'
 >;
 
 /** What was said of more than a part: of sides, of the car, its story, its equipment, and what is to become of things that are no findings. */
@@ -22,6 +30,7 @@ export function whatWasTold(told: WalkTold): Told<Tellings> {
     const said = state.drove.get(group);
     return said ? [starting(driveTold(group, said))] : [];
   });
+  const toFollow = [...state.toFollow.values()].map((each) => starting(toFollowTold(each)));
   const build = buildTold(told);
   const remedies = remediesTold(told);
   const othersPutRight = mendedBeside(told);
@@ -31,6 +40,7 @@ export function whatWasTold(told: WalkTold): Told<Tellings> {
     ...(build.length > 0 && { build }),
     ...(story.length > 0 && { story }),
     ...(drove.length > 0 && { drove }),
+    ...(toFollow.length > 0 && { toFollow }),
     ...(equipment && {
       equipment: {
         ...equipment,

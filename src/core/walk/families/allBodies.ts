@@ -12,6 +12,7 @@ import { pictureBodies } from './pictures/bodies';
 import { readingBodies } from './readings/bodies';
 import { remedyBodies } from './remedies/bodies';
 import { storyBodies } from './story/bodies';
+import { toFollowBodies } from './toFollow/bodies';
 import { undoBodies } from './undo/bodies';
 import { walkFilmBodies } from './walkFilm/bodies';
 import { weakSpotBodies } from './weakSpots/bodies';
@@ -34,5 +35,6 @@ export const allBodies = {
   ...walkFilmBodies,
   ...weakSpotBodies,
   ...firstLineBodies,
+  ...toFollowBodies,
   ...undoBodies,
 } as const;

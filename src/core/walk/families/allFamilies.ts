@@ -17,6 +17,7 @@ import { pictures } from './pictures/family';
 import { readings } from './readings/family';
 import { remedies } from './remedies/family';
 import { story } from './story/family';
+import { toFollow } from './toFollow/family';
 import { undo } from './undo/family';
 import { walkFilm } from './walkFilm/family';
 import { weakSpots } from './weakSpots/family';
@@ -40,6 +41,7 @@ export const nothingSaid = () =>
     ...walkFilm.empty(),
     ...weakSpots.empty(),
     ...firstLines.empty(),
+    ...toFollow.empty(),
     ...undo.empty(),
   }) satisfies Partial<WalkState>;
 
@@ -60,6 +62,7 @@ const noters: Noters<Replaying, typeof allBodies> = {
   ...walkFilm.noters,
   ...weakSpots.noters,
   ...firstLines.noters,
+  ...toFollow.noters,
   ...undo.noters,
 };
 
@@ -80,6 +83,7 @@ const words: Words<typeof allBodies> = {
   ...walkFilm.words,
   ...weakSpots.words,
   ...firstLines.words,
+  ...toFollow.words,
   ...undo.words,
 };
 

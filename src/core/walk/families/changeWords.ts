@@ -7,7 +7,9 @@ const changeNames: Record<string, string> = {
   howBad: 'how bad',
   severity: 'how far gone',
   amount: 'how many',
+  isAbout: 'size by eye',
   firm: 'pressed',
+  cause: 'may come from',
   rust: 'how far',
 };
 
@@ -16,6 +18,7 @@ export function changeWords([key, value]: [string, unknown]): string {
   const name = changeNames[key] ?? key;
   if (value === null) return `${name} taken back`;
   if (typeof value === 'object') return name;
+  if (key === 'isAbout') return 'size judged by eye';
   if (typeof value === 'boolean') return value ? 'not sure yet' : 'confirmed';
   return `${name} ${String(value).replaceAll('-', ' ')}${key.endsWith('Mm') ? ' mm' : ''}`;
 }

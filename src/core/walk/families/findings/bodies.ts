@@ -33,6 +33,8 @@ const detailShape = {
     .positive('An area must be more than 0.')
     .max(36_000_000, 'An area may be at most 36 m².')
     .optional(),
+  /** Its figures were judged by eye: "about 40 mm". */
+  isAbout: z.literal(true).optional(),
   nail: z.enum(testAnswers.nail).optional(),
   feel: z.enum(testAnswers.feel).optional(),
   wipe: z.enum(testAnswers.wipe).optional(),
@@ -43,6 +45,8 @@ const detailShape = {
   cures: curesSchema.optional(),
   decision: decisionSchema.optional(),
   note: note.optional(),
+  /** What may have caused it: a guess, told as one. */
+  cause: z.string().trim().min(1).max(200, 'At most 200 characters.').optional(),
   extent: extentSchema.optional(),
   /** How well an earlier repair was done. */
   repair: z.enum(repairQualities).optional(),

@@ -28,6 +28,7 @@ export function questionsOf(left: WhatIsLeft, nameOf: (part: PartId) => string):
       (place, { says }) => `${place}: said to be clear, and yet ${says}; the report says both`,
     ),
     ...ask('second-look', (place) => `${place}: a suspicion is not settled`),
+    ...ask('overdue', (_, { says }) => `To follow, and its day is over: ${says}`),
     ...ask('promise', (place, { finding, says }) => `${finding}, ${place}: ${says}`),
   ];
 }

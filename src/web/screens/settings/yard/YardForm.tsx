@@ -47,7 +47,7 @@ export function YardForm({ yard }: { yard: Yard }) {
         Object.fromEntries(parsed.error.issues.map(({ path, message }) => [String(path[0]), message])),
       );
   };
-  const text = (key: 'name' | 'place' | 'phone' | 'mail' | 'onArrival') => ({
+  const text = (key: 'name' | 'place' | 'phone' | 'mail' | 'onArrival' | 'policy') => ({
     id: key,
     className: inputLook,
     autoComplete: 'off',
@@ -93,6 +93,14 @@ export function YardForm({ yard }: { yard: Yard }) {
         error={errors.onArrival}
       >
         <textarea {...text('onArrival')} rows={3} maxLength={600} className={`${inputLook} py-2`} />
+      </Field>
+      <Field
+        id="policy"
+        label="What you do with every car"
+        hint="In your own words, and what you never do: every car serviced before it goes, chips left as they are. It stands in every report as the yard’s text."
+        error={errors.policy}
+      >
+        <textarea {...text('policy')} rows={3} maxLength={600} className={`${inputLook} py-2`} />
       </Field>
       <label className="flex min-h-12 items-center gap-3">
         <input

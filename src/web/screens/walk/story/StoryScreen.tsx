@@ -3,6 +3,7 @@ import { DroveEntry } from './DroveEntry';
 import { EquipmentEntry } from './EquipmentEntry';
 import { FirstLinesEntry } from './FirstLinesEntry';
 import { StoryEntry } from './StoryEntry';
+import { ToFollowEntry } from './ToFollowEntry';
 import { WideRemedies } from './WideRemedies';
 
 /** What is known of a car beyond looking at it: its story, its equipment, how it drove. */
@@ -12,6 +13,7 @@ export const StoryScreen = () => (
       <main className="min-h-0 flex-1 overflow-y-auto lg:grid lg:grid-cols-2">
         <div className="space-y-8 p-3 lg:p-5">
           <FirstLinesEntry walk={walk} />
+          <ToFollowEntry walk={walk} />
           <StoryEntry walk={walk} />
           <DroveEntry walk={walk} />
         </div>

@@ -71,21 +71,23 @@ export function CountAndSize({ finding, part, amend, walk }: CountAndSizeProps) 
           </div>
         </div>
         <SizeEntry
-          key={`length ${details.lengthMm}`}
+          key={`length ${details.lengthMm} ${details.isAbout}`}
           id="length"
           label={measuredBy === 'count' ? 'Largest' : measuredBy === 'diameter' ? 'Across' : 'Length'}
           mm={details.lengthMm}
+          isAbout={details.isAbout ?? false}
           vocabulary={vocabulary}
-          onMm={(mm) => amend({ lengthMm: mm ?? null })}
+          onMm={(mm, isAbout) => amend({ lengthMm: mm ?? null, ...aboutAs(details, isAbout) })}
         />
         {measuredBy === 'area' && (
           <SizeEntry
-            key={`width ${details.widthMm}`}
+            key={`width ${details.widthMm} ${details.isAbout}`}
             id="width"
             label="Width"
             mm={details.widthMm}
+            isAbout={details.isAbout ?? false}
             vocabulary={vocabulary}
-            onMm={(mm) => amend({ widthMm: mm ?? null })}
+            onMm={(mm, isAbout) => amend({ widthMm: mm ?? null, ...aboutAs(details, isAbout) })}
           />
         )}
       </div>
@@ -110,6 +112,10 @@ const amountsOf = {
   counted: ['one-or-two', 'a-few', 'several', 'many'],
   spread: ['a-few', 'several', 'most-of-it', 'all-over'],
 } as const satisfies Record<string, readonly Amount[]>;
+
+/** A figure said anew says whether it was judged by eye. */
+const aboutAs = ({ isAbout: was }: Finding['details'], isAbout: boolean): FindingChanges =>
+  (was ?? false) === isAbout ? {} : { isAbout: isAbout ? true : null };
 
 /** One fewer; where each was tapped, the last tap goes. */
 function fewer({ details: { extent } }: Finding, count: number): FindingChanges {

@@ -118,6 +118,7 @@ export function RefineDeck({
             {withinSentence(repeatedWords({ kind, details: twin.details }, vocabulary))}
           </Button>
         )}
+        <CauseEntry value={details.cause ?? ''} onCause={(cause) => amend({ cause: cause || null })} />
         <NoteEntry value={details.note ?? ''} onNote={(note) => amend({ note: note || null })} />
       </div>
       <div className="grid columns-as-fit gap-2 border-t border-line p-2 pb-[max(0.5rem,env(safe-area-inset-bottom))]">
@@ -130,6 +131,24 @@ export function RefineDeck({
         </Button>
       </div>
     </>
+  );
+}
+
+/** A guess is told as a guess, apart from what was found. */
+function CauseEntry({ value, onCause }: { value: string; onCause: (cause: string) => void }) {
+  const [text, setText] = useState(value);
+  return (
+    <Field id="cause" label="What it may come from" hint="The report says that this is a guess.">
+      <input
+        id="cause"
+        className={inputLook}
+        maxLength={200}
+        autoComplete="off"
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={() => text.trim() !== value && onCause(text.trim())}
+      />
+    </Field>
   );
 }
 

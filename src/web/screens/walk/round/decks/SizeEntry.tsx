@@ -7,32 +7,37 @@ interface SizeEntryProps {
   id: string;
   label: string;
   mm: number | undefined;
+  /** It was judged by eye. */
+  isAbout?: boolean;
   vocabulary: Vocabulary;
-  onMm: (mm: number | undefined) => void;
+  onMm: (mm: number | undefined, isAbout: boolean) => void;
 }
 
-const shown = (mm: number | undefined, vocabulary: Vocabulary) =>
-  mm === undefined ? '' : vocabulary === 'us' ? `${Number(inchesFromMm(mm).toFixed(2))} in` : `${mm} mm`;
+function shown(mm: number | undefined, vocabulary: Vocabulary, isAbout: boolean): string {
+  if (mm === undefined) return '';
+  const size = vocabulary === 'us' ? `${Number(inchesFromMm(mm).toFixed(2))} in` : `${mm} mm`;
+  return isAbout ? `about ${size}` : size;
+}
 
 /** A size, typed as people say it. What cannot be read stays in the box with a word on how to write it. */
-export function SizeEntry({ id, label, mm, vocabulary, onMm }: SizeEntryProps) {
-  const [text, setText] = useState(shown(mm, vocabulary));
+export function SizeEntry({ id, label, mm, isAbout = false, vocabulary, onMm }: SizeEntryProps) {
+  const [text, setText] = useState(shown(mm, vocabulary, isAbout));
   const [error, setError] = useState<string>();
   const commit = () => {
     if (text.trim() === '') {
       setError(undefined);
-      if (mm !== undefined) onMm(undefined);
+      if (mm !== undefined) onMm(undefined, false);
       return;
     }
-    if (text === shown(mm, vocabulary)) return;
+    if (text === shown(mm, vocabulary, isAbout)) return;
     const reading = parseSize(text, vocabulary);
     if (!reading.ok) {
       setError(sizeProblemMessage(reading.problem));
       return;
     }
     setError(undefined);
-    setText(shown(reading.mm, vocabulary));
-    if (reading.mm !== mm) onMm(reading.mm);
+    setText(shown(reading.mm, vocabulary, reading.isAbout));
+    if (reading.mm !== mm || reading.isAbout !== isAbout) onMm(reading.mm, reading.isAbout);
   };
   return (
     <TextField
@@ -42,7 +47,7 @@ export function SizeEntry({ id, label, mm, vocabulary, onMm }: SizeEntryProps) {
       inputMode={vocabulary === 'us' ? 'text' : 'decimal'}
       enterKeyHint="done"
       autoComplete="off"
-      placeholder={vocabulary === 'us' ? '1/2 in' : '12 mm'}
+      placeholder={vocabulary === 'us' ? '1/2 in, about 2 in' : '12 mm, about 40'}
       value={text}
       aria-invalid={error !== undefined}
       aria-describedby={`${id}-says`}
