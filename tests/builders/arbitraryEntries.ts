@@ -225,6 +225,11 @@ const bodies: { [K in EntryKind]: fc.Arbitrary<EntryBody<K>> } = {
     { about: { of: 'story', fact: idOf(0xb21) } },
   ),
   'told-first-taken-back': fc.constant({ about: { of: 'words' as const, says: 'It was in a flood.' } }),
+  'not-there-noted': fc.constantFrom<EntryBody<'not-there-noted'>>(
+    { part: 'bonnet', kinds: ['dent'], over: 10 },
+    { part: 'roof', kinds: ['scratch', 'scuff'] },
+    { part: 'door-fl', over: 'big' },
+  ),
   'to-follow-noted': fc.constantFrom<EntryBody<'to-follow-noted'>>(
     { follow: idOf(0xb41), what: 'film', says: 'the underside on the lift', by: '2026-03-20' },
     { follow: idOf(0xb42), what: 'paper', says: 'the second key’s invoice' },

@@ -284,3 +284,24 @@ test(
     });
   },
 );
+
+test(
+  'only what was denied is said of a part, and it is not clear with it',
+  here,
+  async ({ page, server, beginWalk }) => {
+    await beginWalk();
+    const walk = page.url().split('?')[0] ?? '';
+    await goTo(page, 'bonnet', 'Bonnet');
+    await page.getByRole('button', { name: 'straight, no dents', exact: true }).click();
+    await page.getByLabel('Of what size').selectOption({ label: 'None over 10 mm' });
+    await noAxeFindings(page);
+    await page.getByRole('button', { name: 'Say only that' }).click();
+    await expect(page.getByText(/^No dent larger than 10 mm/)).toBeVisible();
+    await expect(page.locator('[data-part="bonnet"]')).not.toHaveAttribute('aria-label', /clear/i);
+    await saved(page);
+    const report = await reportOfWalk(server, walk);
+    const bonnet = report.parts.find(({ part }) => part === 'bonnet');
+    expect(bonnet?.status).toBe('looked-at');
+    expect(bonnet?.absent).toContain('no dent larger than 10 mm');
+  },
+);

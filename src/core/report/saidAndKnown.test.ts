@@ -332,3 +332,30 @@ it('what a yard does with every car stands in its report, in its own words', () 
   expect(JSON.stringify(printed)).toContain(`What this yard does with every car: ${policy}`);
   expect(JSON.stringify(reportBlocks(reportOf(), 'f'))).not.toContain('with every car');
 });
+
+describe('a part of which only some faults were denied', () => {
+  const not = (body: object): Fact =>
+    ({ kind: 'not-there-noted', body: { part: 'bonnet', ...body } }) as Fact;
+  const dent = (lengthMm: number): Fact[] => [noted(1, 'bonnet'), changed(1, { kind: 'dent', lengthMm })];
+
+  it('is looked at and not clear, and exactly that is told of it', () => {
+    const bonnet = partOf(
+      reportOf(not({ kinds: ['dent', 'ripple'], over: 10 }), not({ over: 'big' })),
+      'bonnet',
+    );
+    expect(bonnet).toMatchObject({
+      status: 'looked-at',
+      says: 'Looked at',
+      absent: ['no dent larger than 10 mm', 'no ripple or hollow larger than 10 mm', 'nothing big'],
+    });
+    const clear_ = partOf(reportOf(not({ kinds: ['dent'] }), clear('bonnet')), 'bonnet');
+    expect(clear_).toMatchObject({ status: 'clear', absent: ['no dent'] });
+  });
+
+  it('keeps what was said beside a smaller one, and loses it to a larger one', () => {
+    const over = not({ kinds: ['dent'], over: 10 });
+    expect(partOf(reportOf(over, ...dent(8)), 'bonnet')?.absent).toEqual(['no dent larger than 10 mm']);
+    expect(partOf(reportOf(over, ...dent(12)), 'bonnet')?.absent).toBeUndefined();
+    expect(partOf(reportOf(not({ kinds: ['dent'] }), ...dent(8)), 'bonnet')?.absent).toBeUndefined();
+  });
+});

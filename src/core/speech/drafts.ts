@@ -87,6 +87,8 @@ export const draftSchema = z.discriminatedUnion('is', [
     /** It was called fine; or only the faults of `absent` were said not to be there. */
     polarity: z.enum(['fine', 'there-is-not']),
     absent: z.array(z.enum(findingKindIds)),
+    /** Smaller ones there may be: none was said to be big, or larger than so many millimetres. */
+    over: z.union([z.literal('big'), z.number()]).optional(),
   }),
   z.strictObject({
     is: z.literal('tread'),

@@ -32,6 +32,22 @@ it('takes paint that was read, and no figure that was only about so much', () =>
   }
 });
 
+it('says no more of a part than was denied: named faults, or large ones alone, clear nothing', () => {
+  const notThere = (body: object) => [{ kind: 'not-there-noted', body }];
+  expect(facts('no dents on the bonnet')).toEqual(notThere({ part: 'bonnet', kinds: ['dent'] }));
+  expect(facts('no big dents on the bonnet')).toEqual(
+    notThere({ part: 'bonnet', kinds: ['dent'], over: 'big' }),
+  );
+  expect(facts('no dents above ten mil on the bonnet')).toEqual(
+    notThere({ part: 'bonnet', kinds: ['dent'], over: 10 }),
+  );
+  expect(facts('no dents bigger than 2 centimetres on the bonnet')).toEqual(
+    notThere({ part: 'bonnet', kinds: ['dent'], over: 20 }),
+  );
+  expect(facts('no major damage on the roof')).toEqual(notThere({ part: 'roof', over: 'big' }));
+  expect(facts('no other damage on the roof')).toEqual([{ kind: 'part-cleared', body: { part: 'roof' } }]);
+});
+
 it('keeps that a size was only about so much', () => {
   const sizeOf = (text: string) => facts(text).map(({ body }) => 'details' in body && body.details);
   expect(sizeOf('dent about 40 mil on the bonnet')).toEqual([{ lengthMm: 40, isAbout: true }]);

@@ -1,9 +1,9 @@
-import type { BodyStyle, PartId } from '../car';
+import type { BodyStyle } from '../car';
 import { middleOf } from '../car';
 import type { WarningLampId } from '../functions';
 import { kitItemIds } from '../kit';
 import { mmFrom32nds, UM_PER_MIL } from '../measure';
-import { type Fact, type FindingDetails, type LookId, lookKinds, looksFor } from '../walk';
+import { type Fact, type FindingDetails, kindFits, lookKinds, looksFor } from '../walk';
 import type { Draft, FindingDraft } from './drafts';
 
 interface Taking {
@@ -61,11 +61,8 @@ function factOf(draft: Draft, taking: Taking): Fact | undefined {
   switch (draft.is) {
     case 'finding':
       return findingFact(draft, taking);
-    case 'clear': {
-      if (draft.part === undefined) return undefined;
-      const absent = looksOf(draft.part, draft.absent, style);
-      return { kind: 'part-cleared', body: { part: draft.part, ...(absent.length > 0 && { absent }) } };
-    }
+    case 'clear':
+      return clearFact(draft, style);
     case 'tread': {
       const mm = (value: number) =>
         draft.unit === 'mm' ? value : Math.round(mmFrom32nds(value) * 10_000) / 10_000;
@@ -150,10 +147,25 @@ function findingFact(draft: FindingDraft, { style, newId, keepsWords }: Taking):
   };
 }
 
-function looksOf(id: PartId, kinds: readonly string[], style: BodyStyle): LookId[] {
-  const part = style.parts.get(id);
-  return part ? looksFor(part).filter((look) => lookKinds(look).some((kind) => kinds.includes(kind))) : [];
+/** Called fine, a part is clear; where only some faults were denied, or large ones, no more than that is said of it. */
+function clearFact(
+  { part: id, polarity, absent, over }: Extract<Draft, { is: 'clear' }>,
+  style: BodyStyle,
+): Fact | undefined {
+  const part = style.parts.get(id ?? '');
+  if (!part) return undefined;
+  if (polarity === 'fine' && over === undefined) {
+    const looks = looksFor(part).filter((look) => lookKinds(look).some((kind) => absent.includes(kind)));
+    return { kind: 'part-cleared', body: { part: part.id, ...(looks.length > 0 && { absent: looks }) } };
+  }
+  const kinds = absent.filter((kind) => kindFits(kind, part)).slice(0, MOST_DENIED);
+  if (kinds.length === 0 && over === undefined) return undefined;
+  return {
+    kind: 'not-there-noted',
+    body: { part: part.id, ...(kinds.length > 0 && { kinds }), ...(over !== undefined && { over }) },
+  };
 }
+const MOST_DENIED = 12;
 
 function figureFact({ of, value, unit }: Extract<Draft, { is: 'figure' }>): Fact {
   switch (of) {

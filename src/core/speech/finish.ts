@@ -1,4 +1,5 @@
 import type { Draft } from './drafts';
+import { saidOver } from './saidOver';
 import type { Talk } from './talk';
 
 /** A sentence of the talk: its own words, and those of them that nobody knows. */
@@ -21,6 +22,18 @@ export function finish(talk: Talk): Draft[] {
     const why = reasonsOf(talk, draft);
     const isLikely = draft.sure === 'said' && why.length > 0;
     const look = isLikely ? { sure: 'likely' as const, why: [...draft.why, ...why] } : {};
+    if (draft.is === 'clear') {
+      const over = saidOver(said);
+      // Large ones alone were denied: that is looked at before it is taken.
+      const limited = over !== undefined && {
+        over,
+        ...(draft.sure === 'said' && {
+          sure: 'likely' as const,
+          why: ['only large ones were said not to be there'],
+        }),
+      };
+      return { ...draft, said, ...look, ...limited };
+    }
     if (draft.is !== 'finding') return { ...draft, said, ...look };
     const { where } = draft;
     return {

@@ -55,6 +55,8 @@ export function partStatus(state: WalkState, part: PartId, concerns: Concerns = 
   if (here.some((finding) => !isStanding(finding)) || state.treads.has(part) || state.treadLooks.has(part))
     return 'looked-at';
   if (part === 'odometer' && state.odometer) return 'clear';
+  // Only some faults were said not to be there.
+  if (state.notThere.has(part)) return 'looked-at';
   // What the nose noticed is told as such; the place itself was visited.
   if (part === 'smell' && state.kit.smells) return isKnown ? 'looked-at' : 'clear';
   return 'not-looked-at';

@@ -51,7 +51,7 @@ export { type Extent, extentSchema } from './extent';
 export { entryWords, isSilent } from './families/allFamilies';
 export { type FilmCover, filmCovers, filmWords } from './families/build/filmCovers';
 export { statementKinds } from './families/course/statementKinds';
-export type { StatementMade } from './families/course/sweep';
+export type { Over, StatementMade } from './families/course/sweep';
 export { type EquipmentStanding, equipmentStandings } from './families/equipment/bodies';
 export { type EquipmentNoted, equipmentSays } from './families/equipment/state';
 export type { LogSpeech } from './families/family';
@@ -183,6 +183,7 @@ export { statementNames } from './statements';
 export { type SweepOver, sweepPlan } from './sweepParts';
 export { clockWords, rimShareWords } from './tellExtent';
 export { cautionTold, findingLine, findingTold, severityWords, testLine, testsTold } from './tellFinding';
+export { notThereTold, notThereWords } from './tellNotThere';
 export {
   adviceLine,
   adviceTold,
@@ -215,6 +216,7 @@ export {
   type AttachedPhoto,
   type Finding,
   isStanding,
+  type NotThere,
   type PartLook,
   type WalkState,
 } from './walkState';

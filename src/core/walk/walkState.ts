@@ -5,7 +5,7 @@ import type { CautionId } from './cautions';
 import type { Lap, PhotoRole } from './choices';
 import type { Conditions } from './conditions';
 import type { FilmNoted } from './families/build/state';
-import type { StatementMade } from './families/course/sweep';
+import type { Over, StatementMade } from './families/course/sweep';
 import type { EquipmentNoted } from './families/equipment/state';
 import type { FindingDetails } from './families/findings/bodies';
 import type { FirstLine } from './families/firstLines/bodies';
@@ -38,6 +38,13 @@ export interface ClearLook {
   swept?: readonly LookId[];
   at: string;
   who: string;
+}
+
+/** Something that was said not to be there, of any size or above one. */
+export interface NotThere {
+  /** Faults; any at all when left out. */
+  kinds?: readonly FindingKind[] | undefined;
+  over?: Over | undefined;
 }
 
 export type FindingStanding =
@@ -120,6 +127,8 @@ export interface WalkState extends Readings {
   lastEntryAt?: string;
   people: string[];
   looks: Map<PartId, PartLook>;
+  /** What was said not to be there, of parts that were not cleared with it. */
+  notThere: Map<PartId, NotThere[]>;
   /** What was said of a side, of some parts or of the whole car, by id. */
   statements: Map<string, StatementMade>;
   findings: Finding[];

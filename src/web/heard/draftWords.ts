@@ -8,8 +8,8 @@ import {
   conditionLine,
   decisionLine,
   type FindingDetails,
-  findingKindName,
   findingLine,
+  notThereWords,
   storyNames,
 } from '#core/walk';
 import { sentence } from '#core/wording';
@@ -46,10 +46,11 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
       return `${part ? nameOf(part) : 'Somewhere'}: ${pieces.filter(Boolean).join(', ') || 'something'}`;
     }
     case 'clear': {
-      const none = draft.absent.map((id) => findingKindName(id, vocabulary).toLowerCase());
-      const first = draft.polarity === 'fine' ? ['clear'] : [];
-      const said = none.length > 0 && draft.polarity !== 'fine' ? [`no ${none[0]}`] : [];
-      return `${draft.part ? nameOf(draft.part) : 'Somewhere'}: ${[...first, ...said].join(', ')}`;
+      const { polarity, absent, over } = draft;
+      const isClear = polarity === 'fine' && over === undefined;
+      const kinds = absent.length > 0 ? absent : undefined;
+      const says = isClear ? 'clear' : notThereWords({ kinds, over }, vocabulary);
+      return `${draft.part ? nameOf(draft.part) : 'Somewhere'}: ${says}`;
     }
     case 'tread': {
       const mm = (value: number) => (draft.unit === 'mm' ? value : (value / 32) * 25.4);

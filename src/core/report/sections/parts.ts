@@ -3,11 +3,15 @@ import { treadTold } from '../../measure';
 import { listed, own, starting, type Text, type Told } from '../../told';
 import {
   type Finding,
+  isStanding,
   type LookId,
+  type NotThere,
+  notThereTold,
   type PartLook,
   type PartStatus,
   partStatus,
   standingLooks,
+  type WalkState,
 } from '../../walk';
 import type { ReportDocument } from '../reportDocument';
 import type { FindingTold } from '../rowsTold';
@@ -46,7 +50,7 @@ export function partsInOrder(
       ...(known.length === 0 && mended.length === 0 && { isAlone: true as const }),
       ...(isRestClear && { isRestClear: true as const }),
       findings: here,
-      ...lookTold(look, style.parts.get(part), state.findings),
+      ...lookTold(look, style.parts.get(part), state),
     };
   });
 }
@@ -63,18 +67,37 @@ const isSweptOnly = (look: PartLook | undefined): boolean => look?.status === 'c
 function lookTold(
   look: PartLook | undefined,
   part: Part | undefined,
-  findings: readonly Finding[],
+  { findings, notThere }: Pick<WalkState, 'findings' | 'notThere'>,
 ): Told<Pick<ReportDocument['parts'][number], 'look' | 'absent' | 'swept'>> {
-  if (look?.status !== 'clear' || !part) return {};
+  if (!part) return {};
+  const onlyThese = (notThere.get(part.id) ?? []).flatMap((not) =>
+    isContradicted(not, part.id, findings) ? [] : notThereTold(not),
+  );
+  if (look?.status !== 'clear') return onlyThese.length > 0 ? { absent: onlyThese } : {};
   const words = (said: readonly LookId[]) =>
     standingLooks(said, part, findings).map((id) => say(`look.${id}`));
-  const [absent, swept] = [words(look.absent), words(look.swept ?? [])];
+  const [absent, swept] = [[...words(look.absent), ...onlyThese], words(look.swept ?? [])];
   return {
     look: look.isOwn ? 'own' : 'swept',
     ...(absent.length > 0 && { absent }),
     ...(swept.length > 0 && { swept }),
   };
 }
+
+/** A fault that stands takes away what was said of its like; a small one says nothing against none being larger. */
+const isContradicted = ({ kinds, over }: NotThere, part: string, findings: readonly Finding[]): boolean =>
+  findings.some(
+    (finding) =>
+      finding.part === part &&
+      isStanding(finding) &&
+      (kinds === undefined || kinds.includes(finding.kind)) &&
+      (over === undefined || isLarger(finding, over)),
+  );
+
+const isLarger = (
+  { details: { lengthMm, howBad } }: Finding,
+  over: NonNullable<NotThere['over']>,
+): boolean => (over === 'big' ? howBad === 'bad' : lengthMm !== undefined && lengthMm > over);
 
 /** What is known of a part by itself, before all else that is. */
 function statusTold(

@@ -4,8 +4,9 @@ import { routeRuleSchema } from '../../../route';
 import { cautionIds } from '../../cautions';
 import { laps } from '../../choices';
 import { dirtStates, lights, wetStates } from '../../conditions';
+import { findingKindIds } from '../../findingKinds';
 import { partId, uuid } from '../fields';
-import { lookedFor, sweepBodies } from './sweep';
+import { lookedFor, overSchema, sweepBodies } from './sweep';
 
 /** The course of a walk: how it goes, and which parts were looked at. */
 export const courseBodies = {
@@ -31,6 +32,19 @@ export const courseBodies = {
     /** What was looked for there and is not there. */
     absent: lookedFor.optional(),
   }),
+  /** Only this is not there, of whatever size or above one: says nothing of what else there may be. */
+  'not-there-noted': z
+    .strictObject({
+      part: partId,
+      /** Which faults; any at all when left out. */
+      kinds: z
+        .array(z.enum(findingKindIds))
+        .min(1, 'Name what is not there.')
+        .max(12, 'At most 12 at once.')
+        .optional(),
+      over: overSchema.optional(),
+    })
+    .refine(({ kinds, over }) => kinds !== undefined || over !== undefined, 'Say what is not there.'),
   'part-not-seen': z.strictObject({
     part: partId,
     why: z.string().trim().min(1, 'Say why it could not be seen.').max(200),

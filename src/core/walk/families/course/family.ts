@@ -1,5 +1,6 @@
 import type { PartId, Vocabulary } from '../../../car';
 import { type LookId, lookWords } from '../../lookTable';
+import { notThereWords } from '../../tellNotThere';
 import { conditionLine, statementSays } from '../../tellStory';
 import type { WalkState } from '../../walkState';
 import { familyOf, silent } from '../family';
@@ -13,6 +14,7 @@ export const course = familyOf<typeof courseBodies>()({
     conditionsMet: [],
     cautionsRead: new Set(),
     looks: new Map(),
+    notThere: new Map(),
     statements: new Map(),
   }),
   noters: {
@@ -42,6 +44,9 @@ export const course = familyOf<typeof courseBodies>()({
     'part-cleared': ({ state }, { body: { part, absent = [] }, at, who }) => {
       const swept = sweptBefore(state, part);
       state.looks.set(part, { status: 'clear', isOwn: true, absent, ...(swept && { swept }), at, who });
+    },
+    'not-there-noted': ({ state }, { body: { part, ...not } }) => {
+      state.notThere.set(part, [...(state.notThere.get(part) ?? []), not]);
     },
     'part-not-seen': ({ state }, { body, at, who }) => {
       state.looks.set(body.part, { status: 'not-seen', why: body.why, at, who });
@@ -79,6 +84,8 @@ export const course = familyOf<typeof courseBodies>()({
     'stop-reached': silent,
     'part-cleared': ({ part, absent }, { nameOf, vocabulary }) =>
       `${nameOf(part)}: clear${absent ? `, ${looksSaid(absent, vocabulary)}` : ''}`,
+    'not-there-noted': ({ part, ...not }, { nameOf, vocabulary }) =>
+      `${nameOf(part)}: ${notThereWords(not, vocabulary)}`,
     'part-not-seen': ({ part, why }, { nameOf }) => `${nameOf(part)}: not seen, ${why}`,
     'sweep-made': ({ parts, absent }, { vocabulary }) =>
       `Swept: ${parts.length} ${parts.length === 1 ? 'part' : 'parts'} clear${absent ? `, ${looksSaid(absent, vocabulary)}` : ''}`,

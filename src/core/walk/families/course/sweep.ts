@@ -18,6 +18,13 @@ export const lookedFor = z
   .min(1, 'Name what was looked for, or leave it out.')
   .max(12, 'At most 12 things looked for.');
 
+/** Smaller ones there may be: none is big, or none is larger than so many millimetres. */
+export const overSchema = z.union([
+  z.literal('big'),
+  z.number().positive('A size must be more than 0 mm.').max(6000, 'A size may be at most 6,000 mm.'),
+]);
+export type Over = z.output<typeof overSchema>;
+
 /** What one gesture went over, from where one stands. */
 export const sweepScope = z.discriminatedUnion('of', [
   z.strictObject({ of: z.literal('side'), face: z.enum(faceIds) }),

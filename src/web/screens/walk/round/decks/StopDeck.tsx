@@ -22,7 +22,7 @@ import { concernsOf } from '../concernsOf';
 import type { DeckProps } from './deckProps';
 import { LookedFor } from './LookedFor';
 import { OdometerEntry } from './OdometerEntry';
-import { knownHere, treadEntry } from './readPieces';
+import { knownHere, notThereOnly, treadEntry } from './readPieces';
 import { StopNotes } from './StopNotes';
 import { StopReadings } from './StopReadings';
 import { ThisPart } from './ThisPart';
@@ -72,6 +72,7 @@ export function StopDeck({ walk, here, route, cover, setDeck, sayAndWalkOn, step
   // A fault that stands here is not offered as not there.
   const offered = standingLooks(looksFor(part), part, findings);
   const absent = offered.filter((id) => chosen.includes(id));
+  const notThere = state.notThere.get(here) ?? [];
   return (
     <>
       <div className="min-h-12 flex-1 space-y-2 overflow-y-auto p-3">
@@ -143,6 +144,18 @@ export function StopDeck({ walk, here, route, cover, setDeck, sayAndWalkOn, step
           vocabulary={vocabulary}
           onChange={(looks) => setChosen(looks)}
         />
+        {absent.length + notThere.length > 0 && (
+          <FetchedPiece
+            screen={notThereOnly}
+            {...{ part, vocabulary }}
+            looks={absent}
+            known={notThere}
+            onSay={(not) => {
+              say({ kind: 'not-there-noted', body: { part: here, ...not } });
+              setChosen([]);
+            }}
+          />
+        )}
         <button
           type="button"
           className="flex min-h-12 w-full items-center gap-2 rounded-md border border-line px-3 text-left"
