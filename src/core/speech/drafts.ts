@@ -6,6 +6,7 @@ import {
   cures,
   dirtStates,
   findingKindIds,
+  followings,
   howBads,
   lights,
   noticeDistances,
@@ -123,6 +124,8 @@ export const draftSchema = z.discriminatedUnion('is', [
   z.strictObject({ is: z.literal('smell'), ...from, smell: z.enum(smellIds).optional() }),
   /** Of its story, in the words of the sentence (`said`). */
   z.strictObject({ is: z.literal('story'), ...from, about: z.enum(storyAbout) }),
+  /** Promised for later than the report, in the words of the sentence (`said`). */
+  z.strictObject({ is: z.literal('to-follow'), ...from, what: z.enum(followings) }),
   z.strictObject({ is: z.literal('item'), ...from, item: z.string(), there: z.boolean() }),
   z.strictObject({
     is: z.literal('figure'),

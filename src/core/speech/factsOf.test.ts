@@ -48,6 +48,26 @@ it('says no more of a part than was denied: named faults, or large ones alone, c
   expect(facts('no other damage on the roof')).toEqual([{ kind: 'part-cleared', body: { part: 'roof' } }]);
 });
 
+it('takes what is sent later as something to follow, and nothing of what it shows', () => {
+  expect(facts('I will send a photo of the service book later')).toEqual([
+    {
+      kind: 'to-follow-noted',
+      body: {
+        follow: expect.any(String),
+        what: 'picture',
+        says: 'I will send a photo of the service book later',
+      },
+    },
+  ]);
+  const [film, ...more] = facts('the video of the underside will follow. the bonnet is fine');
+  expect(film).toMatchObject({
+    kind: 'to-follow-noted',
+    body: { what: 'film', says: 'the video of the underside will follow' },
+  });
+  expect(more).toEqual([{ kind: 'part-cleared', body: { part: 'bonnet' } }]);
+  expect(facts('the service book is there')).toMatchObject([{ kind: 'item-counted' }]);
+});
+
 it('keeps that a size was only about so much', () => {
   const sizeOf = (text: string) => facts(text).map(({ body }) => 'details' in body && body.details);
   expect(sizeOf('dent about 40 mil on the bonnet')).toEqual([{ lengthMm: 40, isAbout: true }]);

@@ -93,6 +93,11 @@ function factOf(draft: Draft, taking: Taking): Fact | undefined {
       return draft.smell === undefined ? { kind: 'smell-noted', body: { noticed: [] } } : undefined;
     case 'equipment':
       return { kind: 'equipment-noted', body: { item: draft.item, standing: 'said' } };
+    case 'to-follow':
+      return {
+        kind: 'to-follow-noted',
+        body: { follow: taking.newId(), what: draft.what, says: draft.said.slice(0, MOST_LETTERS) },
+      };
     case 'story':
       return {
         kind: 'story-told',
@@ -166,6 +171,7 @@ function clearFact(
   };
 }
 const MOST_DENIED = 12;
+const MOST_LETTERS = 160;
 
 function figureFact({ of, value, unit }: Extract<Draft, { is: 'figure' }>): Fact {
   switch (of) {

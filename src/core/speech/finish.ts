@@ -1,4 +1,5 @@
 import type { Draft } from './drafts';
+import { withPromisedLater } from './promisedLater';
 import { saidOver } from './saidOver';
 import type { Talk } from './talk';
 
@@ -10,20 +11,29 @@ interface Sentence {
   last?: Draft;
 }
 
+/** How far from a part it may be said that only large ones were denied, in words: talk without stops is one sentence. */
+const NEAR = { before: 10, after: 8 } as const;
+
 /** Puts to each draft the sentence it came from and the words nobody knew, and says of which it is worth a look. */
 export function finish(talk: Talk): Draft[] {
   const starts = talk.sentences;
   const sentences = sentencesOf(talk);
   const at = (draft: Draft): Sentence =>
     sentences[lastUpTo(starts, draft.words[0])] ?? { said: '', unheard: [] };
+  const near = ({ words: [from, to] }: Draft): string => {
+    const sentence = lastUpTo(starts, from);
+    const [begins, ends] = [starts[sentence] ?? 0, starts[sentence + 1] ?? talk.words.length];
+    const spoken = talk.words.slice(Math.max(begins, from - NEAR.before), Math.min(ends, to + NEAR.after));
+    return spoken.map(({ said }) => said).join(' ');
+  };
   for (const draft of talk.drafts) if (draft.is === 'finding') at(draft).last = draft;
-  return talk.drafts.map((draft) => {
+  const drafts = talk.drafts.map((draft): Draft => {
     const { said, unheard, last } = at(draft);
     const why = reasonsOf(talk, draft);
     const isLikely = draft.sure === 'said' && why.length > 0;
     const look = isLikely ? { sure: 'likely' as const, why: [...draft.why, ...why] } : {};
     if (draft.is === 'clear') {
-      const over = saidOver(said);
+      const over = saidOver(near(draft));
       // Large ones alone were denied: that is looked at before it is taken.
       const limited = over !== undefined && {
         over,
@@ -43,6 +53,11 @@ export function finish(talk: Talk): Draft[] {
       unheard: last === draft ? unheard.filter((text) => !where?.includes(text)) : [],
     };
   });
+  return withPromisedLater(
+    drafts,
+    talk.words.map(({ said }) => said),
+    starts,
+  );
 }
 
 /** The place of the last start that is not beyond a word. */

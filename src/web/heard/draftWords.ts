@@ -81,6 +81,8 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
       return draft.smell ? `Smells of ${smellName(draft.smell, vocabulary)}` : 'No smell';
     case 'equipment':
       return `Has, as you say: ${functionName(draft.item, vocabulary)}`;
+    case 'to-follow':
+      return `To follow: “${draft.said}”`;
     case 'story':
       return `${storyNames[draft.about]}: “${draft.said}”`;
   }
