@@ -34,7 +34,7 @@ test(
     // 15,000 between 40,112 and 63,980: 51,000 with its figures swapped.
     await expect(
       page.getByText(
-        /15,000 miles on 1 Jun 2022 does not fit between 40,112 miles and 63,980 miles; 51,000 miles would/,
+        /15,000 miles on 1 June 2022 does not fit between 40,112 miles and 63,980 miles; 51,000 miles would/,
       ),
     ).toBeVisible();
     await expect(page.getByRole('img', { name: /7 dated figures, 1 that do not fit/ })).toBeVisible();
@@ -58,7 +58,7 @@ test(
     await page.getByLabel('Identity plate').fill('XZ9FT1A40HK000104');
     await page.getByLabel('Registration paper', { exact: true }).fill('XZ9FT1A40HK000184');
     await page.keyboard.press('Tab');
-    await expect(page.getByText(/Expired 1 Jan 2020/)).toBeVisible();
+    await expect(page.getByText(/expired 1 January 2020/)).toBeVisible();
     await expect(page.getByText('1 of 2 keys not tried.')).toBeVisible();
     await expect(page.getByText(/differ at place 16 \(0 against 8\)/)).toBeVisible();
 
@@ -69,7 +69,7 @@ test(
     await page.getByLabel('or every, months').fill('12');
     await page.keyboard.press('Tab');
     await expect(
-      page.getByText(/Timing belt: changed Jun 2023, 63,980 miles; due at 123,980 miles/),
+      page.getByText(/Timing belt: changed June 2023, 63,980 miles; due at 123,980 miles/),
     ).toBeVisible();
 
     await page
@@ -94,7 +94,7 @@ test(
     await openEveryChapter(page);
     await expect(page.getByRole('heading', { name: 'Papers', exact: true })).toBeVisible();
     await expect(
-      page.getByText(/Jun 2023, 63,980 miles: belt, water pump, coolant; garage; invoice/),
+      page.getByText(/June 2023, 63,980 miles: belt, water pump, coolant; garage; invoice/),
     ).toBeVisible();
     await cleanAtBothWidths(page);
   },

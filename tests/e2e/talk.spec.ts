@@ -70,7 +70,7 @@ test(
     await page.goto(`${new URL(page.url()).origin}${new URL(page.url()).pathname}/talk`);
     await page.getByRole('button', { name: 'Watch a sample' }).click();
     await expect(page.getByText('A sample: nothing of it is logged.')).toBeVisible();
-    await expect(page.getByText('Nearside front wheel (left): Kerbing, 40 mm long')).toBeVisible({
+    await expect(page.getByText('Nearside front wheel (left): Kerbing, about 40 mm long')).toBeVisible({
       timeout: 20_000,
     });
     await page.getByRole('button', { name: 'Stop the sample' }).click();
