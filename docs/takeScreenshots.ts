@@ -229,8 +229,8 @@ try {
     {
       path: share.path,
       before: async (page) => {
-        await page.locator('#age summary').click();
-        await page.locator('#age').evaluate((it) => it.scrollIntoView());
+        await page.locator('#stood summary').click();
+        await page.locator('#stood').evaluate((it) => it.scrollIntoView());
       },
     },
   ]);
