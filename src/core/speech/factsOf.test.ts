@@ -33,6 +33,7 @@ it('takes paint that was read, and no figure that was only about so much', () =>
 });
 
 it('says no more of a part than was denied: named faults, or large ones alone, clear nothing', () => {
+  expect(read('no scratches on the bonnet')).toMatchObject([{ is: 'clear', absent: ['scratch'] }]);
   const notThere = (body: object) => [{ kind: 'not-there-noted', body }];
   expect(facts('no dents on the bonnet')).toEqual(notThere({ part: 'bonnet', kinds: ['dent'] }));
   expect(facts('no big dents on the bonnet')).toEqual(

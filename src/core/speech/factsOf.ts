@@ -3,7 +3,7 @@ import { middleOf } from '../car';
 import type { WarningLampId } from '../functions';
 import { kitItemIds } from '../kit';
 import { mmFrom32nds, UM_PER_MIL } from '../measure';
-import { type Fact, type FindingDetails, kindFits, lookKinds, looksFor } from '../walk';
+import { type Fact, type FindingDetails, lookKinds, looksFor } from '../walk';
 import type { Draft, FindingDraft } from './drafts';
 
 interface Taking {
@@ -163,7 +163,7 @@ function clearFact(
     const looks = looksFor(part).filter((look) => lookKinds(look).some((kind) => absent.includes(kind)));
     return { kind: 'part-cleared', body: { part: part.id, ...(looks.length > 0 && { absent: looks }) } };
   }
-  const kinds = absent.filter((kind) => kindFits(kind, part)).slice(0, MOST_DENIED);
+  const kinds = absent.slice(0, MOST_DENIED);
   if (kinds.length === 0 && over === undefined) return undefined;
   return {
     kind: 'not-there-noted',

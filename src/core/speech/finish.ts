@@ -1,3 +1,4 @@
+import { kindFits } from '../walk';
 import type { Draft } from './drafts';
 import { withPromisedLater } from './promisedLater';
 import { saidOver } from './saidOver';
@@ -42,7 +43,10 @@ export function finish(talk: Talk): Draft[] {
           why: ['only large ones were said not to be there'],
         }),
       };
-      return { ...draft, said, ...look, ...limited };
+      // A word may stand for several faults: those that such a part can have.
+      const part = talk.context.style.parts.get(draft.part ?? '');
+      const absent = part ? draft.absent.filter((kind) => kindFits(kind, part)) : draft.absent;
+      return { ...draft, absent, said, ...look, ...limited };
     }
     if (draft.is !== 'finding') return { ...draft, said, ...look };
     const { where } = draft;

@@ -49,7 +49,7 @@ export function draftWords(draft: Draft, style: BodyStyle, car: Car): string {
       const { polarity, absent, over } = draft;
       const isClear = polarity === 'fine' && over === undefined;
       const kinds = absent.length > 0 ? absent : undefined;
-      const says = isClear ? 'clear' : notThereWords({ kinds, over }, vocabulary);
+      const says = isClear ? 'clear' : notThereWords({ kinds, over }, vocabulary) || 'a fault it cannot have';
       return `${draft.part ? nameOf(draft.part) : 'Somewhere'}: ${says}`;
     }
     case 'tread': {
