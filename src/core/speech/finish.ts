@@ -21,11 +21,10 @@ export function finish(talk: Talk): Draft[] {
   const sentences = sentencesOf(talk);
   const at = (draft: Draft): Sentence =>
     sentences[lastUpTo(starts, draft.words[0])] ?? { said: '', unheard: [] };
-  const near = ({ words: [from, to] }: Draft): string => {
+  const near = ({ words: [from, to] }: Draft) => {
     const sentence = lastUpTo(starts, from);
     const [begins, ends] = [starts[sentence] ?? 0, starts[sentence + 1] ?? talk.words.length];
-    const spoken = talk.words.slice(Math.max(begins, from - NEAR.before), Math.min(ends, to + NEAR.after));
-    return spoken.map(({ said }) => said).join(' ');
+    return talk.words.slice(Math.max(begins, from - NEAR.before), Math.min(ends, to + NEAR.after));
   };
   for (const draft of talk.drafts) if (draft.is === 'finding') at(draft).last = draft;
   const drafts = talk.drafts.map((draft): Draft => {
