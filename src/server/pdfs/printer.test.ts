@@ -58,6 +58,26 @@ describe('PDFs that are asked for at once', () => {
   });
 });
 
+it('who asked first is made first, however long the disk takes to answer', async () => {
+  class SlowForOne extends KeptPdfs {
+    override async pathOf(...[key, write]: Parameters<KeptPdfs['pathOf']>): Promise<string> {
+      if (key === 'a') await settled();
+      return super.pathOf(key, write);
+    }
+  }
+  const printer = makePrinter(new SlowForOne(join(dir, 'made')), slow);
+  for (const key of ['a', 'b', 'c']) await printer.state(key, gather);
+  const before = async (key: string) => (await printer.state(key, gather)).before;
+  expect([await before('a'), await before('b'), await before('c')]).toEqual([0, 0, 1]);
+  for (let i = 0; i < 3; i++) {
+    await settled();
+    await settled();
+    ends[i]?.();
+  }
+  await printer.fileOf('c', gather);
+  expect(printed).toBe(3);
+});
+
 describe('a PDF that cannot be kept', () => {
   it('is made for this once elsewhere, read, and gone again', async () => {
     // No folder can be made where a file lies.

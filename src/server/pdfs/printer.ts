@@ -27,8 +27,18 @@ export function makePrinter(kept: KeptPdfs, print: (job: PrintJob, file: string)
   const line = makeLine(AT_ONCE);
   const failed = new Set<string>();
 
-  const made = (key: string, gather: Gather): Promise<string> =>
-    kept.pathOf(key, (file) => line.run(key, async () => print(await gather(), file)));
+  const making = new Map<string, Promise<string>>();
+
+  const written = (gather: Gather) => async (file: string) => print(await gather(), file);
+
+  /** Takes its turn at once, before the disk is asked anything: who asked first is made first. Two who ask for the same one wait for it together. */
+  function made(key: string, gather: Gather): Promise<string> {
+    const there =
+      making.get(key) ??
+      line.run(key, () => kept.pathOf(key, written(gather))).finally(() => making.delete(key));
+    making.set(key, there);
+    return there;
+  }
 
   /** A full disk keeps nobody from reading: then it is made in the system's own scratch folder, for this once. */
   async function madeInScratch(key: string, gather: Gather): Promise<PdfFile> {
@@ -36,7 +46,7 @@ export function makePrinter(kept: KeptPdfs, print: (job: PrintJob, file: string)
     const done = () => rm(scratch, { recursive: true, force: true });
     const path = join(scratch, 'made.pdf');
     try {
-      await line.run(key, async () => print(await gather(), path));
+      await line.run(key, () => written(gather)(path));
     } catch (error) {
       await done();
       throw error;
@@ -47,7 +57,9 @@ export function makePrinter(kept: KeptPdfs, print: (job: PrintJob, file: string)
   async function fileOf(key: string, gather: Gather): Promise<PdfFile> {
     failed.delete(key);
     try {
-      return { path: await made(key, gather), done: async () => undefined };
+      // One that is kept waits for nobody.
+      const path = await ((await kept.has(key)) ? kept.pathOf(key, written(gather)) : made(key, gather));
+      return { path, done: async () => undefined };
     } catch (error) {
       if (error instanceof Problem) throw error;
       return madeInScratch(key, gather);
