@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'n
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { text } from 'node:stream/consumers';
-import { afterEach, beforeEach, describe, expect, it } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../problems';
 import { KeptPdfs } from './keptPdfs';
 import type { PrintJob } from './printed';
@@ -34,6 +34,8 @@ const quick = async (_job: PrintJob, file: string) => {
   printed++;
   writeFileSync(file, 'paper');
 };
+/** Until so many prints are under way or over. */
+const begun = (n: number) => vi.waitFor(() => expect(printed).toBeGreaterThanOrEqual(n), 10_000);
 const settled = () => new Promise((done) => setTimeout(done, 20));
 
 describe('PDFs that are asked for at once', () => {
@@ -41,14 +43,14 @@ describe('PDFs that are asked for at once', () => {
     const printer = makePrinter(new KeptPdfs(join(dir, 'made')), slow);
     const keys = ['a', 'b', 'c', 'd'];
     for (const key of keys) await printer.state(key, gather);
-    await settled();
+    await begun(2);
     expect(printed).toBe(2);
     const states = await Promise.all(keys.map((key) => printer.state(key, gather)));
     expect(states.map(({ before }) => before)).toEqual([0, 0, 1, 2]);
     expect(states.some(({ isReady }) => isReady)).toBe(false);
     const asked = keys.map((key) => printer.fileOf(key, gather));
     for (let i = 0; i < keys.length; i++) {
-      await settled();
+      await begun(i + 1);
       ends[i]?.();
     }
     const files = await Promise.all(asked);
@@ -70,8 +72,7 @@ it('who asked first is made first, however long the disk takes to answer', async
   const before = async (key: string) => (await printer.state(key, gather)).before;
   expect([await before('a'), await before('b'), await before('c')]).toEqual([0, 0, 1]);
   for (let i = 0; i < 3; i++) {
-    await settled();
-    await settled();
+    await begun(i + 1);
     ends[i]?.();
   }
   await printer.fileOf('c', gather);
