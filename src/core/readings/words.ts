@@ -43,7 +43,7 @@ const cautions = <Id extends string>(ids: readonly Id[], factsOf: (id: Id) => { 
     return caution ? [[id, caution] as const] : [];
   });
 
-/** What is said at a stop, of tyres, wheels, functions, equipment and what comes with a car, beside all that is said of a walk: a phone needs it at once. */
+/** What is said at a stop, of tyres, wheels, functions, equipment and what comes with a car, beside all that is said of a walk. Apart from the words of paint, screen and papers, which a stop does not need. */
 export const stopWords = [
   ...walkWords,
   ...tyreWords,
